@@ -1,0 +1,57 @@
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Batteries;
+
+/// <summary>A span that is honest about what is not known. All three are finite and in rising order.</summary>
+public sealed record Span(double Low, double Likely, double High);
+
+/// <param name="Years">Until the volts no longer suffice.</param>
+/// <param name="UsableShare">Share of the capacity that lies above the least volts.</param>
+/// <param name="CheckAfterYears">When to look at it: before the low end, and no later than its chemistry leaks.</param>
+public sealed record RunTimeResult(Span Years, double UsableShare, double CheckAfterYears);
+
+/// <summary>How long a backup cell lasts: capacity against drain and self-discharge together.</summary>
+public static class RunTime
+{
+    public const double HoursPerYear = 8766;
+
+    /// <summary>Capacity scatter between cells of one type, ± share; typical data-sheet spread.</summary>
+    public const double CapacityScatterShare = 0.15;
+
+    /// <summary>Drain scatter with temperature and chip, ± share. A house figure.</summary>
+    public const double DrainScatterShare = 0.25;
+
+    /// <summary>No sealed cell is trusted longer than this, whatever the sum says: seals age. A house figure.</summary>
+    public const double LongestYears = 15;
+
+    /// <summary>
+    /// Solves dQ/dt = −I − s·Q for Q = 0: t = ln(1 + s·Q₀/I)/s, where s = −ln(1 − yearly loss).
+    /// Without drain the result is <see cref="LongestYears"/>.
+    /// </summary>
+    /// <param name="milliampHours">Rated capacity, above 0.</param>
+    /// <param name="drainMicroamps">What the chip draws with the machine off; 0 or more.</param>
+    /// <param name="leastVoltsPerCell">Least volts of one cell at which the chip still keeps its data; null takes the chemistry's end volts.</param>
+    /// <exception cref="BadFactException">A figure that no cell has.</exception>
+    public static RunTimeResult Of(CellChemistry chemistry, double milliampHours, double drainMicroamps, double? leastVoltsPerCell = null)
+    {
+        var facts = Chemistries.Get(chemistry);
+        BadFactException.Finite("milliampHours", milliampHours, 0.1, 1_000_000, "mAh");
+        BadFactException.Finite("drainMicroamps", drainMicroamps, 0, 1_000_000, "µA");
+        BadFactException.Finite("leastVoltsPerCell", leastVoltsPerCell, 0, 5, "V");
+        var usable = facts.UsableShare(Math.Max(leastVoltsPerCell ?? facts.EndVolts, facts.EndVolts));
+        double Years(double capacity, double drain)
+        {
+            var q = milliampHours * capacity * usable;
+            var i = drainMicroamps * drain / 1000 * HoursPerYear;
+            var s = -Math.Log(1 - facts.SelfDischargePerYear);
+            var years = i <= 0 ? LongestYears : Math.Log(1 + s * q / i) / s;
+            return Math.Min(years, LongestYears);
+        }
+
+        var span = new Span(
+            Years(1 - CapacityScatterShare, 1 + DrainScatterShare),
+            Years(1, 1),
+            Years(1 + CapacityScatterShare, 1 - DrainScatterShare));
+        return new(span, usable, Math.Min(facts.CheckYears, facts.Rechargeable ? facts.CheckYears : span.Low * 0.8));
+    }
+}

@@ -1,0 +1,178 @@
+namespace Haar.Core.Capacitors;
+
+/// <summary>How a capacitor is made; it decides how it ages, what its ESR means and what may stand in for it.</summary>
+public enum CapacitorKind
+{
+    Unknown = 0, AluminiumRadial, AluminiumAxial, AluminiumSurfaceMount, AluminiumLowEsr, Polymer,
+    TantalumBead, TantalumSurfaceMount, Film, Ceramic, MainsFilterPaper, MainsFilterFilm, DoubleLayer,
+}
+
+/// <summary>What it does on the board; it decides how exact a substitute has to be.</summary>
+public enum CapacitorRole { Unknown = 0, Bulk, SwitchingOutput, Timing, Coupling, Decoupling, MainsFilter, Backup }
+
+/// <summary>What can be seen, smelled or felt before anything is measured.</summary>
+public enum CapacitorSign { Bulging, Weeping, Cracked, FishySmell, DullJoint, NearHeat, EarlierRepair }
+
+/// <summary>The two schools of recapping, a policy of the machine.</summary>
+public enum RecapSchool
+{
+    /// <summary>Only what looks or measures bad comes out.</summary>
+    Evidence = 0,
+    /// <summary>Parts of a known-bad kind and age come out whatever they measure.</summary>
+    Preventive,
+}
+
+public static class CapacitorKinds
+{
+    public static bool IsAluminium(this CapacitorKind kind) =>
+        kind is CapacitorKind.AluminiumRadial or CapacitorKind.AluminiumAxial or CapacitorKind.AluminiumSurfaceMount or CapacitorKind.AluminiumLowEsr;
+
+    public static bool IsTantalum(this CapacitorKind kind) => kind is CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount;
+
+    /// <summary>Marked in the manner of electrolytics: microfarads in full, letters for volts.</summary>
+    public static bool IsElectrolytic(this CapacitorKind kind) =>
+        kind.IsAluminium() || kind.IsTantalum() || kind is CapacitorKind.Polymer or CapacitorKind.DoubleLayer;
+
+    public static bool IsSurfaceMount(this CapacitorKind kind) =>
+        kind is CapacitorKind.AluminiumSurfaceMount or CapacitorKind.TantalumSurfaceMount;
+
+    public static bool IsMainsFilter(this CapacitorKind kind) => kind is CapacitorKind.MainsFilterPaper or CapacitorKind.MainsFilterFilm;
+
+    /// <summary>Smallest and largest value that the kind is made in, farads. From the ranges that catalogues of through-hole and surface-mount parts cover; wide on purpose.</summary>
+    public static (double Least, double Most) PlausibleFarads(this CapacitorKind kind) => kind switch
+    {
+        CapacitorKind.DoubleLayer => (1e-3, 100),
+        CapacitorKind.Polymer => (1e-6, 10e-3),
+        CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount => (0.09e-6, 3e-3),
+        CapacitorKind.Film => (90e-12, 100e-6),
+        CapacitorKind.Ceramic => (0.4e-12, 470e-6),
+        CapacitorKind.MainsFilterFilm or CapacitorKind.MainsFilterPaper => (0.9e-9, 10e-6),
+        CapacitorKind.Unknown => (0.4e-12, 100),
+        _ => (0.09e-6, 1),
+    };
+
+    public static string Words(this CapacitorKind kind) => kind switch
+    {
+        CapacitorKind.AluminiumRadial => "radial aluminium electrolytic",
+        CapacitorKind.AluminiumAxial => "axial aluminium electrolytic",
+        CapacitorKind.AluminiumSurfaceMount => "surface-mount aluminium electrolytic",
+        CapacitorKind.AluminiumLowEsr => "low-ESR aluminium electrolytic",
+        CapacitorKind.Polymer => "polymer electrolytic",
+        CapacitorKind.TantalumBead => "tantalum bead",
+        CapacitorKind.TantalumSurfaceMount => "surface-mount tantalum",
+        CapacitorKind.Film => "film capacitor",
+        CapacitorKind.Ceramic => "ceramic capacitor",
+        CapacitorKind.MainsFilterPaper => "moulded paper mains filter capacitor",
+        CapacitorKind.MainsFilterFilm => "film mains filter capacitor",
+        CapacitorKind.DoubleLayer => "double-layer backup capacitor",
+        _ => "capacitor of unknown kind",
+    };
+}
+
+/// <summary>What a part is, without where it sits. Lengths are millimetres, temperatures degrees Celsius.</summary>
+public sealed record CapacitorSpec
+{
+    public CapacitorKind Kind { get; init; }
+    /// <summary>Nominal capacitance, above zero.</summary>
+    public double Microfarads { get; init; }
+    public double? RatedVolts { get; init; }
+    /// <summary>Share below nominal that a new part may have; 0.2 where the print is silent.</summary>
+    public double ToleranceMinusShare { get; init; } = 0.2;
+    public double TolerancePlusShare { get; init; } = 0.2;
+    public double? MaxCelsius { get; init; }
+    public double? DiameterMillimetres { get; init; }
+    public double? HeightMillimetres { get; init; }
+    public double? LeadPitchMillimetres { get; init; }
+    /// <summary>X1, X2, Y1, Y2 ... for parts across or from the mains.</summary>
+    public string? SafetyClass { get; init; }
+    /// <summary>From the data sheet, at <see cref="EsrFrequencyHertz"/>; null where there is none.</summary>
+    public double? EsrOhms { get; init; }
+    public double EsrFrequencyHertz { get; init; } = 100_000;
+    public double? RippleAmps { get; init; }
+
+    public bool Polarised => Kind.IsElectrolytic();
+}
+
+/// <summary>One capacitor on a board: what it is, where it sits and how far its exchange has come.</summary>
+public sealed class Capacitor
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public Guid BoardId { get; init; }
+    public string Designator { get; set; } = "";
+    /// <summary>The print, as typed.</summary>
+    public string Marking { get; set; } = "";
+    public CapacitorSpec Spec { get; set; } = new();
+    public CapacitorRole Role { get; set; }
+    public List<CapacitorSign> Signs { get; set; } = [];
+    /// <summary>Place on the board's photo as shares of its width and height, 0 to 1; null when not marked.</summary>
+    public double? X { get; set; }
+    public double? Y { get; set; }
+    public FittingSheet Fitting { get; set; } = new();
+    public int Version { get; set; }
+}
+
+/// <summary>State of a pad after the old part is off.</summary>
+public enum PadState { Sound, Lifted, Corroded }
+
+/// <summary>The steps of one exchange, in the only order in which they can be done.</summary>
+public enum FittingStep { Remove, CheckPads, Clean, Fit, CheckWayRound, Remeasure }
+
+/// <summary>How far the exchange of one part has come; a null instant is a step not yet done.</summary>
+public sealed record FittingSheet
+{
+    /// <summary>The drawer part reserved for it, or fitted.</summary>
+    public Guid? PartId { get; init; }
+    public DateTimeOffset? RemovedAt { get; init; }
+    public DateTimeOffset? PadsCheckedAt { get; init; }
+    public PadState? Pads { get; init; }
+    public DateTimeOffset? CleanedAt { get; init; }
+    public DateTimeOffset? FittedAt { get; init; }
+    public DateTimeOffset? WayRoundCheckedAt { get; init; }
+    public DateTimeOffset? RemeasuredAt { get; init; }
+
+    public bool Started => RemovedAt is not null;
+    public bool Finished => RemeasuredAt is not null;
+
+    /// <summary>The step that the hand does next; null when all are done. An unpolarised part has no way round to check.</summary>
+    public FittingStep? Next(bool polarised) =>
+        RemovedAt is null ? FittingStep.Remove
+        : PadsCheckedAt is null ? FittingStep.CheckPads
+        : CleanedAt is null ? FittingStep.Clean
+        : FittedAt is null ? FittingStep.Fit
+        : polarised && WayRoundCheckedAt is null ? FittingStep.CheckWayRound
+        : RemeasuredAt is null ? FittingStep.Remeasure
+        : null;
+
+    /// <summary>Takes one step.</summary>
+    /// <exception cref="Verdicts.BadFactException">The step is not the next one, a lifted pad is not mended, or there is no part to fit.</exception>
+    public FittingSheet Take(FittingStep step, bool polarised, DateTimeOffset at, PadState? pads = null)
+    {
+        var next = Next(polarised);
+        if (step != next)
+        {
+            throw new Verdicts.BadFactException("step", next is null ? "This part is fitted and measured: nothing is left to do on it." : $"The next step here is “{Words(next.Value)}”, not “{Words(step)}”.");
+        }
+
+        return step switch
+        {
+            FittingStep.Remove => this with { RemovedAt = at },
+            FittingStep.CheckPads => this with { PadsCheckedAt = at, Pads = pads ?? throw new Verdicts.BadFactException("pads", "Say how the pads are: sound, lifted or corroded.") },
+            FittingStep.Clean => this with { CleanedAt = at },
+            FittingStep.Fit when PartId is null => throw new Verdicts.BadFactException("step", "Reserve a part from the drawer before fitting one."),
+            FittingStep.Fit => this with { FittedAt = at },
+            FittingStep.CheckWayRound => this with { WayRoundCheckedAt = at },
+            _ => this with { RemeasuredAt = at },
+        };
+    }
+
+    public static string Words(FittingStep step) => step switch
+    {
+        FittingStep.Remove => "remove the old part",
+        FittingStep.CheckPads => "look at the pads",
+        FittingStep.Clean => "clean the pads",
+        FittingStep.Fit => "fit the new part",
+        FittingStep.CheckWayRound => "check which way round it sits",
+        _ => "measure it again",
+    };
+}

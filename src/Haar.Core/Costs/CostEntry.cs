@@ -1,0 +1,55 @@
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Costs;
+
+/// <summary>Money or minutes spent on a machine; either may be absent, not both.</summary>
+public sealed class CostEntry
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public string What { get; set; } = "";
+    /// <summary>In the workshop's currency.</summary>
+    public decimal? Amount { get; set; }
+    public int? Minutes { get; set; }
+    public DateTimeOffset At { get; init; }
+}
+
+/// <param name="Paid">What the machine itself cost; null when not known.</param>
+/// <param name="Spent">Everything spent on it since.</param>
+/// <param name="Total">Both; a machine whose price is not known counts as 0, and <paramref name="Paid"/> says so.</param>
+/// <param name="Minutes">Hands-on time.</param>
+public sealed record CostSum(decimal? Paid, decimal Spent, decimal Total, int Minutes, string Currency);
+
+public static class CostSums
+{
+    public static CostSum Of(decimal? paid, IEnumerable<CostEntry> entries, string currency)
+    {
+        var list = entries.ToList();
+        var spent = list.Sum(e => e.Amount ?? 0);
+        return new(paid, spent, (paid ?? 0) + spent, list.Sum(e => e.Minutes ?? 0), currency);
+    }
+
+    /// <exception cref="BadFactException">Neither money nor minutes, or not an amount.</exception>
+    public static void Check(CostEntry e)
+    {
+        if (e.What.Trim().Length is 0 or > 200)
+        {
+            throw new BadFactException("what", "Say in 1 to 200 characters what it was for.");
+        }
+
+        if (e.Amount is null && e.Minutes is null)
+        {
+            throw new BadFactException("amount", "Give an amount, or minutes, or both.");
+        }
+
+        if (e.Amount is < -100_000 or > 1_000_000)
+        {
+            throw new BadFactException("amount", "An amount from −100 000 to 1 000 000.");
+        }
+
+        if (e.Minutes is < 0 or > 100_000)
+        {
+            throw new BadFactException("minutes", "Minutes from 0 to 100 000.");
+        }
+    }
+}

@@ -1,0 +1,116 @@
+using Haar.Core.Batteries;
+using Haar.Core.Capacitors;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Intake;
+
+/// <summary>What the processor can do, which decides what fits and what runs.</summary>
+public enum MachineClass { Unknown = 0, EightBit, SixteenBit, Level286, Level386, Level486, Level586, Level686, Level68k, Risc, Pocket, Terminal }
+
+/// <summary>What a machine has in it that decides what can go wrong.</summary>
+public enum Trait
+{
+    PictureTube, InternalMainsSupply, ExternalAdapter, LinearSupply, MainsFilterPaper, BarrelCell, CoinCell, HiddenCell, LithiumPack,
+    BatteryBackedMemory, SurfaceMountElectrolytics, LowEsrElectrolytics, ScsiDrives, AtaDrives, FloppyDrive, TapeLoading, MembraneKeyboard,
+}
+
+/// <summary>A machine in the workshop, from the box it came in to the sheet that leaves with it.</summary>
+public sealed class Machine
+{
+    public Guid Id { get; init; }
+    /// <summary>What it is called here.</summary>
+    public string Name { get; set; } = "";
+    /// <summary>What it is, in a few words: "rugged laptop".</summary>
+    public string Kind { get; set; } = "";
+    /// <summary>Maker and model as printed; may be empty.</summary>
+    public string Model { get; set; } = "";
+    public MachineClass Class { get; set; }
+    /// <summary>First year that it can be from.</summary>
+    public int? YearFrom { get; set; }
+    /// <summary>Last year; counts.</summary>
+    public int? YearTo { get; set; }
+    public List<Trait> Traits { get; set; } = [];
+    public string CameFrom { get; set; } = "";
+    /// <summary>What was paid, in the workshop's currency; null when not known, 0 when given.</summary>
+    public decimal? Paid { get; set; }
+    /// <summary>What the seller or giver said of it.</summary>
+    public string Claimed { get; set; } = "";
+    public RecapSchool RecapSchool { get; set; }
+    public RestorationSchool RestorationSchool { get; set; }
+    /// <summary>Rails of its supply; volts in them are nominal only.</summary>
+    public List<RailReading> Rails { get; set; } = [];
+    public DateTimeOffset ArrivedAt { get; init; }
+    public DateTimeOffset? SurveyedAt { get; set; }
+    public DateTimeOffset? HandedOverAt { get; set; }
+    public int Version { get; set; }
+}
+
+/// <summary>A board of a machine, with its photo as a map.</summary>
+public sealed class Board
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public string Name { get; set; } = "";
+    public Guid? PhotoId { get; set; }
+    public int Version { get; set; }
+}
+
+/// <summary>A photo, stored by its content.</summary>
+public sealed class Photo
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    /// <summary>SHA-256 of the stored JPEG, lower-case hex.</summary>
+    public string Hash { get; init; } = "";
+    public int Width { get; init; }
+    public int Height { get; init; }
+    public string Caption { get; set; } = "";
+    public DateTimeOffset At { get; init; }
+}
+
+/// <summary>What can be wrong with a machine as typed, before it is taken in.</summary>
+public static class Arrivals
+{
+    public const int FirstYear = 1970;
+
+    /// <exception cref="BadFactException">Names the first field that cannot be.</exception>
+    public static void Check(Machine m, int thisYear)
+    {
+        if (m.Name.Trim().Length is 0 or > 80)
+        {
+            throw new BadFactException("name", "Give the machine a name of 1 to 80 characters: what you will call it at the bench.");
+        }
+
+        foreach (var (field, year) in new[] { ("yearFrom", m.YearFrom), ("yearTo", m.YearTo) })
+        {
+            if (year < FirstYear || year > thisYear)
+            {
+                throw new BadFactException(field, $"A year from {FirstYear} to {thisYear}; {year} is not.");
+            }
+        }
+
+        if (m.YearFrom > m.YearTo)
+        {
+            throw new BadFactException("yearTo", $"It cannot be from before {m.YearTo} and after {m.YearFrom}: the last year comes second.");
+        }
+
+        if (m.Paid is < 0 or > 10_000_000)
+        {
+            throw new BadFactException("paid", "What was paid is 0 or more.");
+        }
+
+        foreach (var (field, text, most) in new[] { ("kind", m.Kind, 80), ("model", m.Model, 80), ("cameFrom", m.CameFrom, 300), ("claimed", m.Claimed, 1000) })
+        {
+            if (text.Length > most)
+            {
+                throw new BadFactException(field, $"At most {most} characters.");
+            }
+        }
+
+        if (m.Traits.Contains(Trait.PictureTube) && m.Class == MachineClass.Pocket)
+        {
+            throw new BadFactException("traits", "A pocket computer has no picture tube: change the class or the trait.");
+        }
+    }
+}

@@ -1,0 +1,365 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Haar.Core.Capacitors;
+
+namespace Haar.Core.Markings;
+
+/// <summary>One way in which a marking can be read.</summary>
+/// <param name="Microfarads">Nominal capacitance, rounded to 9 significant figures.</param>
+/// <param name="RatedVolts">DC volts, or AC volts for a part with a safety class; null when not printed.</param>
+/// <param name="ToleranceMinusShare">How far below nominal it may be when new, as a share (0.2 is 20 %); null when not printed.</param>
+/// <param name="TolerancePlusShare">How far above.</param>
+/// <param name="MaxCelsius">Rated temperature, null when not printed.</param>
+/// <param name="SafetyClass">X1, X2, Y1, Y2 ... or null.</param>
+/// <param name="How">Which convention this reading follows.</param>
+public sealed record CapacitorReading(
+    double Microfarads, double? RatedVolts, double? ToleranceMinusShare, double? TolerancePlusShare,
+    double? MaxCelsius, string? SafetyClass, string How);
+
+/// <summary>Every reading that the conventions allow, most usual first, and what stood in the way of one certain answer.</summary>
+/// <param name="Text">As it was given.</param>
+/// <param name="Readings">Empty when it cannot be read.</param>
+/// <param name="Problems">What could not be read, or contradicts; whole sentences.</param>
+public sealed record CapacitorMarkingResult(string Text, IReadOnlyList<CapacitorReading> Readings, IReadOnlyList<string> Problems)
+{
+    /// <summary>Exactly one reading and nothing left unread.</summary>
+    public bool Certain => Readings.Count == 1 && Problems.Count == 0;
+
+    /// <summary>One sentence for the person who holds the part.</summary>
+    public string Sentence => (Readings.Count, Problems.Count) switch
+    {
+        (0, 0) => "Nothing to read.",
+        (0, _) => Problems[0],
+        (1, 0) => $"{Describe(Readings[0])}: {Readings[0].How}.",
+        (1, _) => $"{Describe(Readings[0])}, but {char.ToLowerInvariant(Problems[0][0])}{Problems[0][1..]}",
+        _ => $"{Readings.Count} readings fit: {string.Join(" or ", Readings.Select(r => $"{Describe(r)} ({r.How})"))}. Say which kind of part it is, or measure it.",
+    };
+
+    public static string Describe(CapacitorReading r) =>
+        Si.Format(r.Microfarads * 1e-6, "F") + (r.RatedVolts is { } v ? $" {Si.Plain(v)} V{(r.SafetyClass is null ? "" : " AC")}" : "") + (r.SafetyClass is { } c ? $" {c}" : "");
+}
+
+/// <summary>
+/// Reads what is printed on a capacitor, strictly: what no convention covers is said and not guessed.
+/// Conventions: IEC 60062 (value and tolerance letters, three-digit code in picofarads), EIA-198 and EIA-535
+/// (two-character voltage codes, single letters for volts on surface-mount electrolytics and tantalums).
+/// </summary>
+public static partial class CapacitorMarking
+{
+    /// <summary>EIA two-character rated voltage codes, volts DC.</summary>
+    public static readonly IReadOnlyDictionary<string, double> EiaVolts = new Dictionary<string, double>
+    {
+        ["0G"] = 4, ["0J"] = 6.3, ["1A"] = 10, ["1C"] = 16, ["1E"] = 25, ["1V"] = 35, ["1H"] = 50, ["1J"] = 63,
+        ["1K"] = 80, ["2A"] = 100, ["2C"] = 160, ["2D"] = 200, ["2E"] = 250, ["2G"] = 400, ["2W"] = 450,
+    };
+
+    /// <summary>Single letter for volts on surface-mount electrolytics and tantalums (EIA-535). The letter e is small on purpose.</summary>
+    static readonly Dictionary<char, double> LetterVolts = new()
+    {
+        ['e'] = 2.5, ['G'] = 4, ['J'] = 6.3, ['A'] = 10, ['C'] = 16, ['D'] = 20, ['E'] = 25, ['V'] = 35, ['H'] = 50,
+    };
+
+    /// <summary>IEC 60062 tolerance letters as shares (minus, plus). B, C and D are picofarads and hold below 10 pF only.</summary>
+    static readonly Dictionary<char, (double Minus, double Plus)> ToleranceShares = new()
+    {
+        ['F'] = (.01, .01), ['G'] = (.02, .02), ['J'] = (.05, .05), ['K'] = (.10, .10), ['M'] = (.20, .20), ['Z'] = (.20, .80),
+    };
+
+    static readonly Dictionary<char, double> TolerancePicofarads = new() { ['B'] = .1, ['C'] = .25, ['D'] = .5, ['F'] = 1, ['G'] = 2 };
+
+    static readonly double[] RatedCelsius = [55, 65, 70, 85, 105, 125, 130, 135, 150];
+
+    sealed class Draft
+    {
+        public List<(double Farads, double? Volts, (double, double)? Tolerance, string How)> Values { get; } = [];
+        public double? Volts, Celsius;
+        public (double Minus, double Plus)? Tolerance;
+        public string? SafetyClass;
+        public List<string> Problems { get; } = [];
+    }
+
+    /// <summary>Reads <paramref name="text"/>; <paramref name="kind"/> settles what the print alone leaves open.</summary>
+    public static CapacitorMarkingResult Read(string? text, CapacitorKind kind = CapacitorKind.Unknown)
+    {
+        var given = text?.Trim() ?? "";
+        var draft = new Draft();
+        if (given.Length > 60)
+        {
+            return new(given, [], ["A marking is at most 60 characters long."]);
+        }
+
+        var tokens = Tokens(given);
+        foreach (var token in tokens)
+        {
+            Take(token, tokens, kind, draft);
+        }
+
+        return Conclude(given, kind, draft);
+    }
+
+    static string[] Tokens(string given)
+    {
+        var s = given.Replace('μ', 'u').Replace('µ', 'u').Replace('–', '-').Replace('−', '-').Replace('±', ' ');
+        s = UnitAfterSpace().Replace(s, "$1$2");
+        s = ValueThenVolts().Replace(s, "$1 $2");
+        return s.Split([' ', '/', ';', '\t'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+    }
+
+    static void Take(string token, string[] all, CapacitorKind kind, Draft d)
+    {
+        Match m;
+        if (token.StartsWith('-'))
+        {
+            d.Problems.Add($"“{token}” is negative: a capacitance or a rating never is.");
+        }
+        else if ((m = Volts().Match(token)).Success)
+        {
+            SetVolts(d, Number(m.Groups[1].Value), token);
+        }
+        else if (EiaVolts.TryGetValue(token, out var eia))
+        {
+            SetVolts(d, eia, token);
+        }
+        else if ((m = Safety().Match(token)).Success)
+        {
+            d.SafetyClass = token.ToUpperInvariant();
+        }
+        else if ((m = Percent().Match(token)).Success)
+        {
+            var share = Number(m.Groups[1].Value) / 100;
+            SetTolerance(d, (share, share), token);
+        }
+        else if ((m = Degrees().Match(token)).Success && RatedCelsius.Contains(Number(m.Groups[1].Value)) && (token.Contains('°', StringComparison.Ordinal) || all.Length > 1))
+        {
+            d.Celsius = Number(m.Groups[1].Value);
+        }
+        else if (token.Length == 1 && ToleranceShares.TryGetValue(char.ToUpperInvariant(token[0]), out var tol) && all.Length > 1)
+        {
+            SetTolerance(d, tol, token);
+        }
+        else if ((m = WithUnit().Match(token)).Success)
+        {
+            var letter = m.Groups[3].Value;
+            d.Values.Add((Number(m.Groups[1].Value) * Unit(m.Groups[2].Value), null, letter.Length == 0 ? null : ToleranceShares.GetValueOrDefault(letter[0]), "value with its unit"));
+        }
+        else if ((m = LetterAsPoint().Match(token)).Success)
+        {
+            TakeLetterAsPoint(m, kind, d);
+        }
+        else if ((m = ThreeDigits().Match(token)).Success)
+        {
+            TakeCode(m, token, all, kind, d);
+        }
+        else if ((m = PlainNumber().Match(token)).Success)
+        {
+            TakePlain(Number(token), all, kind, d);
+        }
+        else
+        {
+            d.Problems.Add($"“{token}” is in no convention that Haar knows.");
+        }
+    }
+
+    static void TakeLetterAsPoint(Match m, CapacitorKind kind, Draft d)
+    {
+        var value = Number($"{m.Groups[1].Value}.{m.Groups[3].Value}");
+        var letter = m.Groups[2].Value;
+        (double, double)? tolerance = m.Groups[4].Value is { Length: 1 } t && ToleranceShares.TryGetValue(t[0], out var share) ? share : null;
+        if (letter is not ("R" or "r"))
+        {
+            d.Values.Add((value * Unit(letter), null, tolerance, $"{letter.Replace('u', 'µ')} stands where the decimal point is (IEC 60062)"));
+            return;
+        }
+
+        if (kind.IsElectrolytic() || kind == CapacitorKind.Unknown)
+        {
+            d.Values.Add((value * 1e-6, null, tolerance, "R is the decimal point, microfarads on an electrolytic or tantalum"));
+        }
+
+        if (!kind.IsElectrolytic())
+        {
+            d.Values.Add((value * 1e-12, null, tolerance, "R is the decimal point, picofarads on a ceramic or film part"));
+        }
+    }
+
+    static void TakeCode(Match m, string token, string[] all, CapacitorKind kind, Draft d)
+    {
+        var prefix = m.Groups[1].Value;
+        var digits = m.Groups[2].Value;
+        var suffix = m.Groups[3].Value;
+        var significant = Number(digits[..2]);
+        var power = digits[2] switch { '8' => -2, '9' => -1, var c => c - '0' };
+        var farads = significant * Math.Pow(10, power) * 1e-12;
+        const string code = "three-digit code in picofarads (IEC 60062)";
+        double? volts = prefix.Length == 2 ? EiaVolts.GetValueOrDefault(prefix) : prefix.Length == 1 && LetterVolts.TryGetValue(prefix[0], out var pv) ? pv : null;
+        if (prefix.Length > 0 && volts is null or 0)
+        {
+            d.Problems.Add($"“{prefix}” in “{token}” is no voltage code.");
+            return;
+        }
+
+        if (suffix.Length == 0)
+        {
+            if (prefix.Length == 0 && (kind.IsElectrolytic() || kind == CapacitorKind.Unknown) && digits[2] == '0')
+            {
+                // 470 on an aluminium can is 470 µF; on a ceramic it is 47 pF. Written volts beside it belong to a can.
+                var beside = all.Any(t => Volts().IsMatch(t));
+                d.Values.Add((Number(digits) * 1e-6, null, null, "microfarads printed in full, as on an aluminium can"));
+                if (kind == CapacitorKind.Unknown && !beside)
+                {
+                    d.Values.Add((farads, null, null, code));
+                }
+            }
+            else
+            {
+                d.Values.Add((farads, volts, null, volts is null ? code : $"{prefix} for volts, then {code}"));
+            }
+
+            return;
+        }
+
+        var letter = suffix[0];
+        var read = false;
+        var surfaceMount = kind is CapacitorKind.AluminiumSurfaceMount or CapacitorKind.TantalumSurfaceMount or CapacitorKind.Polymer;
+        if (LetterVolts.TryGetValue(letter, out var lv) && volts is null && (kind == CapacitorKind.Unknown || kind.IsElectrolytic()) && farads >= 0.9e-7)
+        {
+            d.Values.Add((farads, lv, null, $"{code}, {letter} for volts as on surface-mount electrolytics and tantalums (EIA-535)"));
+            read = true;
+        }
+
+        if (!(surfaceMount && read))
+        {
+            if (farads < 9.99e-12 && TolerancePicofarads.TryGetValue(letter, out var pf))
+            {
+                d.Values.Add((farads, volts, (pf * 1e-12 / farads, pf * 1e-12 / farads), $"{code}, {letter} for tolerance in picofarads"));
+                read = true;
+            }
+            else if (ToleranceShares.TryGetValue(letter, out var share))
+            {
+                d.Values.Add((farads, volts, share, $"{code}, {letter} for tolerance (IEC 60062)"));
+                read = true;
+            }
+        }
+
+        if (!read)
+        {
+            d.Problems.Add($"“{letter}” in “{token}” is neither a tolerance nor a voltage that fits {Si.Format(farads, "F")}.");
+        }
+    }
+
+    static void TakePlain(double number, string[] all, CapacitorKind kind, Draft d)
+    {
+        if (number <= 0)
+        {
+            d.Problems.Add("A capacitance of nothing is not a capacitor.");
+            return;
+        }
+
+        var beside = all.Any(t => Volts().IsMatch(t) || EiaVolts.ContainsKey(t));
+        if (number < 1 || kind.IsElectrolytic() || (kind == CapacitorKind.Unknown && beside))
+        {
+            d.Values.Add((number * 1e-6, null, null, beside && number >= 1 ? "microfarads and volts, as on an aluminium can" : "a bare number in microfarads"));
+        }
+        else if (kind == CapacitorKind.Unknown)
+        {
+            d.Values.Add((number * 1e-6, null, null, "a bare number in microfarads, as on an aluminium can"));
+            d.Values.Add((number * 1e-12, null, null, "a bare number in picofarads, as on a ceramic"));
+        }
+        else
+        {
+            d.Values.Add((number * 1e-12, null, null, "a bare number in picofarads, as on a ceramic"));
+        }
+    }
+
+    static CapacitorMarkingResult Conclude(string given, CapacitorKind kind, Draft d)
+    {
+        if (given.Length == 0)
+        {
+            return new(given, [], []);
+        }
+
+        var readings = new List<CapacitorReading>();
+        foreach (var (farads, volts, tolerance, how) in d.Values)
+        {
+            var (least, most) = kind.PlausibleFarads();
+            if (farads < least || farads > most)
+            {
+                continue;
+            }
+
+            if (volts is { } a && d.Volts is { } b && a != b)
+            {
+                if (d.Values.Count == 1)
+                {
+                    d.Problems.Add($"It says both {Si.Plain(a)} V and {Si.Plain(b)} V.");
+                }
+
+                continue;
+            }
+
+            var t = tolerance ?? d.Tolerance;
+            readings.Add(new(Si.Tidy(farads * 1e6), volts ?? d.Volts, t?.Item1, t?.Item2, d.Celsius, d.SafetyClass, how));
+        }
+
+        if (d.Values.Count > 0 && readings.Count == 0 && d.Problems.Count == 0)
+        {
+            d.Problems.Add($"Read as {Si.Format(d.Values[0].Farads, "F")}, which no part of this kind is made in: check the kind, or the print.");
+        }
+        else if (d.Values.Count == 0 && d.Problems.Count == 0)
+        {
+            d.Problems.Add("No capacitance is printed there.");
+        }
+
+        // Two tokens that each give a value must agree; several readings of one token are an ambiguity instead.
+        var tokensWithValue = Tokens(given).Count(t => !Volts().IsMatch(t) && (WithUnit().IsMatch(t) || LetterAsPoint().IsMatch(t) || (ThreeDigits().IsMatch(t) && !Degrees().IsMatch(t)) || PlainNumber().IsMatch(t)));
+        if (tokensWithValue > 1 && readings.Select(Value).Distinct().Count() > 1)
+        {
+            return new(given, [], [$"It says both {string.Join(" and ", readings.Select(Value).Distinct())}: one part has one value."]);
+        }
+
+        return new(given, [.. readings.DistinctBy(r => (r.Microfarads, r.RatedVolts, r.ToleranceMinusShare))], d.Problems);
+    }
+
+    static string Value(CapacitorReading r) => Si.Format(r.Microfarads * 1e-6, "F");
+
+    static void SetVolts(Draft d, double volts, string token)
+    {
+        if (d.Volts is { } before && before != volts)
+        {
+            d.Problems.Add($"It says both {Si.Plain(before)} V and {Si.Plain(volts)} V (“{token}”).");
+        }
+
+        if (volts <= 0)
+        {
+            d.Problems.Add("A rating of 0 V is not one.");
+            return;
+        }
+
+        d.Volts ??= volts;
+    }
+
+    static void SetTolerance(Draft d, (double, double) tolerance, string token)
+    {
+        if (d.Tolerance is { } before && before != tolerance)
+        {
+            d.Problems.Add($"It gives two tolerances (“{token}”).");
+        }
+
+        d.Tolerance ??= tolerance;
+    }
+
+    static double Number(string s) => double.Parse(s.Replace(',', '.'), CultureInfo.InvariantCulture);
+
+    static double Unit(string letter) => char.ToLowerInvariant(letter[0]) switch { 'p' => 1e-12, 'n' => 1e-9, 'u' => 1e-6, 'm' => 1e-3, _ => 1 };
+
+    [GeneratedRegex(@"(\d)\s+([pnu]F|[pnu](?=\s|$)|F(?=\s|$)|V(?:DC|AC)?(?=\s|$)|%|°C)")] private static partial Regex UnitAfterSpace();
+    [GeneratedRegex(@"(?<=\d)([pnum]F?)(\d+(?:[.,]\d+)?V)")] private static partial Regex ValueThenVolts();
+    [GeneratedRegex(@"^(\d{1,4}(?:[.,]\d+)?)(?:V|v|VDC|VAC|WV|V~|V-)$")] private static partial Regex Volts();
+    [GeneratedRegex(@"^[XYxy][1-4]$")] private static partial Regex Safety();
+    [GeneratedRegex(@"^(\d{1,2}(?:[.,]\d+)?)%$")] private static partial Regex Percent();
+    [GeneratedRegex(@"^(\d{2,3})°?C$")] private static partial Regex Degrees();
+    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?)([pnum]F?|F)([FGJKMZ])?$")] private static partial Regex WithUnit();
+    [GeneratedRegex(@"^(\d{0,3})([pnuRr])(\d{1,3})F?([FGJKMZ])?$")] private static partial Regex LetterAsPoint();
+    [GeneratedRegex(@"^([012][A-Z]|[eGJACDEVH])?(\d{3})([A-Za-z])?$")] private static partial Regex ThreeDigits();
+    [GeneratedRegex(@"^\d{1,6}(?:[.,]\d+)?$")] private static partial Regex PlainNumber();
+}

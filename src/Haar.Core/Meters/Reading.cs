@@ -1,0 +1,47 @@
+namespace Haar.Core.Meters;
+
+public enum Quantity { Capacitance = 0, Esr, Leakage, Volts, RippleVolts, Ohms, Seconds, Celsius, Frames, Rate }
+
+/// <summary>What a reading was taken of.</summary>
+public enum SubjectKind { Capacitor = 0, Rail, Proof }
+
+/// <summary>
+/// One value read, in the base SI unit of its quantity (F, Ω, A, V, s, °C). Readings are never changed: a newer one of the
+/// same subject, channel and quantity stands in its place and the older one is kept; a wrong one is struck.
+/// </summary>
+public sealed class Reading
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public SubjectKind SubjectKind { get; init; }
+    public Guid SubjectId { get; init; }
+    /// <summary>Rail name; "old" or "new" part; "before" or "after".</summary>
+    public string Channel { get; init; } = "";
+    public Quantity Quantity { get; init; }
+    public double Value { get; init; }
+    public double? FrequencyHertz { get; init; }
+    public bool InCircuit { get; init; }
+    /// <summary>"typed", or the meter's own identification.</summary>
+    public string Source { get; init; } = "typed";
+    public DateTimeOffset At { get; init; }
+    public bool Struck { get; set; }
+}
+
+public static class Readings
+{
+    /// <summary>The newest reading that is not struck; of two taken at the same instant the one with the greater id (ids rise with time). Null when there is none.</summary>
+    public static Reading? Standing(this IEnumerable<Reading> readings, string channel, Quantity quantity) =>
+        readings.Where(r => !r.Struck && r.Quantity == quantity && r.Channel == channel).OrderBy(r => r.At).ThenBy(r => r.Id).LastOrDefault();
+
+    public static string Unit(this Quantity quantity) => quantity switch
+    {
+        Quantity.Capacitance => "F",
+        Quantity.Esr or Quantity.Ohms => "Ω",
+        Quantity.Leakage => "A",
+        Quantity.Volts or Quantity.RippleVolts => "V",
+        Quantity.Seconds => "s",
+        Quantity.Celsius => "°C",
+        Quantity.Frames => "frames/s",
+        _ => "",
+    };
+}

@@ -1,0 +1,92 @@
+using Haar.Core.Batteries;
+using Haar.Core.Capacitors;
+using Haar.Core.Costs;
+using Haar.Core.Intake;
+using Haar.Core.Meters;
+using Haar.Core.Proving;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Planning;
+
+/// <summary>Everything known of one machine, as the rules that look at the whole of it need it.</summary>
+public sealed record MachineFacts
+{
+    public required Machine Machine { get; init; }
+    public IReadOnlyList<Finding> Findings { get; init; } = [];
+    public IReadOnlyList<PowerStep> PowerSteps { get; init; } = [];
+    public MachineCell? Cell { get; init; }
+    public IReadOnlyList<Board> Boards { get; init; } = [];
+    public IReadOnlyList<Capacitor> Capacitors { get; init; } = [];
+    public IReadOnlyList<Reading> Readings { get; init; } = [];
+    public IReadOnlyList<Proof> Proofs { get; init; } = [];
+    public IReadOnlyList<Job> Jobs { get; init; } = [];
+    public IReadOnlyList<StageClosing> Closings { get; init; } = [];
+    public IReadOnlyList<Overrule> Overrules { get; init; } = [];
+    public IReadOnlyList<CostEntry> Costs { get; init; } = [];
+    public IReadOnlyList<Photo> Photos { get; init; } = [];
+    /// <summary>Ids of jobs on any machine that other, unfinished jobs come after, with how many.</summary>
+    public IReadOnlyDictionary<Guid, int> WantedBy { get; init; } = new Dictionary<Guid, int>();
+    /// <summary>Jobs of other machines that this one's come after and that are not done.</summary>
+    public IReadOnlySet<Guid> OpenElsewhere { get; init; } = new HashSet<Guid>();
+
+    public bool Overruled(string key) => Overrules.Any(o => o.Key == key);
+
+    public IReadOnlySet<Guid> OverruledFindings => Overrules.Where(o => o.Key.StartsWith("survey/finding/", StringComparison.Ordinal))
+        .Select(o => Guid.Parse(o.Key["survey/finding/".Length..])).ToHashSet();
+
+    /// <summary>What a part's standing readings are; those of the new part once it has been fitted.</summary>
+    public static CapacitorReadings ReadingsOf(Capacitor c, IEnumerable<Reading> all)
+    {
+        var mine = all.Where(r => r.SubjectId == c.Id).ToList();
+        var channel = c.Fitting.FittedAt is null ? "old" : "new";
+        var farads = mine.Standing(channel, Quantity.Capacitance);
+        var esr = mine.Standing(channel, Quantity.Esr);
+        var leak = mine.Standing(channel, Quantity.Leakage);
+        return new()
+        {
+            Microfarads = farads is null ? null : Markings.Si.Tidy(farads.Value * 1e6),
+            EsrOhms = esr?.Value,
+            EsrFrequencyHertz = esr?.FrequencyHertz ?? 100_000,
+            LeakageMicroamps = leak is null ? null : Markings.Si.Tidy(leak.Value * 1e6),
+            InCircuit = farads?.InCircuit ?? esr?.InCircuit ?? false,
+        };
+    }
+}
+
+/// <summary>Where one part stands on the map.</summary>
+public enum CapacitorStand { NotMeasured = 0, Sound, ComesOut, Exchanging, Exchanged }
+
+/// <param name="Stand">For the map and the list.</param>
+/// <param name="ComesOut">Under the machine's school.</param>
+/// <param name="Sound">By signs and readings alone.</param>
+public sealed record CapacitorAssessment(Capacitor Capacitor, CapacitorReadings Readings, CapacitorRiskResult Risk, Verdict Sound, Verdict ComesOut, CapacitorStand Stand);
+
+/// <summary>Every capacitor of a machine, judged.</summary>
+public static class CapacitorAssessments
+{
+    public static IReadOnlyList<CapacitorAssessment> Of(MachineFacts facts, int thisYear)
+    {
+        var m = facts.Machine;
+        var made = Math.Clamp(m.YearTo ?? m.YearFrom ?? thisYear - 30, 1900, thisYear);
+        var bySubject = facts.Readings.Where(r => r.SubjectKind == SubjectKind.Capacitor).ToLookup(r => r.SubjectId);
+        return [.. facts.Capacitors.Select(c => Assess(c, bySubject[c.Id], made, thisYear, m.RecapSchool, facts))];
+    }
+
+    static CapacitorAssessment Assess(Capacitor c, IEnumerable<Reading> readings, int made, int thisYear, RecapSchool school, MachineFacts facts)
+    {
+        var fitted = c.Fitting.FittedAt is not null;
+        var r = MachineFacts.ReadingsOf(c, readings);
+        var signs = fitted ? [] : (IReadOnlyCollection<CapacitorSign>)c.Signs;
+        var sound = CapacitorJudge.Judge(c.Designator, c.Spec, signs, r);
+        var risk = CapacitorRisk.Rank(c.Spec, c.Role, c.Signs, made, thisYear);
+        var comesOut = CapacitorRisk.ComesOut(c.Designator, c.Spec, sound, risk, school);
+        var kept = facts.Overruled($"capacitors/comes-out/{c.Id}");
+        var stand = c.Fitting.Finished ? CapacitorStand.Exchanged
+            : c.Fitting.Started ? CapacitorStand.Exchanging
+            : comesOut.Outcome == Outcome.Yes ? (kept ? CapacitorStand.Sound : CapacitorStand.ComesOut)
+            : comesOut.Outcome == Outcome.No ? (kept ? CapacitorStand.ComesOut : CapacitorStand.Sound)
+            : CapacitorStand.NotMeasured;
+        return new(c, r, risk, sound, comesOut, stand);
+    }
+}

@@ -1,0 +1,215 @@
+using Haar.Core.Safety;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Planning;
+
+public enum TideState { Empty = 0, Begun, Here, Waiting, Stopped, Done }
+
+/// <summary>One basin of a machine's tideline.</summary>
+/// <param name="Level">Share of the stage's work that is done, 0 to 1.</param>
+/// <param name="State">Its colour and mark.</param>
+/// <param name="Waits">A word or two beneath; empty when nothing.</param>
+/// <param name="WaitUntil">When a wait without hands ends.</param>
+public sealed record Tide(Stage Stage, double Level, TideState State, string Waits, DateTimeOffset? WaitUntil);
+
+/// <summary>Something that the hand can do now.</summary>
+/// <param name="Title">An order, without the machine's name.</param>
+/// <param name="Why">One sentence.</param>
+/// <param name="Stage">Where it is done.</param>
+/// <param name="Minutes">Hands-on, likely.</param>
+/// <param name="Needs">On the bench.</param>
+/// <param name="Danger">It deals with a danger.</param>
+/// <param name="WantedBy">How many other pieces of work wait for it.</param>
+/// <param name="Since">Since when it has been possible or known.</param>
+/// <param name="Screen">Which part of the machine's screens it is done on.</param>
+/// <param name="JobId">The job, when it is one.</param>
+public sealed record NextAct(string Title, string Why, Stage Stage, int Minutes, string Needs, bool Danger, int WantedBy, DateTimeOffset Since, string Screen, Guid? JobId = null);
+
+/// <summary>Where a machine stands: its tideline, its next act, and the two lines that say so. Computed, never typed.</summary>
+/// <param name="Headline">Where its tide stands, in a few words.</param>
+/// <param name="Detail">A second line.</param>
+/// <param name="Tone">The state that the headline is coloured by.</param>
+/// <param name="HandsMinutesLeft">Hands-on minutes of everything listed and not done.</param>
+public sealed record Standing(IReadOnlyList<Tide> Tides, NextAct? Next, IReadOnlyList<NextAct> Others, string Headline, string Detail, TideState Tone, DateTimeOffset? WaitUntil, int HandsMinutesLeft);
+
+/// <summary>
+/// Where every machine stands and what comes next. The rule for now, which a solver will replace: a danger first, then what
+/// others wait for, then the earliest stage, then the oldest.
+/// </summary>
+public static class Tideline
+{
+    public static Standing Of(MachineFacts f, DateTimeOffset now)
+    {
+        var year = now.Year;
+        var caps = CapacitorAssessments.Of(f, year);
+        var plan = FirstPower.Compose(f.Machine.Class, f.Machine.Traits);
+        var gate = FirstPower.Stand(plan, f.PowerSteps, f.Findings, f.OverruledFindings);
+        var closed = f.Closings.Select(c => c.Stage).ToHashSet();
+        var acts = Acts(f, caps, gate, plan, closed, now).ToList();
+        var ordered = Order(acts).ToList();
+        var next = f.Machine.HandedOverAt is null ? ordered.FirstOrDefault() : null;
+        var tides = Stages.All.Select(s => TideOf(s, f, caps, plan, gate, closed, next, now)).ToList();
+        var waiting = f.Jobs.Where(j => j.Waits(now)).OrderBy(j => j.WaitUntil ?? DateTimeOffset.MaxValue).FirstOrDefault();
+        var (headline, detail, tone) = Say(f, gate, next, waiting, caps);
+        var minutes = f.Jobs.Where(j => j.State != JobState.Done).Sum(j => j.Minutes) + acts.Where(a => a.JobId is null).Sum(a => a.Minutes);
+        return new(tides, next, [.. ordered.Skip(1).Take(6)], headline, detail, tone, waiting?.WaitUntil, f.Machine.HandedOverAt is null ? minutes : 0);
+    }
+
+    /// <summary>The rule by which any two acts are ordered, on one machine or across all.</summary>
+    public static IOrderedEnumerable<NextAct> Order(IEnumerable<NextAct> acts) =>
+        acts.OrderByDescending(a => a.Danger).ThenByDescending(a => a.WantedBy).ThenBy(a => a.Stage).ThenBy(a => a.Since);
+
+    static IEnumerable<NextAct> Acts(MachineFacts f, IReadOnlyList<CapacitorAssessment> caps, FirstPower.Gate gate, IReadOnlyList<PowerStepPlan> plan, HashSet<Stage> closed, DateTimeOffset now)
+    {
+        var m = f.Machine;
+        foreach (var finding in f.Findings.Where(x => x.Open && !f.OverruledFindings.Contains(x.Id)))
+        {
+            var meaning = FindingRules.Meaning(finding.Kind);
+            if (meaning.Work.Length > 0)
+            {
+                yield return new(meaning.Work, $"{meaning.Why}{(meaning.StopsPower ? " Power stays off until it is dealt with." : "")}", Stage.Survey, 20, "", meaning.StopsPower, 0, finding.At, "survey");
+            }
+        }
+
+        var undone = f.Jobs.Where(j => j.State != JobState.Done).Select(j => j.Id).ToHashSet();
+        foreach (var job in f.Jobs.Where(j => j.State != JobState.Done && !j.Waits(now) && !j.After.Any(a => undone.Contains(a) || f.OpenElsewhere.Contains(a))))
+        {
+            var wanted = f.WantedBy.GetValueOrDefault(job.Id);
+            var why = job.State == JobState.Waiting ? $"Its wait is over: {job.WaitsFor}." : job.Why;
+            yield return new(job.Title, wanted > 0 ? $"{why} {wanted} other {(wanted == 1 ? "piece of work waits" : "pieces of work wait")} for it.".Trim() : why, job.Stage, job.Minutes, job.Needs, false, wanted, job.WaitUntil ?? job.At, ScreenOf(job.Stage), job.Id);
+        }
+
+        if (m.SurveyedAt is null && !closed.Contains(Stage.Survey))
+        {
+            yield return new("Look it over, outside to inside", "Nothing is powered before somebody has looked: a leak, a crack or a nest shows to the eye first.", Stage.Survey, 20, "Torch, gloves, camera", false, 0, m.ArrivedAt, "survey");
+        }
+
+        if (!closed.Contains(Stage.Boards))
+        {
+            if (f.Cell is { } cell && cell.FittedAt is null)
+            {
+                yield return cell.Chosen is null
+                    ? new("Decide what replaces the cell", cell.Site.Leaking ? "It leaks: every day it stays it eats copper." : "A cell leaks one day, and nobody will be there to see it.", Stage.Boards, 10, "", cell.Site.Leaking, 0, m.ArrivedAt, "battery")
+                    : new("Fit what replaces the cell", "It is decided; the board is without its clock until it is done.", Stage.Boards, 30, "Iron, wick, multimeter", false, 0, m.ArrivedAt, "battery");
+            }
+
+            var open = caps.Count(c => c.Stand == CapacitorStand.NotMeasured);
+            var begun = caps.FirstOrDefault(c => c.Stand == CapacitorStand.Exchanging);
+            var goes = caps.Where(c => c.Stand == CapacitorStand.ComesOut).OrderByDescending(c => c.Risk.Score).ToList();
+            if (begun is not null)
+            {
+                var step = begun.Capacitor.Fitting.Next(begun.Capacitor.Spec.Polarised);
+                yield return new($"{begun.Capacitor.Designator}: {(step is { } s ? Core.Capacitors.FittingSheet.Words(s) : "finish")}", "It is half done: a board with one part off is neither one thing nor the other.", Stage.Boards, 10, "Iron, tweezers, flux", false, 0, begun.Capacitor.Fitting.RemovedAt!.Value, "capacitors");
+            }
+            else if (goes.Count > 0)
+            {
+                yield return new($"Exchange {goes[0].Capacitor.Designator}{(goes.Count > 1 ? $" and {goes.Count - 1} more capacitors" : "")}", goes[0].ComesOut.Sentence, Stage.Boards, 12 * goes.Count, "Iron, tweezers, flux, alcohol", false, 0, m.ArrivedAt, "capacitors");
+            }
+            else if (open > 0)
+            {
+                yield return new($"Measure {open} {(open == 1 ? "capacitor" : "capacitors")}", "What has not been measured is neither sound nor bad.", Stage.Boards, 2 * open, "ESR and capacitance meter", false, 0, m.ArrivedAt, "capacitors");
+            }
+        }
+
+        if (gate.Next is { } stepNext && m.SurveyedAt is not null && !closed.Contains(Stage.Survey) && gate.Verdict.Outcome != Outcome.No)
+        {
+            yield return new($"First power: {plan.First(p => p.Kind == stepNext).Title.ToLowerInvariant()}", gate.Verdict.Sentence, Stage.Survey, 15, "Multimeter", false, 0, m.SurveyedAt.Value, "power");
+        }
+        else if (gate.Next is not null && f.PowerSteps.Any(s => s.State == PowerStepState.Failed))
+        {
+            yield return new("Fit a tested supply, or hand this one over", gate.Verdict.Sentence, Stage.Survey, 30, "A supply that has been tested", true, 0, m.ArrivedAt, "power");
+        }
+
+        if (f.Proofs.Count == 0 && gate.Next is null && !closed.Contains(Stage.Prove))
+        {
+            yield return new("Measure one thing before and after", "Work that nobody measured is work that nobody can show.", Stage.Prove, 20, "Stopwatch", false, 0, now, "prove");
+        }
+
+        if (m.HandedOverAt is null && gate.Next is null && f.Findings.All(x => !x.Open) && Stages.All.SkipLast(1).All(s => closed.Contains(s) || s is Stage.Arrive or Stage.Survey or Stage.Boards or Stage.Prove || f.Jobs.All(j => j.Stage != s || j.State == JobState.Done)) && caps.All(c => c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged))
+        {
+            yield return new("Hand it over", "Everything listed is done: read the write-up once more and sign it off.", Stage.HandOver, 15, "", false, 0, now, "handover");
+        }
+    }
+
+    static string ScreenOf(Stage stage) => stage switch
+    {
+        Stage.Arrive => "arrive", Stage.Survey => "survey", Stage.StripDown => "stripdown", Stage.Boards => "boards", Stage.Case => "case", Stage.Parts => "parts",
+        Stage.Rebuild => "rebuild", Stage.BringUp => "bringup", Stage.System => "system", Stage.Prove => "prove", _ => "handover",
+    };
+
+    static Tide TideOf(Stage stage, MachineFacts f, IReadOnlyList<CapacitorAssessment> caps, IReadOnlyList<PowerStepPlan> plan, FirstPower.Gate gate, HashSet<Stage> closed, NextAct? next, DateTimeOffset now)
+    {
+        double done = 0, all = 0;
+        void Count(double weight, bool isDone)
+        {
+            all += weight;
+            done += isDone ? weight : 0;
+        }
+
+        var jobs = f.Jobs.Where(j => j.Stage == stage).ToList();
+        foreach (var j in jobs) { Count(Math.Max(5, j.Minutes), j.State == JobState.Done); }
+        var m = f.Machine;
+        var stopped = false;
+        var waits = "";
+        switch (stage)
+        {
+            case Stage.Arrive:
+                Count(1, true);
+                break;
+            case Stage.Survey:
+                Count(20, m.SurveyedAt is not null);
+                foreach (var p in plan) { Count(8, f.PowerSteps.Any(s => s.Kind == p.Kind && s.Through)); }
+                stopped = gate.Verdict.Outcome == Outcome.No && gate.Next is not null;
+                waits = stopped ? "stopped" : m.SurveyedAt is not null && gate.Next is not null ? "first power" : "";
+                break;
+            case Stage.Boards:
+                if (f.Cell is { } cell) { Count(10, cell.OldOutAt is not null); Count(20, cell.FittedAt is not null); }
+                foreach (var c in caps) { Count(8, c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged); }
+                var left = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
+                waits = left > 0 ? $"{left} to go" : caps.Any(c => c.Stand == CapacitorStand.NotMeasured) ? $"{caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} to measure" : "";
+                break;
+            case Stage.Prove:
+                foreach (var p in f.Proofs) { Count(10, f.Readings.Any(r => r.SubjectId == p.Id && r.Channel == "after" && !r.Struck)); }
+                break;
+            case Stage.HandOver:
+                if (m.HandedOverAt is not null) { Count(1, true); }
+                break;
+            default:
+                break;
+        }
+
+        var waiting = jobs.Where(j => j.Waits(now)).OrderBy(j => j.WaitUntil ?? DateTimeOffset.MaxValue).FirstOrDefault();
+        var level = closed.Contains(stage) ? 1 : all == 0 ? 0 : done / all;
+        var state = level >= 1 ? TideState.Done
+            : stopped ? TideState.Stopped
+            : waiting is not null && next?.Stage != stage ? TideState.Waiting
+            : next?.Stage == stage ? TideState.Here
+            : level > 0 ? TideState.Begun
+            : TideState.Empty;
+        return new(stage, level, state, waiting is not null && state == TideState.Waiting ? waiting.WaitsFor : state is TideState.Done or TideState.Empty ? "" : waits, waiting?.WaitUntil);
+    }
+
+    static (string, string, TideState) Say(MachineFacts f, FirstPower.Gate gate, NextAct? next, Job? waiting, IReadOnlyList<CapacitorAssessment> caps)
+    {
+        if (f.Machine.HandedOverAt is { } day)
+        {
+            return ($"Handed over {day:d MMMM}.", "", TideState.Done);
+        }
+
+        var stopped = gate.Next is not null && gate.Verdict.Outcome == Outcome.No;
+        if (stopped)
+        {
+            return ("Stopped before power.", next?.Title ?? gate.Verdict.Sentence, TideState.Stopped);
+        }
+
+        if (waiting is not null && (next is null || next.Stage > waiting.Stage))
+        {
+            return ($"{char.ToUpperInvariant(waiting.WaitsFor.FirstOrDefault('W'))}{(waiting.WaitsFor.Length > 1 ? waiting.WaitsFor[1..] : "aiting")}", waiting.Title, TideState.Waiting);
+        }
+
+        var out_ = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
+        return next is null ? ("Nothing listed.", "Add work, or close its stages.", TideState.Empty)
+            : ($"{next.Title}.", waiting is not null ? $"Meanwhile: {waiting.WaitsFor}" : out_ > 0 && next.Screen == "capacitors" ? $"{out_} come out, {caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} not measured" : next.Needs, TideState.Here);
+    }
+}
