@@ -43,6 +43,8 @@ public sealed class Machine
     public DateTimeOffset ArrivedAt { get; init; }
     public DateTimeOffset? SurveyedAt { get; set; }
     public DateTimeOffset? HandedOverAt { get; set; }
+    /// <summary>Taken off the workshop's list; everything about it is kept.</summary>
+    public DateTimeOffset? RemovedAt { get; set; }
     public int Version { get; set; }
 }
 

@@ -1,0 +1,41 @@
+using Haar.Core.Batteries;
+using Haar.Core.Capacitors;
+using Haar.Core.Costs;
+using Haar.Core.Intake;
+using Haar.Core.Meters;
+using Haar.Core.Parts;
+using Haar.Core.Planning;
+using Haar.Core.Proving;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+
+namespace Haar.Data.Exchange;
+
+/// <summary>One entry of a machine's log, as passed on. What it changed stays behind: an imported act cannot be undone.</summary>
+public sealed record LogLine(Guid Id, DateTimeOffset At, string Sentence, DateTimeOffset? UndoneAt);
+
+/// <summary>A machine with everything known of it. Documented in docs/formats.md; every list is in the order of its ids, so the same machine always gives the same bytes.</summary>
+public sealed record MachineDocument
+{
+    public const int CurrentVersion = 1;
+
+    public string Format { get; init; } = "haar-machine";
+    public int Version { get; init; } = CurrentVersion;
+    public required string Currency { get; init; }
+    public required Machine Machine { get; init; }
+    public IReadOnlyList<Finding> Findings { get; init; } = [];
+    public MachineCell? Cell { get; init; }
+    public IReadOnlyList<Board> Boards { get; init; } = [];
+    public IReadOnlyList<Capacitor> Capacitors { get; init; } = [];
+    public IReadOnlyList<PowerStep> PowerSteps { get; init; } = [];
+    public IReadOnlyList<Proof> Proofs { get; init; } = [];
+    public IReadOnlyList<Reading> Readings { get; init; } = [];
+    public IReadOnlyList<Job> Jobs { get; init; } = [];
+    public IReadOnlyList<StageClosing> Closings { get; init; } = [];
+    public IReadOnlyList<Overrule> Overrules { get; init; } = [];
+    public IReadOnlyList<CostEntry> Costs { get; init; } = [];
+    public IReadOnlyList<Photo> Photos { get; init; } = [];
+    /// <summary>Drawer parts that are reserved or fitted on it.</summary>
+    public IReadOnlyList<DrawerPart> Parts { get; init; } = [];
+    public IReadOnlyList<LogLine> Log { get; init; } = [];
+}

@@ -1,0 +1,220 @@
+using System.IO.Compression;
+using System.Text;
+using System.Text.Json;
+using Haar.Core.Verdicts;
+using Haar.Data.Log;
+using Haar.Data.Photos;
+using Haar.Data.Standings;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Data.Exchange;
+
+/// <summary>A document that cannot be taken in. Carries a sentence; nothing was written.</summary>
+public sealed class ImportException(string message) : Exception(message);
+
+/// <summary>Writes and reads machine documents: JSON alone, or a ZIP of the JSON and its photos.</summary>
+public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
+{
+    /// <summary>A ZIP may unpack to at most this much, whatever its header says.</summary>
+    public const long MostUnpacked = 500_000_000;
+
+    public async Task<byte[]?> ExportJsonAsync(Guid id, CancellationToken cancel = default) =>
+        await DocumentAsync(id, cancel) is { } document ? Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n") : null;
+
+    public async Task<byte[]?> ExportZipAsync(Guid id, CancellationToken cancel = default)
+    {
+        if (await DocumentAsync(id, cancel) is not { } document) { return null; }
+        using var stream = new MemoryStream();
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, true))
+        {
+            Add(zip, "machine.json", Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"), document.Machine.ArrivedAt);
+            foreach (var photo in document.Photos.DistinctBy(p => p.Hash))
+            {
+                var path = photos.PathOf(photo.Hash, false);
+                if (File.Exists(path)) { Add(zip, $"photos/{photo.Hash}.jpg", await File.ReadAllBytesAsync(path, cancel), photo.At); }
+            }
+        }
+
+        return stream.ToArray();
+    }
+
+    /// <summary>Takes a machine in from a document.</summary>
+    /// <returns>Its id, and how many of its photos came along.</returns>
+    /// <exception cref="ImportException">Cut off, from a newer version, not a machine, or already here.</exception>
+    public async Task<(Guid Id, int Photos, int PhotosMissing)> ImportAsync(byte[] bytes, CancellationToken cancel = default)
+    {
+        var zipped = bytes is [0x50, 0x4B, ..];
+        var pictures = new Dictionary<string, byte[]>();
+        var json = zipped ? Unzip(bytes, pictures) : bytes;
+        var d = Read(json);
+        if (await db.Machines.AnyAsync(m => m.Id == d.Machine.Id, cancel))
+        {
+            throw new ImportException($"“{d.Machine.Name}” is in this workshop already. Nothing was changed.");
+        }
+
+        foreach (var photo in d.Photos)
+        {
+            if (pictures.TryGetValue(photo.Hash, out var picture)) { photos.AddStored(photo.Hash, picture); }
+        }
+
+        var have = await db.Drawer.Select(p => p.Id).ToListAsync(cancel);
+        db.AddRange(d.Machine);
+        db.AddRange(d.Findings);
+        if (d.Cell is not null) { db.Add(d.Cell); }
+        db.AddRange(d.Boards);
+        db.AddRange(d.Capacitors);
+        db.AddRange(d.PowerSteps);
+        db.AddRange(d.Proofs);
+        db.AddRange(d.Readings);
+        db.AddRange(d.Jobs);
+        db.AddRange(d.Closings);
+        db.AddRange(d.Overrules);
+        db.AddRange(d.Costs);
+        db.AddRange(d.Photos);
+        db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));
+        db.AddRange(d.Log.Select(l => new LogEntry { Id = l.Id, MachineId = d.Machine.Id, At = l.At, Sentence = l.Sentence, UndoneAt = l.UndoneAt }));
+        try
+        {
+            await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+            await db.SaveChangesAsync(cancel);
+            await StandingKeeper.RefreshAsync(db, d.Machine.Id, bench.Now, cancel);
+            await transaction.CommitAsync(cancel);
+        }
+        catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
+        {
+            throw new ImportException("The document contradicts itself or something that is here already (two rows with one id, or a row that names one that is missing). Nothing was changed.");
+        }
+
+        var missing = d.Photos.Select(p => p.Hash).Distinct().Count(h => !File.Exists(photos.PathOf(h, false)));
+        return (d.Machine.Id, d.Photos.Count, missing);
+    }
+
+    static MachineDocument Read(byte[] json)
+    {
+        try
+        {
+            using var head = JsonDocument.Parse(json);
+            if (head.RootElement.ValueKind != JsonValueKind.Object || !head.RootElement.TryGetProperty("format", out var format) || format.GetString() != "haar-machine")
+            {
+                throw new ImportException("That is not a machine's document: its “format” is not “haar-machine”. Nothing was changed.");
+            }
+
+            if (!head.RootElement.TryGetProperty("version", out var version) || !version.TryGetInt32(out var number) || number < 1)
+            {
+                throw new ImportException("The document does not say which version it is. Nothing was changed.");
+            }
+
+            if (number > MachineDocument.CurrentVersion)
+            {
+                throw new ImportException($"The document was written by a newer Haar (version {number}; this one reads up to {MachineDocument.CurrentVersion}). Nothing was changed.");
+            }
+
+            var d = head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
+            Check(d);
+            return d;
+        }
+        catch (JsonException e)
+        {
+            throw new ImportException($"The document is cut off or damaged{(e.LineNumber is { } line ? $" at line {line + 1}" : "")}{(string.IsNullOrEmpty(e.Path) ? "" : $" ({e.Path})")}. Nothing was changed.");
+        }
+    }
+
+    static void Check(MachineDocument d)
+    {
+        try
+        {
+            Core.Intake.Arrivals.Check(d.Machine, DateTimeOffset.UtcNow.Year + 1);
+        }
+        catch (BadFactException e)
+        {
+            throw new ImportException($"machine.{e.Field}: {e.Message} Nothing was changed.");
+        }
+
+        if (d.Machine.Id == Guid.Empty) { throw new ImportException("The machine has no id. Nothing was changed."); }
+        var owners = d.Findings.Select(x => x.MachineId).Concat(d.Boards.Select(x => x.MachineId)).Concat(d.Capacitors.Select(x => x.MachineId)).Concat(d.Readings.Select(x => x.MachineId))
+            .Concat(d.PowerSteps.Select(x => x.MachineId)).Concat(d.Proofs.Select(x => x.MachineId)).Concat(d.Jobs.Select(x => x.MachineId)).Concat(d.Closings.Select(x => x.MachineId))
+            .Concat(d.Overrules.Select(x => x.MachineId)).Concat(d.Costs.Select(x => x.MachineId)).Concat(d.Photos.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id);
+        if (owners.Any(o => o != d.Machine.Id)) { throw new ImportException("A row in the document belongs to another machine. Nothing was changed."); }
+        if (d.Readings.Any(r => !double.IsFinite(r.Value))) { throw new ImportException("A reading in the document is no number. Nothing was changed."); }
+        if (d.Photos.Any(p => p.Hash.Length != 64 || !p.Hash.All(char.IsAsciiHexDigitLower))) { throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed."); }
+        foreach (var c in d.Capacitors)
+        {
+            try
+            {
+                CapacitorFacts.Check(c);
+            }
+            catch (BadFactException e)
+            {
+                throw new ImportException($"{c.Designator}: {e.Message} Nothing was changed.");
+            }
+        }
+    }
+
+    static byte[] Unzip(byte[] bytes, Dictionary<string, byte[]> pictures)
+    {
+        try
+        {
+            using var zip = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read);
+            if (zip.Entries.Sum(e => e.Length) > MostUnpacked) { throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed."); }
+            byte[] Take(ZipArchiveEntry e)
+            {
+                using var s = e.Open();
+                using var m = new MemoryStream();
+                var buffer = new byte[81920];
+                int n;
+                while ((n = s.Read(buffer)) > 0)
+                {
+                    m.Write(buffer, 0, n);
+                    if (m.Length > MostUnpacked) { throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed."); }
+                }
+
+                return m.ToArray();
+            }
+
+            foreach (var e in zip.Entries.Where(e => e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.EndsWith(".jpg", StringComparison.Ordinal)))
+            {
+                pictures[Path.GetFileNameWithoutExtension(e.Name)] = Take(e);
+            }
+
+            return Take(zip.GetEntry("machine.json") ?? throw new ImportException("The ZIP holds no machine.json. Nothing was changed."));
+        }
+        catch (InvalidDataException)
+        {
+            throw new ImportException("The file is cut off or damaged. Nothing was changed.");
+        }
+    }
+
+    async Task<MachineDocument?> DocumentAsync(Guid id, CancellationToken cancel)
+    {
+        if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } f) { return null; }
+        var partIds = f.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().Distinct().ToList();
+        var workshop = await db.Workshops.FirstOrDefaultAsync(cancel);
+        return new()
+        {
+            Currency = workshop?.Currency ?? "EUR",
+            Machine = f.Machine,
+            Findings = f.Findings,
+            Cell = f.Cell,
+            Boards = f.Boards,
+            Capacitors = f.Capacitors,
+            PowerSteps = f.PowerSteps,
+            Proofs = f.Proofs,
+            Readings = f.Readings,
+            Jobs = f.Jobs,
+            Closings = f.Closings,
+            Overrules = f.Overrules,
+            Costs = f.Costs,
+            Photos = f.Photos,
+            Parts = await db.Drawer.AsNoTracking().Where(p => partIds.Contains(p.Id)).OrderBy(p => p.Id).ToListAsync(cancel),
+            Log = await db.Log.AsNoTracking().Where(l => l.MachineId == id).OrderBy(l => l.Id).Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt)).ToListAsync(cancel),
+        };
+    }
+
+    static void Add(ZipArchive zip, string name, byte[] bytes, DateTimeOffset at)
+    {
+        var entry = zip.CreateEntry(name, CompressionLevel.Fastest);
+        entry.LastWriteTime = at.Year >= 1980 ? at : new DateTimeOffset(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
+        using var s = entry.Open();
+        s.Write(bytes);
+    }
+}

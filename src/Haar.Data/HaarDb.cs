@@ -1,0 +1,136 @@
+using System.Text.Json;
+using Haar.Core.Batteries;
+using Haar.Core.Capacitors;
+using Haar.Core.Costs;
+using Haar.Core.Intake;
+using Haar.Core.Meters;
+using Haar.Core.Parts;
+using Haar.Core.Planning;
+using Haar.Core.Proving;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+using Haar.Data.Log;
+using Haar.Data.Packs;
+using Haar.Data.Standings;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
+
+namespace Haar.Data;
+
+/// <summary>The workshop's one database. The types are the core's own; all mapping is here.</summary>
+public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options)
+{
+    public DbSet<Workshop> Workshops => Set<Workshop>();
+    public DbSet<Machine> Machines => Set<Machine>();
+    public DbSet<StandingRow> Standings => Set<StandingRow>();
+    public DbSet<Finding> Findings => Set<Finding>();
+    public DbSet<PowerStep> PowerSteps => Set<PowerStep>();
+    public DbSet<MachineCell> Cells => Set<MachineCell>();
+    public DbSet<Board> Boards => Set<Board>();
+    public DbSet<Capacitor> Capacitors => Set<Capacitor>();
+    public DbSet<Reading> Readings => Set<Reading>();
+    public DbSet<Proof> Proofs => Set<Proof>();
+    public DbSet<Job> Jobs => Set<Job>();
+    public DbSet<StageClosing> Closings => Set<StageClosing>();
+    public DbSet<Overrule> Overrules => Set<Overrule>();
+    public DbSet<CostEntry> Costs => Set<CostEntry>();
+    public DbSet<Photo> Photos => Set<Photo>();
+    public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
+    public DbSet<PackRow> Packs => Set<PackRow>();
+    public DbSet<LogEntry> Log => Set<LogEntry>();
+
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
+    {
+        // SQLite cannot order DateTimeOffset; ticks in UTC can be ordered and lose nothing.
+        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<UtcTicks>();
+        configurationBuilder.Properties<Enum>().HaveConversion<string>();
+        configurationBuilder.Properties<decimal>().HaveConversion<string>();
+    }
+
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        var b = modelBuilder;
+        b.Entity<Workshop>().Property(w => w.Id).ValueGeneratedNever();
+        b.Entity<Machine>(e =>
+        {
+            Json(e.Property(m => m.Traits));
+            Json(e.Property(m => m.Rails));
+            e.HasIndex(m => m.Name);
+        });
+        b.Entity<StandingRow>(e =>
+        {
+            e.HasKey(s => s.MachineId);
+            e.HasOne<Machine>().WithOne().HasForeignKey<StandingRow>(s => s.MachineId).OnDelete(DeleteBehavior.Cascade);
+            Json(e.Property(s => s.Standing));
+            e.HasIndex(s => new { s.Removed, s.HandedOver, s.ArrivedAt });
+            e.HasIndex(s => new { s.Removed, s.HandedOver, s.HasNext, s.Danger, s.WantedBy, s.NextStage, s.Since }).IsDescending(false, false, true, true, true, false, false);
+            e.HasIndex(s => s.StaleAt);
+        });
+        Child<Finding>(b, f => f.MachineId);
+        Child<PowerStep>(b, f => f.MachineId);
+        b.Entity<PowerStep>().HasIndex(s => new { s.MachineId, s.Kind }).IsUnique();
+        Child<MachineCell>(b, f => f.MachineId);
+        Json(b.Entity<MachineCell>().Property(c => c.Site));
+        Child<Board>(b, f => f.MachineId);
+        Child<Capacitor>(b, f => f.MachineId);
+        b.Entity<Capacitor>(e =>
+        {
+            e.HasOne<Board>().WithMany().HasForeignKey(c => c.BoardId).OnDelete(DeleteBehavior.Cascade);
+            Json(e.Property(c => c.Spec));
+            Json(e.Property(c => c.Signs));
+            Json(e.Property(c => c.Fitting));
+            e.HasIndex(c => new { c.BoardId, c.Designator }).IsUnique();
+        });
+        Child<Reading>(b, f => f.MachineId);
+        b.Entity<Reading>().HasIndex(r => r.SubjectId);
+        Child<Proof>(b, f => f.MachineId);
+        Child<Job>(b, f => f.MachineId);
+        b.Entity<Job>(e =>
+        {
+            Json(e.Property(j => j.After));
+            e.HasIndex(j => new { j.State, j.WaitUntil });
+        });
+        Child<StageClosing>(b, f => f.MachineId);
+        b.Entity<StageClosing>().HasIndex(s => new { s.MachineId, s.Stage }).IsUnique();
+        Child<Overrule>(b, f => f.MachineId);
+        Child<CostEntry>(b, f => f.MachineId);
+        Child<Photo>(b, f => f.MachineId);
+        b.Entity<Photo>().HasIndex(p => p.Hash);
+        Json(b.Entity<DrawerPart>().Property(p => p.Spec));
+        b.Entity<PackRow>().HasKey(p => p.Id);
+        b.Entity<LogEntry>(e =>
+        {
+            e.HasOne<Machine>().WithMany().HasForeignKey(l => l.MachineId).OnDelete(DeleteBehavior.Cascade);
+            e.HasIndex(l => new { l.MachineId, l.At });
+        });
+        foreach (var entity in b.Model.GetEntityTypes())
+        {
+            if (entity.FindProperty("Version") is { } version)
+            {
+                version.IsConcurrencyToken = true;
+            }
+
+            if (entity.FindPrimaryKey()?.Properties is [{ ClrType: var type } key] && type == typeof(Guid))
+            {
+                key.ValueGenerated = Microsoft.EntityFrameworkCore.Metadata.ValueGenerated.Never;
+            }
+        }
+    }
+
+    static void Child<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId) where T : class
+    {
+        b.Entity<T>().HasOne<Machine>().WithMany().HasForeignKey(machineId).OnDelete(DeleteBehavior.Cascade);
+    }
+
+    static void Json<T>(PropertyBuilder<T> property) where T : class =>
+        property.HasConversion(
+            new ValueConverter<T, string>(v => JsonSerializer.Serialize(v, HaarJson.Compact), s => JsonSerializer.Deserialize<T>(s, HaarJson.Compact)!),
+            new ValueComparer<T>(
+                (a, b) => JsonSerializer.Serialize(a, HaarJson.Compact) == JsonSerializer.Serialize(b, HaarJson.Compact),
+                v => JsonSerializer.Serialize(v, HaarJson.Compact).GetHashCode(StringComparison.Ordinal),
+                v => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(v, HaarJson.Compact), HaarJson.Compact)!));
+
+    sealed class UtcTicks() : ValueConverter<DateTimeOffset, long>(v => v.UtcTicks, t => new DateTimeOffset(t, TimeSpan.Zero));
+}

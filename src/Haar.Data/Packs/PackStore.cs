@@ -1,0 +1,104 @@
+using System.Reflection;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Haar.Core.Verdicts;
+using Haar.Data.Exchange;
+using Haar.Data.Log;
+using Json.Schema;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Data.Packs;
+
+/// <summary>Packs: those that ship with Haar and those that people import. Every one is checked against the published schema.</summary>
+public sealed class PackStore(HaarDb db, Bench bench)
+{
+    public const int MostBytes = 5_000_000;
+
+    static readonly Lazy<JsonSchema> Schema = new(() => JsonSchema.FromText(SchemaText));
+
+    /// <summary>JSON Schema 2020-12 of a pack, as published at <c>/schemas/haar-pack-1.schema.json</c>.</summary>
+    public static string SchemaText => Resource("haar-pack-1.schema.json");
+
+    /// <summary>The pack that ships.</summary>
+    public static Pack Shipped => JsonSerializer.Deserialize<Pack>(Resource("harbour.json"), HaarJson.Readable)!;
+
+    /// <summary>Puts the shipped pack in, or renews it when a newer Haar ships another.</summary>
+    public static async Task SeedAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
+    {
+        var pack = Shipped;
+        var json = Resource("harbour.json");
+        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == pack.Id, cancel);
+        if (row is null) { db.Packs.Add(new PackRow { Id = pack.Id, Name = pack.Name, Json = json, BuiltIn = true, At = now }); }
+        else if (row.BuiltIn && row.Json != json) { row.Json = json; row.Name = pack.Name; row.At = now; }
+        else { return; }
+        await db.SaveChangesAsync(cancel);
+    }
+
+    public async Task<IReadOnlyList<Pack>> AllAsync(CancellationToken cancel = default) =>
+        [.. (await db.Packs.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel)).Select(p => JsonSerializer.Deserialize<Pack>(p.Json, HaarJson.Readable)!)];
+
+    /// <summary>Checks and stores a pack; one with the same id is exchanged, except the shipped one.</summary>
+    /// <exception cref="ImportException">Not JSON, not to the schema, a contradiction, or from a newer version.</exception>
+    public async Task<Pack> ImportAsync(string text, CancellationToken cancel = default)
+    {
+        var pack = Read(text);
+        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == pack.Id, cancel);
+        if (row is { BuiltIn: true }) { throw new ImportException($"“{pack.Id}” is the pack that ships with Haar: give yours another id. Nothing was changed."); }
+        if (row is null)
+        {
+            row = new PackRow { Id = pack.Id };
+            db.Packs.Add(row);
+        }
+
+        row.Name = pack.Name;
+        row.Json = text;
+        row.At = bench.Now;
+        await bench.ActAsync(null, $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts.", cancel);
+        return pack;
+    }
+
+    public static Pack Read(string text)
+    {
+        if (text.Length > MostBytes) { throw new ImportException($"A pack is at most {MostBytes / 1_000_000} MB. Nothing was changed."); }
+        JsonNode? node;
+        try
+        {
+            node = JsonNode.Parse(text);
+        }
+        catch (JsonException e)
+        {
+            throw new ImportException($"The pack is cut off or damaged{(e.LineNumber is { } l ? $" at line {l + 1}" : "")}. Nothing was changed.");
+        }
+
+        if (node is JsonObject o && o["format"]?.ToString() == "haar-pack" && o["version"] is JsonValue v && v.TryGetValue<int>(out var number) && number > 1)
+        {
+            throw new ImportException($"The pack was written for a newer Haar (version {number}). Nothing was changed.");
+        }
+
+        using var document = JsonDocument.Parse(text);
+        var result = Schema.Value.Evaluate(document.RootElement, new EvaluationOptions { OutputFormat = OutputFormat.List });
+        if (!result.IsValid)
+        {
+            var faults = (result.Details ?? []).Where(d => d.Errors is { Count: > 0 }).SelectMany(d => d.Errors!.Select(e => $"{(d.InstanceLocation.ToString() is { Length: > 0 } at ? at : "the pack")}: {e.Value}")).Distinct().Take(5).ToList();
+            throw new ImportException($"The pack is not as its schema has it. {string.Join("; ", faults)}. Nothing was changed.");
+        }
+
+        var pack = JsonSerializer.Deserialize<Pack>(text, HaarJson.Readable)!;
+        foreach (var board in pack.Boards)
+        {
+            if (board.Capacitors.GroupBy(c => c.Designator, StringComparer.OrdinalIgnoreCase).FirstOrDefault(g => g.Count() > 1) is { } twice)
+            {
+                throw new ImportException($"Board “{board.Id}” has {twice.Key} twice. Nothing was changed.");
+            }
+        }
+
+        return pack;
+    }
+
+    static string Resource(string name)
+    {
+        using var s = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Packs.{name}") ?? throw new InvalidOperationException($"{name} does not ship.");
+        using var r = new StreamReader(s);
+        return r.ReadToEnd();
+    }
+}

@@ -1,0 +1,96 @@
+using Haar.Core.Planning;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Data.Standings;
+
+/// <summary>Loads the facts of a machine and keeps its standing row true.</summary>
+public static class StandingKeeper
+{
+    /// <summary>Everything known of one machine; null when there is no such machine.</summary>
+    public static async Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, CancellationToken cancel = default)
+    {
+        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel);
+        if (machine is null) { return null; }
+        var jobs = await db.Jobs.Where(j => j.MachineId == id).OrderBy(j => j.Id).ToListAsync(cancel);
+        var (wanted, elsewhere) = await DependenciesAsync(db, id, jobs, cancel);
+        return new MachineFacts
+        {
+            Machine = machine,
+            Findings = await db.Findings.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            PowerSteps = await db.PowerSteps.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Cell = await db.Cells.FirstOrDefaultAsync(x => x.MachineId == id, cancel),
+            Boards = await db.Boards.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Capacitors = await db.Capacitors.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Readings = await db.Readings.AsNoTracking().Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Proofs = await db.Proofs.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Jobs = jobs,
+            Closings = await db.Closings.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Overrules = await db.Overrules.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Costs = await db.Costs.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            Photos = await db.Photos.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
+            WantedBy = wanted,
+            OpenElsewhere = elsewhere,
+        };
+    }
+
+    /// <summary>Computes one machine's standing and stores it; also that of machines whose work comes after this one's.</summary>
+    public static async Task RefreshAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel = default)
+    {
+        await StoreAsync(db, id, now, cancel);
+        var mine = await db.Jobs.Where(j => j.MachineId == id).Select(j => j.Id).ToListAsync(cancel);
+        var waiting = await db.Jobs.Where(j => j.MachineId != id && j.State != JobState.Done).ToListAsync(cancel);
+        var depend = waiting.Where(j => j.After.Any(mine.Contains)).Select(j => j.MachineId).Distinct().ToList();
+        var needed = await db.Jobs.Where(j => j.MachineId == id && j.State != JobState.Done).ToListAsync(cancel);
+        var after = needed.SelectMany(j => j.After).Where(a => !mine.Contains(a)).ToHashSet();
+        var before = after.Count == 0 ? [] : await db.Jobs.Where(j => after.Contains(j.Id)).Select(j => j.MachineId).Distinct().ToListAsync(cancel);
+        foreach (var other in depend.Union(before)) { await StoreAsync(db, other, now, cancel); }
+        await db.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Computes again what a wait that has ended made stale.</summary>
+    public static async Task RefreshStaleAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
+    {
+        var stale = await db.Standings.Where(s => s.StaleAt != null && s.StaleAt <= now).Select(s => s.MachineId).Take(200).ToListAsync(cancel);
+        foreach (var id in stale) { await StoreAsync(db, id, now, cancel); }
+        if (stale.Count > 0) { await db.SaveChangesAsync(cancel); }
+    }
+
+    static async Task StoreAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel)
+    {
+        if (await FactsAsync(db, id, cancel) is not { } facts) { return; }
+        var standing = Tideline.Of(facts, now);
+        var row = await db.Standings.FirstOrDefaultAsync(s => s.MachineId == id, cancel);
+        if (row is null)
+        {
+            row = new StandingRow { MachineId = id };
+            db.Standings.Add(row);
+        }
+
+        row.Name = facts.Machine.Name;
+        row.Kind = facts.Machine.Kind;
+        row.YearFrom = facts.Machine.YearFrom;
+        row.ArrivedAt = facts.Machine.ArrivedAt;
+        row.HandedOver = facts.Machine.HandedOverAt is not null;
+        row.Removed = facts.Machine.RemovedAt is not null;
+        row.Standing = standing;
+        row.HasNext = standing.Next is not null;
+        row.Danger = standing.Next?.Danger ?? false;
+        row.WantedBy = standing.Next?.WantedBy ?? 0;
+        row.NextStage = (int)(standing.Next?.Stage ?? Stage.HandOver);
+        row.Since = standing.Next?.Since ?? facts.Machine.ArrivedAt;
+        row.Stopped = standing.Tone == TideState.Stopped;
+        row.HandsMinutesLeft = standing.HandsMinutesLeft;
+        row.StaleAt = facts.Jobs.Where(j => j.Waits(now) && j.WaitUntil is not null).Select(j => j.WaitUntil).Min();
+    }
+
+    static async Task<(Dictionary<Guid, int>, HashSet<Guid>)> DependenciesAsync(HaarDb db, Guid id, List<Job> mine, CancellationToken cancel)
+    {
+        // Only unfinished jobs that come after something matter: a short list however many are done.
+        var depending = await db.Jobs.AsNoTracking().Where(j => j.State != JobState.Done && j.MachineId != id).Select(j => j.After).ToListAsync(cancel);
+        var wanted = depending.Concat(mine.Where(j => j.State != JobState.Done).Select(j => j.After)).SelectMany(a => a).GroupBy(a => a).ToDictionary(g => g.Key, g => g.Count());
+        var own = mine.Select(j => j.Id).ToHashSet();
+        var others = mine.SelectMany(j => j.After).Where(a => !own.Contains(a)).ToHashSet();
+        var open = others.Count == 0 ? [] : (await db.Jobs.Where(j => others.Contains(j.Id) && j.State != JobState.Done).Select(j => j.Id).ToListAsync(cancel)).ToHashSet();
+        return (wanted, open);
+    }
+}

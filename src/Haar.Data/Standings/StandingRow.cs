@@ -1,0 +1,29 @@
+using Haar.Core.Planning;
+
+namespace Haar.Data.Standings;
+
+/// <summary>
+/// A machine's <see cref="Standing"/> as it was computed in the act that last touched it, so that the workshop reads one
+/// row a machine. Never the truth itself: it can be thrown away and computed again.
+/// </summary>
+public sealed class StandingRow
+{
+    public Guid MachineId { get; init; }
+    public string Name { get; set; } = "";
+    public string Kind { get; set; } = "";
+    public int? YearFrom { get; set; }
+    public Standing Standing { get; set; } = null!;
+    public bool HasNext { get; set; }
+    public bool Danger { get; set; }
+    public int WantedBy { get; set; }
+    public int NextStage { get; set; }
+    public DateTimeOffset Since { get; set; }
+    public int HandsMinutesLeft { get; set; }
+    public bool HandedOver { get; set; }
+    /// <summary>Taken off the list by a person; nothing of it is lost.</summary>
+    public bool Removed { get; set; }
+    public bool Stopped { get; set; }
+    public DateTimeOffset ArrivedAt { get; set; }
+    /// <summary>From this instant on it has to be computed again, because a wait ends.</summary>
+    public DateTimeOffset? StaleAt { get; set; }
+}

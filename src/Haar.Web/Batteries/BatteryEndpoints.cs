@@ -1,0 +1,110 @@
+using Haar.Core.Batteries;
+using Haar.Core.Verdicts;
+using Haar.Data;
+using Haar.Data.Log;
+using Haar.Web.Http;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Batteries;
+
+public sealed record CellEdit(string Place, CellSite Site);
+
+public sealed record ChooseReplacement(ReplacementKind Kind, string? OverruleReason);
+
+public enum CellStep { OldOut, Fitted }
+
+public sealed record TakeCellStep(CellStep Step, string? OverruleReason);
+
+/// <param name="DataOverruled">Why the person took the cell out although its data was not safe; null when they did not.</param>
+public sealed record BatteryScreen(MachineCell? Cell, ReplacementPlan? Plan, RestorationSchool School, string? DataOverruled, string? ChoiceOverruled);
+
+static class BatteryEndpoints
+{
+    const string DataKey = "batteries/data";
+
+    public static void MapBatteries(this IEndpointRouteBuilder api)
+    {
+        var m = api.MapGroup("/machines/{id:guid}/battery").WithTags("Batteries");
+        m.MapGet("/", ScreenAsync).WithName("GetBattery");
+        m.MapPut("/", EditAsync).WithName("EditBattery");
+        m.MapPost("/choose", ChooseAsync).WithName("ChooseReplacement");
+        m.MapPost("/step", StepAsync).WithName("TakeCellStep");
+    }
+
+    static async Task<BatteryScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
+    {
+        var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        var cell = await db.Cells.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id, cancel);
+        var overrules = await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("batteries/")).OrderBy(o => o.Id).ToListAsync(cancel);
+        return new(cell, cell is null ? null : Replacement.Options(cell.Site, machine.RestorationSchool), machine.RestorationSchool,
+            overrules.LastOrDefault(o => o.Key == DataKey)?.Reason, cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null);
+    }
+
+    static async Task<Acted> EditAsync(Guid id, CellEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        if (e.Place.Length > 120) { throw new BadFactException("place", "At most 120 characters."); }
+        _ = Replacement.Options(e.Site, machine.RestorationSchool);
+        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel);
+        if (cell is null)
+        {
+            cell = new MachineCell { Id = bench.NewId(), MachineId = id };
+            db.Add(cell);
+        }
+        else
+        {
+            Bench.Match(cell, cell.Version, request.Version());
+        }
+
+        cell.Place = e.Place.Trim();
+        cell.Site = e.Site;
+        return (await bench.ActAsync(id, "What is known of the cell changed.", cancel)).Said(cell.Id);
+    }
+
+    static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
+        var option = Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == ask.Kind) ?? throw new BadFactException("kind", "That is no way to replace this cell.");
+        if (option.Verdict.Outcome is Outcome.No or Outcome.Unknown)
+        {
+            if (option.Chemistry == CellChemistry.LithiumPrimary && cell.Site.Charges == Known.Yes && option.Kind is ReplacementKind.CoinInHolder or ReplacementKind.LikeForLike && option.Verdict.Outcome == Outcome.No && !Chemistries.Get(option.Chemistry).Rechargeable)
+            {
+                throw new BadFactException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns.");
+            }
+
+            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why."); }
+            db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"batteries/choice/{ask.Kind}", Sentence = option.Verdict.Sentence, Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+        }
+
+        cell.Chosen = ask.Kind;
+        return (await bench.ActAsync(id, $"Chosen for the cell: {option.Name}.", cancel)).Said(cell.Id);
+    }
+
+    static async Task<Acted> StepAsync(Guid id, TakeCellStep ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
+        if (ask.Step == CellStep.OldOut)
+        {
+            if (cell.OldOutAt is not null) { throw new BadFactException("step", "The old cell is out already."); }
+            var data = Replacement.Data(cell.Site);
+            if (data.Outcome == Outcome.No)
+            {
+                if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{data.Sentence} To take it out all the same, say why."); }
+                db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = DataKey, Sentence = data.Sentence, Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+            }
+
+            cell.OldOutAt = bench.Now;
+            return (await bench.ActAsync(id, "The old cell is out.", cancel)).Said(cell.Id);
+        }
+
+        if (cell.OldOutAt is null) { throw new BadFactException("step", "The old cell comes out first."); }
+        if (cell.FittedAt is not null) { throw new BadFactException("step", "It is fitted already."); }
+        if (cell.Chosen is not { } kind) { throw new BadFactException("step", "Choose what replaces it first."); }
+        var option = Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == kind) ?? throw new BadFactException("step", "What was chosen no longer fits what is known of the cell: choose again.");
+        cell.FittedAt = bench.Now;
+        cell.NextCheck = bench.Today.AddDays((int)Math.Max(30, option.CheckAfterYears * 365.25));
+        return (await bench.ActAsync(id, $"Fitted: {option.Name}. To be looked at by {cell.NextCheck:d MMMM yyyy}.", cancel)).Said(cell.Id);
+    }
+}

@@ -1,0 +1,85 @@
+using Haar.Core.Capacitors;
+using Haar.Core.Intake;
+using Haar.Core.Planning;
+using Haar.Core.Verdicts;
+using Haar.Data;
+using Haar.Data.Log;
+using Haar.Web.Http;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Capacitors;
+
+public sealed record ReserveAsk(Guid PartId, string? OverruleReason);
+
+/// <param name="Pads">Needed when the pads are looked at.</param>
+public sealed record FittingAsk(FittingStep Step, PadState? Pads);
+
+static class FittingEndpoints
+{
+    public static void MapFitting(this IEndpointRouteBuilder api)
+    {
+        var c = api.MapGroup("/machines/{id:guid}/capacitors/{capacitorId:guid}").WithTags("Capacitors");
+        c.MapGet("/substitutes", async (Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel) =>
+        {
+            var cap = await db.Capacitors.AsNoTracking().FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
+            // Only parts within a factor of four can serve any role; the database leaves the rest out.
+            var drawer = await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel);
+            var near = drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.25 and < 4).Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place));
+            return Substitution.Rank(cap.Spec, cap.Role, near, bench.Today);
+        }).WithName("GetSubstitutes").WithSummary("What from the drawer will do, best first, with every rule.");
+        c.MapPost("/reserve", ReserveAsync).WithName("ReservePart");
+        c.MapDelete("/reserve", ReleaseAsync).WithName("ReleasePart");
+        c.MapPost("/fitting", StepAsync).WithName("TakeFittingStep");
+    }
+
+    static async Task<Acted> ReserveAsync(Guid id, Guid capacitorId, ReserveAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
+        if (cap.Fitting.FittedAt is not null) { throw new BadFactException("partId", $"{cap.Designator} has its new part already."); }
+        var part = await db.Drawer.FirstOrDefaultAsync(p => p.Id == ask.PartId, cancel).OrNotHere("drawer part");
+        if (cap.Fitting.PartId is { } before && before != part.Id && await db.Drawer.FirstOrDefaultAsync(p => p.Id == before, cancel) is { } old) { old.Release(); }
+        if (cap.Fitting.PartId == part.Id) { throw new BadFactException("partId", $"A piece of it is set aside for {cap.Designator} already."); }
+        var verdict = Substitution.Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today).Verdict;
+        if (verdict.Outcome == Outcome.No)
+        {
+            if (verdict.Cautions.Count > 0) { throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled."); }
+            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{verdict.Sentence} To take it all the same, say why."); }
+            db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"capacitors/substitute/{cap.Id}", Sentence = $"{cap.Designator}: {verdict.Sentence}", Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+        }
+
+        part.Reserve();
+        cap.Fitting = cap.Fitting with { PartId = part.Id };
+        return (await bench.ActAsync(id, $"Set aside for {cap.Designator}: {Substitution.Describe(part.Spec)}, from {part.Place}.", cancel)).Said(cap.Id);
+    }
+
+    static async Task<Acted> ReleaseAsync(Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
+        if (cap.Fitting.PartId is not { } partId || cap.Fitting.FittedAt is not null) { throw new BadFactException("partId", "Nothing is set aside for it."); }
+        if (await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part) { part.Release(); }
+        cap.Fitting = cap.Fitting with { PartId = null };
+        return (await bench.ActAsync(id, $"Put back into the drawer: the part for {cap.Designator}.", cancel)).Said(cap.Id);
+    }
+
+    static async Task<Acted> StepAsync(Guid id, Guid capacitorId, FittingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
+        if (ask.Step == FittingStep.Remeasure) { throw new BadFactException("step", "Measure it: a reading is what closes this step."); }
+        cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, bench.Now, ask.Pads);
+        if (ask.Step == FittingStep.Fit && cap.Fitting.PartId is { } partId && await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part) { part.Use(); }
+        if (ask is { Step: FittingStep.CheckPads, Pads: PadState.Lifted })
+        {
+            db.Add(new Job { Id = bench.NewId(), MachineId = id, Stage = Stage.Boards, Title = $"Mend the lifted pad under {cap.Designator}", Why = "A part on a lifted pad works loose.", Needs = "Copper foil or wire, glue for pads, iron", Minutes = 30, At = bench.Now });
+        }
+
+        var said = ask.Step switch
+        {
+            FittingStep.Remove => $"{cap.Designator} is off.",
+            FittingStep.CheckPads => $"Pads under {cap.Designator}: {ask.Pads.ToString()!.ToLowerInvariant()}.",
+            FittingStep.Clean => $"Pads under {cap.Designator} cleaned.",
+            FittingStep.Fit => $"{cap.Designator} fitted.",
+            _ => $"{cap.Designator}: way round checked by a second look.",
+        };
+        return (await bench.ActAsync(id, said, cancel)).Said(cap.Id);
+    }
+}

@@ -1,0 +1,97 @@
+using Haar.Data;
+using Haar.Data.Backups;
+using Haar.Web.Backups;
+using Haar.Web.Batteries;
+using Haar.Web.Capacitors;
+using Haar.Web.Costs;
+using Haar.Web.Handover;
+using Haar.Web.Identity;
+using Haar.Web.Intake;
+using Haar.Web.Markings;
+using Haar.Web.Meters;
+using Haar.Web.Packs;
+using Haar.Web.Parts;
+using Haar.Web.Planning;
+using Haar.Web.Proving;
+using Haar.Web.Survey;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web;
+
+/// <param name="Sound">The database answers and passes its own quick check.</param>
+public sealed record Health(bool Sound, string Sentence);
+
+static class Endpoints
+{
+    public static void MapHaar(this WebApplication app)
+    {
+        var api = app.MapGroup("/api");
+        api.MapIdentity();
+        api.MapWorkshop();
+        api.MapMachines();
+        api.MapPhotos();
+        api.MapSurvey();
+        api.MapPower();
+        api.MapBatteries();
+        api.MapBoards();
+        api.MapFitting();
+        api.MapMeters();
+        api.MapDrawer();
+        api.MapPacks();
+        api.MapProving();
+        api.MapHandover();
+        api.MapPlanning();
+        api.MapCosts();
+        api.MapBackups();
+        var calc = api.MapGroup("/calc");
+        calc.MapMarkingsCalc();
+        calc.MapBatteriesCalc();
+        calc.MapCapacitorsCalc();
+        calc.MapSurveyCalc();
+        calc.MapProvingCalc();
+        app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health");
+        app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json")).ExcludeFromDescription();
+        app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here"));
+        app.MapFallbackToFile("{**path:nonfile}", "index.html");
+    }
+
+    static async Task<IResult> HealthAsync(HaarDb db, CancellationToken cancel)
+    {
+        try
+        {
+            var said = await db.Database.SqlQuery<string>($"SELECT quick_check AS Value FROM pragma_quick_check(1)").FirstAsync(cancel);
+            return said == "ok" ? Results.Ok(new Health(true, "The database is sound.")) : Results.Json(new Health(false, $"The database is damaged: {said}. Restore a backup."), statusCode: 503);
+        }
+        catch (Microsoft.Data.Sqlite.SqliteException e)
+        {
+            return Results.Json(new Health(false, $"The database does not answer: {e.Message}"), statusCode: 503);
+        }
+    }
+}
+
+/// <summary>Takes the day's backup, also when the workshop is never closed.</summary>
+sealed class DailyBackup(BackupStore backups, ILogger<DailyBackup> log) : BackgroundService
+{
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        using var timer = new PeriodicTimer(TimeSpan.FromHours(1));
+        try
+        {
+            while (await timer.WaitForNextTickAsync(stoppingToken))
+            {
+                try
+                {
+                    backups.TakeDaily();
+                }
+                catch (BackupException e)
+                {
+                    log.LogWarning("{Message}", e.Message);
+                }
+            }
+        }
+        catch (OperationCanceledException)
+        {
+            // The workshop closes.
+        }
+    }
+}

@@ -1,0 +1,116 @@
+using System.Text.Json;
+using Haar.Core.Meters;
+using Haar.Core.Verdicts;
+using Haar.Data.Backups;
+using Haar.Data.Exchange;
+using Haar.Data.Log;
+using Haar.Data.Photos;
+using Haar.Web.Meters;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Http;
+
+/// <summary>There is no such thing here.</summary>
+public sealed class NotHereException(string message) : Exception(message);
+
+/// <summary>An edit came without the version that it was based on.</summary>
+public sealed class NoVersionException() : Exception("Say which version you edited, in an If-Match header: otherwise somebody else's change could be lost unseen.");
+
+/// <summary>Turns what goes wrong into RFC 9457 problem details: a sentence that says what was wrong and what is still safe. Bad input is never a 500.</summary>
+sealed class Problems(ILogger<Problems> log) : IExceptionHandler
+{
+    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)
+    {
+        if (exception is OperationCanceledException && context.RequestAborted.IsCancellationRequested)
+        {
+            context.Response.StatusCode = 499;
+            return true;
+        }
+
+        var problem = Describe(exception);
+        if (problem.Status >= 500) { log.LogError(exception, "{Path}", context.Request.Path); }
+        problem.Instance = context.Request.Path;
+        context.Response.StatusCode = problem.Status!.Value;
+        await context.Response.WriteAsJsonAsync(problem, problem.GetType(), (JsonSerializerOptions?)null, "application/problem+json", cancellationToken);
+        return true;
+    }
+
+    static ProblemDetails Describe(Exception e) => e switch
+    {
+        BadFactException bad => Fields(400, "That cannot be", bad.Message, new() { [bad.Field] = [bad.Message] }),
+        BadHttpRequestException { InnerException: JsonException json } => Fields(400, "That cannot be read", Sentence(json), new() { [Field(json.Path)] = [Sentence(json)] }),
+        BadHttpRequestException { StatusCode: 413 } => Plain(413, "Too large", "What was sent is larger than Haar takes. Nothing was stored."),
+        BadHttpRequestException bad => Plain(bad.StatusCode, "That cannot be read", $"{bad.Message.TrimEnd('.')}. Nothing was changed."),
+        NotHereException => Plain(404, "Not here", e.Message),
+        NoVersionException => Plain(428, "Which version?", e.Message),
+        StaleException stale => Both(stale),
+        DbUpdateConcurrencyException => Plain(409, "Changed meanwhile", "Somebody else changed this in the same moment. Nothing of yours was written: look at theirs and save again."),
+        UndoException => Plain(409, "Cannot be undone", e.Message),
+        ImportException => Plain(422, "Not taken in", e.Message),
+        BadPhotoException => Fields(422, "Not a photo", e.Message, new() { ["photo"] = [e.Message] }),
+        BackupException => Plain(422, "Backup", e.Message),
+        MeterException => Plain(502, "The meter", e.Message),
+        MeterAnswerException => Plain(502, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
+        SqliteException s => Database(s),
+        DbUpdateException { InnerException: SqliteException s } => Database(s),
+        IOException => Plain(507, "Nowhere to write", "The disk is full or not writable: nothing of this was written, and everything from before is safe. Make room and do it again."),
+        InvalidDataException => Plain(400, "That cannot be read", "What was sent is cut off or too large. Nothing was stored."),
+        _ => Plain(500, "A fault in Haar", "Haar has a fault here. Nothing half-written was kept; what was there before is safe."),
+    };
+
+    static ProblemDetails Database(SqliteException e) => e.SqliteErrorCode switch
+    {
+        13 => Plain(507, "Nowhere to write", "The disk is full: nothing of this was written, and everything from before is safe. Make room and do it again."),
+        5 or 6 => Plain(503, "Busy", "The database is busy with other work. Nothing was written: do it again in a moment."),
+        8 or 14 => Plain(507, "Nowhere to write", "The data folder cannot be written. Nothing was changed."),
+        19 => Plain(409, "Contradicts what is here", "That contradicts something that is here already (the same designator twice, or a row that was taken away meanwhile). Nothing was changed."),
+        _ => Plain(500, "The database", "The database could not do that. Nothing half-written was kept. Look at /health."),
+    };
+
+    static ProblemDetails Both(StaleException e)
+    {
+        var p = Plain(412, "Changed meanwhile", e.Message);
+        p.Extensions["current"] = e.Current;
+        return p;
+    }
+
+    static ProblemDetails Plain(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
+
+    static HttpValidationProblemDetails Fields(int status, string title, string detail, Dictionary<string, string[]> errors) =>
+        new(errors) { Status = status, Title = title, Detail = detail };
+
+    static string Field(string? path) => string.IsNullOrEmpty(path) || path == "$" ? "body" : path.TrimStart('$', '.');
+
+    static string Sentence(JsonException e)
+    {
+        var field = Field(e.Path);
+        return e.Message.Contains("missing required", StringComparison.Ordinal) ? $"{e.Message.Split(". Path", 2)[0].Replace("JSON deserialization for type ", "", StringComparison.Ordinal).TrimEnd('.')}."
+            : field == "body" ? "The body is no JSON of the expected shape."
+            : $"“{field}” is not of the expected kind.";
+    }
+}
+
+/// <summary>What every act answers: enough to say it and to undo it.</summary>
+/// <param name="LogId">For undo.</param>
+/// <param name="Sentence">As in the log.</param>
+/// <param name="Id">Of what was made or changed.</param>
+public sealed record Acted(Guid LogId, string Sentence, Guid? Id = null);
+
+static class Requests
+{
+    /// <summary>The version in If-Match.</summary>
+    /// <exception cref="NoVersionException">None was sent.</exception>
+    public static int Version(this HttpRequest request)
+    {
+        var header = request.Headers.IfMatch.ToString().Trim().Trim('"');
+        return int.TryParse(header, out var v) ? v : throw new NoVersionException();
+    }
+
+    public static Acted Said(this LogEntry entry, Guid? id = null) => new(entry.Id, entry.Sentence, id);
+
+    public static async Task<T> OrNotHere<T>(this Task<T?> find, string what) where T : class =>
+        await find ?? throw new NotHereException($"There is no such {what} here: it may have been taken away on another screen.");
+}

@@ -1,0 +1,134 @@
+using Haar.Core.Batteries;
+using Haar.Core.Capacitors;
+using Haar.Core.Intake;
+using Haar.Core.Planning;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+using Haar.Data;
+using Haar.Data.Log;
+using Haar.Data.Packs;
+using Haar.Data.Standings;
+using Haar.Web.Http;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Intake;
+
+/// <summary>A machine as typed. Everything but the name can come later.</summary>
+/// <param name="ProfileId">A machine profile from a pack: brings its boards, cell and rails along.</param>
+public sealed record MachineEdit(
+    string Name, string Kind, string Model, MachineClass Class, int? YearFrom, int? YearTo, IReadOnlyList<Trait> Traits, string CameFrom, decimal? Paid, string Claimed,
+    RecapSchool RecapSchool, RestorationSchool RestorationSchool, string? ProfileId = null);
+
+public sealed record BoardRow(Guid Id, string Name, Guid? PhotoId, string? PhotoHash, int Version);
+
+public sealed record PhotoRow(Guid Id, string Hash, int Width, int Height, string Caption, DateTimeOffset At);
+
+/// <param name="Stop">Set when power is stopped: the sentence that says why.</param>
+public sealed record MachineHead(Machine Machine, Standing Standing, IReadOnlyList<BoardRow> Boards, IReadOnlyList<PhotoRow> Photos, bool HasCell, string? Stop);
+
+static class MachineEndpoints
+{
+    public static void MapMachines(this IEndpointRouteBuilder api)
+    {
+        var m = api.MapGroup("/machines").WithTags("Intake");
+        m.MapPost("/", TakeInAsync).WithName("TakeIn").WithSummary("Takes a machine in.")
+            .WithExample("""{"name":"Harbour office till","kind":"luggable","model":"","class":"level286","yearFrom":1987,"yearTo":1989,"traits":["internalMainsSupply","barrelCell"],"cameFrom":"a jumble sale","paid":20,"claimed":"","recapSchool":"evidence","restorationSchool":"asShipped"}""");
+        m.MapGet("/{id:guid}", HeadAsync).WithName("GetMachine");
+        m.MapPut("/{id:guid}", EditAsync).WithName("EditMachine");
+        m.MapDelete("/{id:guid}", RemoveAsync).WithName("RemoveMachine").WithSummary("Takes it off the list; nothing of it is lost, and undo brings it back.");
+    }
+
+    static async Task<Acted> TakeInAsync(MachineEdit e, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
+    {
+        var machine = new Machine { Id = bench.NewId(), ArrivedAt = bench.Now };
+        Apply(machine, e);
+        Arrivals.Check(machine, bench.Today.Year);
+        db.Add(machine);
+        machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)];
+        if (e.ProfileId is { Length: > 0 } profileId)
+        {
+            var all = await packs.AllAsync(cancel);
+            var profile = all.SelectMany(p => p.Machines).FirstOrDefault(p => p.Id == profileId) ?? throw new BadFactException("profileId", "That profile is in no pack here.");
+            Bring(db, bench, machine, profile, all);
+        }
+        else if (machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell))
+        {
+            db.Add(new MachineCell { Id = bench.NewId(), MachineId = machine.Id, Site = Guess(machine.Traits) });
+        }
+
+        return (await bench.ActAsync(machine.Id, $"Taken in: {machine.Name}.", cancel)).Said(machine.Id);
+    }
+
+    static CellSite Guess(List<Trait> traits) =>
+        traits.Contains(Trait.BarrelCell) ? new() { Chemistry = CellChemistry.NickelCadmium, NominalVolts = 3.6, Charges = Known.Yes, Keeps = KeptData.Settings }
+        : new() { Chemistry = CellChemistry.LithiumPrimary, NominalVolts = 3, HiddenInModule = traits.Contains(Trait.HiddenCell), CoinHolder = traits.Contains(Trait.CoinCell), Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.Settings };
+
+    static void Bring(HaarDb db, Bench bench, Machine machine, MachineProfile profile, IReadOnlyList<Pack> packs)
+    {
+        if (profile.Rails.Count > 0) { machine.Rails = [.. profile.Rails]; }
+        if (profile.Cell is { } cell) { db.Add(new MachineCell { Id = bench.NewId(), MachineId = machine.Id, Place = profile.CellPlace, Site = cell }); }
+        foreach (var boardId in profile.Boards)
+        {
+            if (packs.SelectMany(p => p.Boards).FirstOrDefault(b => b.Id == boardId) is not { } plan) { continue; }
+            var board = new Board { Id = bench.NewId(), MachineId = machine.Id, Name = plan.Name };
+            db.Add(board);
+            db.AddRange(plan.Capacitors.Select(c => new Capacitor { Id = bench.NewId(), MachineId = machine.Id, BoardId = board.Id, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y }));
+        }
+    }
+
+    static void Apply(Machine m, MachineEdit e)
+    {
+        m.Name = e.Name.Trim();
+        m.Kind = e.Kind.Trim();
+        m.Model = e.Model.Trim();
+        m.Class = e.Class;
+        m.YearFrom = e.YearFrom;
+        m.YearTo = e.YearTo;
+        m.Traits = [.. e.Traits.Distinct().Order()];
+        m.CameFrom = e.CameFrom.Trim();
+        m.Paid = e.Paid;
+        m.Claimed = e.Claimed.Trim();
+        m.RecapSchool = e.RecapSchool;
+        m.RestorationSchool = e.RestorationSchool;
+    }
+
+    static async Task<MachineHead> HeadAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
+    {
+        var now = time.GetUtcNow();
+        var row = await db.Standings.AsNoTracking().FirstOrDefaultAsync(s => s.MachineId == id, cancel).OrNotHere("machine");
+        if (row.StaleAt <= now)
+        {
+            await StandingKeeper.RefreshStaleAsync(db, now, cancel);
+            row = await db.Standings.AsNoTracking().FirstAsync(s => s.MachineId == id, cancel);
+        }
+
+        var machine = await db.Machines.AsNoTracking().FirstAsync(m => m.Id == id, cancel);
+        if (machine.RemovedAt is not null) { throw new NotHereException($"“{machine.Name}” was taken off the list. Undo in the workshop's log brings it back."); }
+        var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).OrderBy(p => p.Id).Select(p => new PhotoRow(p.Id, p.Hash, p.Width, p.Height, p.Caption, p.At)).ToListAsync(cancel);
+        var boards = await db.Boards.AsNoTracking().Where(b => b.MachineId == id).OrderBy(b => b.Id).ToListAsync(cancel);
+        var hasCell = await db.Cells.AnyAsync(c => c.MachineId == id, cancel);
+        return new(machine, row.Standing, [.. boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, photos.FirstOrDefault(p => p.Id == b.PhotoId)?.Hash, b.Version))], photos, hasCell, row.Stopped ? "Board stays unplugged" : null);
+    }
+
+    static async Task<Acted> EditAsync(Guid id, MachineEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        Bench.Match(machine, machine.Version, request.Version());
+        Apply(machine, e);
+        Arrivals.Check(machine, bench.Today.Year);
+        if (machine.Rails.Count == 0) { machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)]; }
+        if (machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell) && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel))
+        {
+            db.Add(new MachineCell { Id = bench.NewId(), MachineId = id, Site = Guess(machine.Traits) });
+        }
+
+        return (await bench.ActAsync(id, $"What is known of {machine.Name} changed.", cancel)).Said(id);
+    }
+
+    static async Task<Acted> RemoveAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        machine.RemovedAt = bench.Now;
+        return (await bench.ActAsync(id, $"{machine.Name} taken off the list.", cancel)).Said(id);
+    }
+}

@@ -1,0 +1,78 @@
+using Haar.Core.Capacitors;
+using Haar.Core.Parts;
+using Haar.Core.Verdicts;
+using Haar.Data;
+using Haar.Data.Log;
+using Haar.Web.Http;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Parts;
+
+public sealed record DrawerEdit(CapacitorSpec Spec, int Quantity, string Place, DateOnly? BoughtOn, decimal? Price);
+
+public sealed record ReservedFor(Guid MachineId, string Machine, Guid CapacitorId, string Designator);
+
+public sealed record DrawerRow(DrawerPart Part, string Name, int Free, IReadOnlyList<ReservedFor> For);
+
+public sealed record DrawerScreen(IReadOnlyList<DrawerRow> Parts, int Pieces, int Reserved, decimal Worth, string Currency, int Page, int Pages);
+
+static class DrawerEndpoints
+{
+    const int PageSize = 200;
+
+    public static void MapDrawer(this IEndpointRouteBuilder api)
+    {
+        var d = api.MapGroup("/drawer").WithTags("Parts");
+        d.MapGet("/", ScreenAsync).WithName("GetDrawer");
+        d.MapPost("/", async (DrawerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+        {
+            Check(e, bench.Today);
+            var p = new DrawerPart { Id = bench.NewId() };
+            Apply(p, e);
+            db.Add(p);
+            return (await bench.ActAsync(null, $"Into the drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+        }).WithName("AddDrawerPart");
+        d.MapPut("/{partId:guid}", async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+        {
+            Check(e, bench.Today);
+            var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+            Bench.Match(p, p.Version, request.Version());
+            if (e.Quantity < p.Reserved) { throw new BadFactException("quantity", $"{p.Reserved} pieces are set aside for boards: release them first, or leave that many."); }
+            Apply(p, e);
+            return (await bench.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+        }).WithName("EditDrawerPart");
+        d.MapDelete("/{partId:guid}", async (Guid partId, HaarDb db, Bench bench, CancellationToken cancel) =>
+        {
+            var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+            if (p.Reserved > 0) { throw new BadFactException("part", $"{p.Reserved} pieces are set aside for boards: release them first."); }
+            db.Remove(p);
+            return (await bench.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+        }).WithName("RemoveDrawerPart");
+    }
+
+    static async Task<DrawerScreen> ScreenAsync(HaarDb db, CancellationToken cancel, int page = 1)
+    {
+        var count = await db.Drawer.CountAsync(cancel);
+        var pages = Math.Max(1, (count + PageSize - 1) / PageSize);
+        page = Math.Clamp(page, 1, pages);
+        var parts = await db.Drawer.AsNoTracking().OrderBy(p => p.Place).ThenBy(p => p.Id).Skip((page - 1) * PageSize).Take(PageSize).ToListAsync(cancel);
+        var reserved = parts.Any(p => p.Reserved > 0)
+            ? await db.Capacitors.AsNoTracking().Join(db.Machines, c => c.MachineId, m => m.Id, (c, m) => new { c.Id, c.Designator, c.Fitting, c.MachineId, m.Name }).ToListAsync(cancel)
+            : [];
+        var by = reserved.Where(r => r.Fitting.PartId is not null && r.Fitting.FittedAt is null).ToLookup(r => r.Fitting.PartId!.Value, r => new ReservedFor(r.MachineId, r.Name, r.Id, r.Designator));
+        var currency = (await db.Workshops.AsNoTracking().FirstAsync(cancel)).Currency;
+        return new([.. parts.Select(p => new DrawerRow(p, Substitution.Describe(p.Spec), p.Free, [.. by[p.Id]]))], parts.Sum(p => p.Quantity), parts.Sum(p => p.Reserved), parts.Sum(p => p.Quantity * (p.Price ?? 0)), currency, page, pages);
+    }
+
+    static void Apply(DrawerPart p, DrawerEdit e) => (p.Spec, p.Quantity, p.Place, p.BoughtOn, p.Price) = (e.Spec, e.Quantity, e.Place.Trim(), e.BoughtOn, e.Price);
+
+    static void Check(DrawerEdit e, DateOnly today)
+    {
+        CapacitorJudge.Judge("it", e.Spec, [], new());
+        if (e.Quantity is < 0 or > 100_000) { throw new BadFactException("quantity", "Pieces from 0 to 100 000."); }
+        if (e.Place.Length > 40) { throw new BadFactException("place", "At most 40 characters."); }
+        if (e.BoughtOn is { } day && (day.Year < 1970 || day > today)) { throw new BadFactException("boughtOn", "A day from 1970 to today."); }
+        if (e.Price is < 0 or > 100_000) { throw new BadFactException("price", "A price of 0 or more."); }
+        if (e.Spec.SafetyClass is { Length: > 0 } s && !System.Text.RegularExpressions.Regex.IsMatch(s, "^[XY][1-4]$")) { throw new BadFactException("spec.safetyClass", "A safety class is X1, X2, Y1, Y2 and so on."); }
+    }
+}

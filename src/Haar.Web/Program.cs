@@ -1,0 +1,107 @@
+using System.Text.Json;
+using Haar.Data;
+using Haar.Data.Backups;
+using Haar.Data.Demo;
+using Haar.Data.Exchange;
+using Haar.Data.Log;
+using Haar.Data.Packs;
+using Haar.Data.Photos;
+using Haar.Web;
+using Haar.Web.Http;
+using Haar.Web.Identity;
+using Haar.Web.Meters;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.EntityFrameworkCore;
+using Scalar.AspNetCore;
+using Serilog;
+
+// The OpenAPI generator runs this program at build: it gets no database and starts nothing.
+var building = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+
+if (Commands.Run(args) is { } exit) { return exit; }
+
+var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, WebRootPath = Environment.GetEnvironmentVariable("HAAR_WEB") });
+builder.Host.UseSerilog((context, log) => log.MinimumLevel.Warning().MinimumLevel.Override("Haar", Serilog.Events.LogEventLevel.Information).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Message:lj}{NewLine}{Exception}"));
+var folder = new DataFolder(building ? Path.Combine(Path.GetTempPath(), "haar-openapi") : builder.Configuration["data"] ?? "data");
+var urls = builder.Configuration["urls"] ?? "http://127.0.0.1:5270";
+builder.WebHost.UseUrls(urls);
+var door = new Door(SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true");
+if (!door.Open && !building && !new Passphrase(folder).IsSet)
+{
+    Console.Error.WriteLine($"Haar does not start on {urls}: other machines could reach it, and the workshop has no passphrase. Set one with ./haar passphrase, or start on 127.0.0.1.");
+    return 3;
+}
+
+if (!door.Open && !SignIn.IsLoopback(urls) && !building && !urls.Split(';').All(u => u.StartsWith("https://", StringComparison.OrdinalIgnoreCase)))
+{
+    Console.Error.WriteLine($"Haar speaks HTTPS to other machines, so that nobody reads the passphrase on the way: start on https instead of {urls}.");
+    return 3;
+}
+
+if (door.Open) { builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]"; }
+builder.WebHost.ConfigureKestrel(k =>
+{
+    if (urls.Contains("https://", StringComparison.OrdinalIgnoreCase)) { k.ConfigureHttpsDefaults(h => h.ServerCertificate = OwnCertificate.For(folder)); }
+    k.Limits.MaxRequestBodySize = 60_000_000;
+    k.AddServerHeader = false;
+});
+var services = builder.Services;
+services.AddSingleton(folder);
+services.AddSingleton(TimeProvider.System);
+services.AddDbContextPool<HaarDb>((s, o) => s.GetRequiredService<DataFolder>().Configure(o));
+services.AddScoped<Bench>();
+services.AddScoped<MachineExchange>();
+services.AddScoped<PackStore>();
+services.AddSingleton<PhotoStore>();
+services.AddSingleton<BackupStore>();
+services.AddSingleton<ScpiMeter>();
+services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");
+services.AddIdentity(door);
+services.ConfigureHttpJsonOptions(o => JsonSettings.Configure(o.SerializerOptions));
+services.AddProblemDetails();
+services.AddExceptionHandler<Problems>();
+services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+services.AddOpenApi("v1", OpenApi.Configure);
+services.AddResponseCompression(o => { o.EnableForHttps = true; o.MimeTypes = ["application/json", "application/problem+json", "text/css", "text/javascript", "text/html", "image/svg+xml"]; });
+if (!building) { services.AddHostedService<DailyBackup>(); }
+
+var app = builder.Build();
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseMiddleware<Headers>();
+app.UseResponseCompression();
+app.UseStaticFiles(Headers.Files);
+app.UseAuthentication();
+app.UseRateLimiter();
+app.UseDoor();
+app.MapOpenApi();
+app.MapScalarApiReference("/reference/api", o => o.DisableDefaultFonts().DisableTelemetry().DisableAgent().DisableMcp().HideDeveloperTools());
+app.MapHaar();
+
+if (!building)
+{
+    try
+    {
+        await using var scope = app.Services.CreateAsyncScope();
+        var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
+        await DatabaseStart.RunAsync(db, folder, app.Services.GetRequiredService<BackupStore>(), TimeProvider.System);
+        if (builder.Configuration["demo"] == "true") { await new DemoWorkshop(db, app.Services.GetRequiredService<PhotoStore>(), TimeProvider.System).SeedAsync(); }
+    }
+    catch (Exception e) when (e is BackupException or Microsoft.Data.Sqlite.SqliteException or IOException or UnauthorizedAccessException)
+    {
+        Console.Error.WriteLine(e is BackupException ? e.Message : $"The data folder {folder.Root} cannot be used: {e.Message}");
+        return 4;
+    }
+}
+
+try
+{
+    await app.RunAsync();
+}
+catch (IOException e) when (e.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
+{
+    Console.Error.WriteLine($"The port of {urls} is taken by another program. Start Haar on another one: ./haar start --port 5271");
+    return 5;
+}
+
+return 0;
