@@ -59,7 +59,7 @@ static class Endpoints
     {
         try
         {
-            var said = await db.Database.SqlQuery<string>($"SELECT quick_check AS Value FROM pragma_quick_check(1)").FirstAsync(cancel);
+            var said = (await db.Database.SqlQuery<string>($"SELECT quick_check AS Value FROM pragma_quick_check").ToListAsync(cancel))[0];
             return said == "ok" ? Results.Ok(new Health(true, "The database is sound.")) : Results.Json(new Health(false, $"The database is damaged: {said}. Restore a backup."), statusCode: 503);
         }
         catch (Microsoft.Data.Sqlite.SqliteException e)

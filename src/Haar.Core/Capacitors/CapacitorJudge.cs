@@ -141,7 +141,7 @@ public static class CapacitorJudge
         if (r.LeakageMicroamps is { } leak && !r.InCircuit)
         {
             var most = Math.Max(limits.LeakagePerCapacitanceVolt * spec.Microfarads * (spec.RatedVolts ?? 0), limits.LeakageFloorMicroamps);
-            var reason = new Reason($"Leakage {Si.Plain(leak)} µA, limit {Si.Plain(most)} µA.", new("Leakage", leak * 1e-6, "A", null, most * 1e-6), "0.01·C·V or 3 µA, whichever is greater");
+            var reason = new Reason($"Leakage {Si.Plain(leak)} µA, limit {Si.Plain(most)} µA.", new("Leakage", Si.Tidy(leak * 1e-6), "A", null, Si.Tidy(most * 1e-6)), "0.01·C·V or 3 µA, whichever is greater");
             if (leak > most) { bad.Add(($"leaks {Si.Plain(leak)} µA", reason)); } else { good.Add(reason); }
         }
 
@@ -179,7 +179,7 @@ public static class CapacitorJudge
         var least = spec.Microfarads * (1 - limits.CapacitanceLossShare);
         var most = spec.Microfarads * (1 + spec.TolerancePlusShare + limits.HighShare);
         var change = (c / spec.Microfarads - 1) * 100;
-        var figure = new Figure("Capacitance", c * 1e-6, "F", least * 1e-6, most * 1e-6);
+        var figure = new Figure("Capacitance", Si.Tidy(c * 1e-6), "F", Si.Tidy(least * 1e-6), Si.Tidy(most * 1e-6));
         if (c < least)
         {
             bad.Add(($"has lost {Si.Plain(Math.Round(-change))} % of its capacitance",

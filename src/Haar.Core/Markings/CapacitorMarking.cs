@@ -31,7 +31,7 @@ public sealed record CapacitorMarkingResult(string Text, IReadOnlyList<Capacitor
         (0, 0) => "Nothing to read.",
         (0, _) => Problems[0],
         (1, 0) => $"{Describe(Readings[0])}: {Readings[0].How}.",
-        (1, _) => $"{Describe(Readings[0])}, but {char.ToLowerInvariant(Problems[0][0])}{Problems[0][1..]}",
+        (1, _) => $"Read as {Describe(Readings[0])}. {Problems[0]}",
         _ => $"{Readings.Count} readings fit: {string.Join(" or ", Readings.Select(r => $"{Describe(r)} ({r.How})"))}. Say which kind of part it is, or measure it.",
     };
 
@@ -308,6 +308,12 @@ public static partial class CapacitorMarking
         else if (d.Values.Count == 0 && d.Problems.Count == 0)
         {
             d.Problems.Add("No capacitance is printed there.");
+        }
+
+        if (Tokens(given) is [var alone] && Degrees().Match(alone) is { Success: true } hot && RatedCelsius.Contains(Number(hot.Groups[1].Value)))
+        {
+            d.Problems.RemoveAll(p => p.Contains(alone, StringComparison.Ordinal));
+            d.Problems.Add(readings.Count > 0 ? $"It may as well be the rated temperature, {hot.Groups[1].Value} °C: look for another line of print." : $"“{alone}” is a rated temperature; no capacitance is printed there.");
         }
 
         // Two tokens that each give a value must agree; several readings of one token are an ambiguity instead.

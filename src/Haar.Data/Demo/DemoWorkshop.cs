@@ -28,7 +28,7 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
     public async Task<bool> SeedAsync(CancellationToken cancel = default)
     {
         if (await db.Machines.AnyAsync(cancel)) { return false; }
-        var workshop = await db.Workshops.FirstAsync(cancel);
+        var workshop = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
         workshop.Name = "Skerrow Harbour workshop";
         workshop.EventName = "The Harbour Office, 1984–2002";
         workshop.EventDay = DateOnly.FromDateTime(time.GetLocalNow().DateTime).AddDays(17);

@@ -188,7 +188,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
     {
         if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } f) { return null; }
         var partIds = f.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().Distinct().ToList();
-        var workshop = await db.Workshops.FirstOrDefaultAsync(cancel);
+        var workshop = await db.Workshops.FirstOrDefaultAsync(w => w.Id == 1, cancel);
         return new()
         {
             Currency = workshop?.Currency ?? "EUR",

@@ -19,7 +19,7 @@ static class CostEndpoints
         {
             var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
             var entries = await db.Costs.AsNoTracking().Where(c => c.MachineId == id).OrderBy(c => c.At).ToListAsync(cancel);
-            var w = await db.Workshops.AsNoTracking().FirstAsync(cancel);
+            var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
             return new CostsScreen(entries, CostSums.Of(machine.Paid, entries, w.Currency));
         }).WithName("GetCosts");
         m.MapPost("/", async (Guid id, CostEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>

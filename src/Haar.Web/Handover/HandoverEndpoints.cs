@@ -47,7 +47,7 @@ static class HandoverEndpoints
     static async Task<HandoverScreen> ScreenAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var facts = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
-        var w = await db.Workshops.AsNoTracking().FirstAsync(cancel);
+        var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
         var ids = facts.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().ToHashSet();
         var parts = await db.Drawer.AsNoTracking().Where(p => ids.Contains(p.Id)).ToDictionaryAsync(p => p.Id, p => p.Spec, cancel);
         return new(WriteUps.Of(facts, w.Currency, bench.Now, parts), Ready(facts, bench.Now), facts.Machine.HandedOverAt);

@@ -41,6 +41,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static ProblemDetails Describe(Exception e) => e switch
     {
         BadFactException bad => Fields(400, "That cannot be", bad.Message, new() { [bad.Field] = [bad.Message] }),
+        BadHttpRequestException { InnerException: JsonException json } when Missing(json) is { Count: > 0 } missing => Fields(400, "Something is missing", $"{string.Join(", ", missing)} {(missing.Count == 1 ? "is" : "are")} missing.", missing.ToDictionary(m => m, m => new[] { "This has to be given." })),
         BadHttpRequestException { InnerException: JsonException json } => Fields(400, "That cannot be read", Sentence(json), new() { [Field(json.Path)] = [Sentence(json)] }),
         BadHttpRequestException { StatusCode: 413 } => Plain(413, "Too large", "What was sent is larger than Haar takes. Nothing was stored."),
         BadHttpRequestException bad => Plain(bad.StatusCode, "That cannot be read", $"{bad.Message.TrimEnd('.')}. Nothing was changed."),
@@ -84,11 +85,20 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
 
     static string Field(string? path) => string.IsNullOrEmpty(path) || path == "$" ? "body" : path.TrimStart('$', '.');
 
+    /// <summary>The names of properties that a record needs and did not get, read from the framework's message; with the path of the object they belong to.</summary>
+    static List<string> Missing(JsonException e)
+    {
+        var at = e.Message.IndexOf("including: ", StringComparison.Ordinal);
+        if (at < 0) { return []; }
+        var names = e.Message[(at + "including: ".Length)..].Split(". Path", 2)[0].TrimEnd('.').Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(n => n.Trim('\''));
+        var path = Field(e.Path);
+        return [.. names.Select(n => path == "body" ? n : $"{path}.{n}")];
+    }
+
     static string Sentence(JsonException e)
     {
         var field = Field(e.Path);
-        return e.Message.Contains("missing required", StringComparison.Ordinal) ? $"{e.Message.Split(". Path", 2)[0].Replace("JSON deserialization for type ", "", StringComparison.Ordinal).TrimEnd('.')}."
-            : field == "body" ? "The body is no JSON of the expected shape."
+        return field == "body" ? "The body is no JSON of the expected shape."
             : $"“{field}” is not of the expected kind.";
     }
 }
@@ -108,6 +118,11 @@ static class Requests
         var header = request.Headers.IfMatch.ToString().Trim().Trim('"');
         return int.TryParse(header, out var v) ? v : throw new NoVersionException();
     }
+
+    /// <summary>A word of the API as its enum, whatever its case; never a number.</summary>
+    /// <exception cref="BadFactException">There is no such word.</exception>
+    public static T As<T>(this string word, string field) where T : struct, Enum =>
+        word.Length > 0 && char.IsLetter(word[0]) && Enum.TryParse<T>(word, true, out var value) ? value : throw new BadFactException(field, $"There is no {field} of that name.");
 
     public static Acted Said(this LogEntry entry, Guid? id = null) => new(entry.Id, entry.Sentence, id);
 

@@ -110,7 +110,7 @@ static class SignIn
         {
             var tokens = antiforgery.GetAndStoreTokens(context);
             var signedIn = door.Open || context.User.Identity is { IsAuthenticated: true };
-            var name = signedIn ? (await db.Workshops.AsNoTracking().Select(w => w.Name).FirstOrDefaultAsync()) ?? "" : "";
+            var name = signedIn ? (await db.Workshops.AsNoTracking().Where(w => w.Id == 1).Select(w => w.Name).FirstOrDefaultAsync()) ?? "" : "";
             context.Response.Headers.CacheControl = "no-store";
             return new Session(door.Open, signedIn, tokens.RequestToken!, name, Cautions.All);
         }).WithName("GetSession").WithTags("Identity");

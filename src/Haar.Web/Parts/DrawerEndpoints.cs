@@ -60,7 +60,7 @@ static class DrawerEndpoints
             ? await db.Capacitors.AsNoTracking().Join(db.Machines, c => c.MachineId, m => m.Id, (c, m) => new { c.Id, c.Designator, c.Fitting, c.MachineId, m.Name }).ToListAsync(cancel)
             : [];
         var by = reserved.Where(r => r.Fitting.PartId is not null && r.Fitting.FittedAt is null).ToLookup(r => r.Fitting.PartId!.Value, r => new ReservedFor(r.MachineId, r.Name, r.Id, r.Designator));
-        var currency = (await db.Workshops.AsNoTracking().FirstAsync(cancel)).Currency;
+        var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
         return new([.. parts.Select(p => new DrawerRow(p, Substitution.Describe(p.Spec), p.Free, [.. by[p.Id]]))], parts.Sum(p => p.Quantity), parts.Sum(p => p.Reserved), parts.Sum(p => p.Quantity * (p.Price ?? 0)), currency, page, pages);
     }
 

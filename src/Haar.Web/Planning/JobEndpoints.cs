@@ -26,8 +26,11 @@ static class JobEndpoints
     public static void MapPlanning(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Planning");
-        m.MapGet("/stages/{stage}", async (Guid id, Stage stage, HaarDb db, CancellationToken cancel) =>
-            new StageScreen(stage, await db.Jobs.AsNoTracking().Where(j => j.MachineId == id && j.Stage == stage).OrderBy(j => j.Id).ToListAsync(cancel), await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == stage, cancel))).WithName("GetStage");
+        m.MapGet("/stages/{stage}", async (Guid id, string stage, HaarDb db, CancellationToken cancel) =>
+        {
+            var s = stage.As<Stage>("stage");
+            return new StageScreen(s, await db.Jobs.AsNoTracking().Where(j => j.MachineId == id && j.Stage == s).OrderBy(j => j.Id).ToListAsync(cancel), await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == s, cancel));
+        }).WithName("GetStage");
         m.MapPost("/jobs", AddAsync).WithName("AddJob");
         m.MapPut("/jobs/{jobId:guid}", EditAsync).WithName("EditJob");
         m.MapPost("/jobs/{jobId:guid}/state", MoveAsync).WithName("MoveJob");
@@ -88,8 +91,9 @@ static class JobEndpoints
         return (await bench.ActAsync(id, $"Taken off the list: {job.Title}.", cancel)).Said(job.Id);
     }
 
-    static async Task<Acted> CloseAsync(Guid id, Stage stage, CloseStage ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> CloseAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word, CloseStage ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
+        var stage = word.As<Stage>("stage");
         if (ask.Reason.Trim().Length is 0 or > 300) { throw new BadFactException("reason", "Say in 1 to 300 characters why this stage needs nothing more."); }
         if (stage is Stage.HandOver or Stage.Arrive) { throw new BadFactException("stage", "Arriving and handing over are acts of their own and are not closed by hand."); }
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
@@ -98,8 +102,9 @@ static class JobEndpoints
         return (await bench.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} closed: {ask.Reason.Trim()}", cancel)).Said();
     }
 
-    static async Task<Acted> ReopenAsync(Guid id, Stage stage, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReopenAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word, HaarDb db, Bench bench, CancellationToken cancel)
     {
+        var stage = word.As<Stage>("stage");
         db.Remove(await db.Closings.FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == stage, cancel).OrNotHere("closed stage"));
         return (await bench.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} opened again.", cancel)).Said();
     }

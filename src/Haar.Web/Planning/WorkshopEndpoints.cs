@@ -32,7 +32,7 @@ static class WorkshopEndpoints
     public static void MapWorkshop(this IEndpointRouteBuilder api)
     {
         api.MapGet("/workshop", ScreenAsync).WithName("GetWorkshop").WithTags("Workshop").WithSummary("Every machine's tideline, what to do next and why, what goes on without hands, and the day.");
-        api.MapGet("/workshop/settings", async (HaarDb db, TimeProvider time) => Head(await db.Workshops.AsNoTracking().FirstAsync(), time)).WithName("GetSettings").WithTags("Workshop");
+        api.MapGet("/workshop/settings", async (HaarDb db, TimeProvider time) => Head(await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1), time)).WithName("GetSettings").WithTags("Workshop");
         api.MapPut("/workshop/settings", EditAsync).WithName("EditSettings").WithTags("Workshop");
         api.MapGet("/find", FindAsync).WithName("Find").WithTags("Workshop").WithSummary("Machines, parts on boards and drawer parts whose name holds the words.");
     }
@@ -41,7 +41,7 @@ static class WorkshopEndpoints
     {
         var now = time.GetUtcNow();
         await StandingKeeper.RefreshStaleAsync(db, now, cancel);
-        var workshop = await db.Workshops.AsNoTracking().FirstAsync(cancel);
+        var workshop = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
         var counts = await db.Standings.Where(s => !s.Removed).GroupBy(s => s.HandedOver)
             .Select(g => new { HandedOver = g.Key, Count = g.Count(), Stopped = g.Sum(s => s.Stopped ? 1 : 0), Minutes = g.Sum(s => s.HandsMinutesLeft) }).ToListAsync(cancel);
         var hand = counts.FirstOrDefault(c => !c.HandedOver);
@@ -65,7 +65,7 @@ static class WorkshopEndpoints
 
     static async Task<Acted> EditAsync(WorkshopEdit edit, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
     {
-        var w = await db.Workshops.FirstAsync(cancel);
+        var w = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
         Bench.Match(w, w.Version, request.Version());
         if (edit.Name.Trim().Length is 0 or > 80) { throw new BadFactException("name", "Give the workshop a name of 1 to 80 characters."); }
         if (edit.EventName.Length > 120) { throw new BadFactException("eventName", "At most 120 characters."); }

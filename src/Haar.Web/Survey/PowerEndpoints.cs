@@ -87,8 +87,9 @@ static class PowerEndpoints
         return step;
     }
 
-    static async Task<Acted> ReadAsync(Guid id, PowerStepKind kind, RailReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReadAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word, RailReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
+        var kind = word.As<PowerStepKind>("kind");
         var f = await LoadAsync(id, db, cancel);
         var plan = f.Plan.First(p => p.Kind == kind);
         if (!plan.Reads) { throw new BadFactException("kind", "Nothing is measured in this step: say what you see."); }
@@ -109,8 +110,9 @@ static class PowerEndpoints
         return (await bench.ActAsync(id, $"{ask.Rail}: {said}, {plan.Title.ToLowerInvariant()}.", cancel)).Said(step.Id);
     }
 
-    static async Task<Acted> CloseAsync(Guid id, PowerStepKind kind, ClosePowerStep ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> CloseAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word, ClosePowerStep ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
+        var kind = word.As<PowerStepKind>("kind");
         var f = await LoadAsync(id, db, cancel);
         var plan = f.Plan.First(p => p.Kind == kind);
         foreach (var (field, text) in new[] { ("load", ask.Notes.Load), ("seen", ask.Notes.Seen), ("heard", ask.Notes.Heard), ("smelled", ask.Notes.Smelled), ("said", ask.Notes.Said) })
@@ -146,15 +148,17 @@ static class PowerEndpoints
         return (await bench.ActAsync(id, $"{plan.Title}: {(step.State == PowerStepState.Failed ? "stopped" : "through")}. {step.Sentence}", cancel)).Said(step.Id);
     }
 
-    static async Task<Acted> AgainAsync(Guid id, PowerStepKind kind, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AgainAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word, HaarDb db, Bench bench, CancellationToken cancel)
     {
+        var kind = word.As<PowerStepKind>("kind");
         var step = await db.PowerSteps.FirstOrDefaultAsync(s => s.MachineId == id && s.Kind == kind, cancel).OrNotHere("step");
         (step.State, step.Sentence) = (PowerStepState.NotYet, "");
         return (await bench.ActAsync(id, "A step of first power is taken again; its readings are kept.", cancel)).Said(step.Id);
     }
 
-    static async Task<Acted> OverruleAsync(Guid id, PowerStepKind kind, OverrulePowerStep ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> OverruleAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word, OverrulePowerStep ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
+        var kind = word.As<PowerStepKind>("kind");
         if (ask.Reason.Trim().Length is < 3 or > 500) { throw new BadFactException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask."); }
         var step = await db.PowerSteps.FirstOrDefaultAsync(s => s.MachineId == id && s.Kind == kind, cancel).OrNotHere("step");
         if (step.State != PowerStepState.Failed) { throw new BadFactException("kind", "Only a failed step can be overruled."); }

@@ -1,0 +1,65 @@
+<!-- @component One capacitor as typed: new on a board, or changed. The marking is read as it is typed. -->
+<script lang="ts">
+  import { api, ask, type Schemas } from '$lib/api/client';
+  import { act, Sending } from '$lib/api/act.svelte';
+  import { number, plain } from '$lib/format';
+  import Field from '$lib/ui/Field.svelte';
+  import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import { kindWords, roleWords, signWords } from '$lib/words';
+  let { id, boardId, row, ondone }: { id: string; boardId: string; row?: Schemas['CapacitorRow']; ondone: (id?: string) => void } = $props();
+
+  const text = (v: number | null | undefined) => (v == null ? '' : plain(v, 6));
+  // svelte-ignore state_referenced_locally
+  const c = row?.capacitor;
+  let designator = $state(c?.designator ?? '');
+  let marking = $state(c?.marking ?? '');
+  let kind = $state<Schemas['CapacitorKind']>(c?.spec.kind ?? 'unknown');
+  let role = $state<Schemas['CapacitorRole']>(c?.role ?? 'unknown');
+  let signs = $state<Schemas['CapacitorSign'][]>([...(c?.signs ?? [])]);
+  let celsius = $state(text(c?.spec.maxCelsius));
+  let diameter = $state(text(c?.spec.diameterMillimetres));
+  let height = $state(text(c?.spec.heightMillimetres));
+  let pitch = $state(text(c?.spec.leadPitchMillimetres));
+  let read = $state.raw<Schemas['CapacitorMarkingAnswer']>();
+  const form = new Sending();
+
+  $effect(() => {
+    const body = { text: marking, kind };
+    if (!marking.trim()) {
+      read = undefined;
+      return;
+    }
+    const timer = setTimeout(() => void ask(api.POST('/api/calc/markings/capacitor', { body })).then((r) => (read = r)).catch(() => (read = undefined)), 150);
+    return () => clearTimeout(timer);
+  });
+
+  async function save() {
+    const body: Schemas['CapacitorEdit'] = { designator, marking, kind, role, signs, ratedVolts: null, maxCelsius: number(celsius, 'temperature'), diameterMillimetres: number(diameter, 'diameter'), heightMillimetres: number(height, 'height'), leadPitchMillimetres: number(pitch, 'pitch'), x: c?.x ?? null, y: c?.y ?? null };
+    const done = c
+      ? await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c.id } }, headers: { 'If-Match': `"${c.version}"` }, body }))
+      : await act(api.POST('/api/machines/{id}/boards/{boardId}/capacitors', { params: { path: { id, boardId } }, body }));
+    ondone(done.id ?? undefined);
+  }
+  async function remove() {
+    await act(api.DELETE('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c!.id } } }));
+    ondone();
+  }
+</script>
+
+<form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+  <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
+  <Field label="Designator" error={form.field('designator')}>{#snippet children(f)}<input class="input reading" required maxlength="12" autocomplete="off" bind:value={designator} {...f} />{/snippet}</Field>
+  <Field label="Marking, as printed" error={form.field('marking')}>{#snippet children(f)}<input class="input reading" required maxlength="60" autocomplete="off" bind:value={marking} {...f} />{/snippet}</Field>
+  <p class="min-h-6 text-sm sm:col-span-2 {read && !read.certain ? 'font-semibold text-oxide' : 'text-soft'}" role="status">{read ? read.sentence : 'Such as 47 16V, 226C, 475, 4R7, 100n.'}</p>
+  <Field label="Kind">{#snippet children(f)}<select class="input" bind:value={kind} {...f}>{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
+  <Field label="What it does there">{#snippet children(f)}<select class="input" bind:value={role} {...f}>{#each Object.entries(roleWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
+  <fieldset class="sm:col-span-2"><legend class="text-sm font-semibold">It</legend>
+    <div class="flex flex-wrap gap-x-5">{#each Object.entries(signWords) as [s, w] (s)}<label class="flex min-h-9 items-center gap-2"><input type="checkbox" class="size-5 accent-verdigris" value={s} bind:group={signs} />{w}</label>{/each}</div></fieldset>
+  <div class="grid grid-cols-2 gap-4 sm:col-span-2 sm:grid-cols-4">
+    <Field label="Rated °C">{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={celsius} {...f} />{/snippet}</Field>
+    <Field label="Diameter, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={diameter} {...f} />{/snippet}</Field>
+    <Field label="Height, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={height} {...f} />{/snippet}</Field>
+    <Field label="Pitch, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={pitch} {...f} />{/snippet}</Field>
+  </div>
+  <div class="flex items-center gap-5 sm:col-span-2"><button class="btn-next" disabled={form.busy}>{c ? 'Save' : 'Put it on the board'}</button>{#if c}<button type="button" class="act text-oxide" onclick={() => void form.send(remove)}>Take it off the list</button>{/if}</div>
+</form>

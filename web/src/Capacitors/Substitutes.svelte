@@ -1,0 +1,42 @@
+<!-- @component What from the drawer will do in a part's place, with every rule; sets one piece aside. -->
+<script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api, ask, type Schemas } from '$lib/api/client';
+  import { act, Sending } from '$lib/api/act.svelte';
+  import Mark from '$lib/ui/Mark.svelte';
+  import OverruleForm from '$lib/ui/OverruleForm.svelte';
+  import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import Query from '$lib/ui/Query.svelte';
+  let { id, row, ondone }: { id: string; row: Schemas['CapacitorRow']; ondone: () => void } = $props();
+  const capacitorId = $derived(row.capacitor.id);
+  const query = createQuery(() => ({ queryKey: ['substitutes', id, capacitorId], queryFn: () => ask(api.GET('/api/machines/{id}/capacitors/{capacitorId}/substitutes', { params: { path: { id, capacitorId } } })) }));
+  const form = new Sending();
+  let open = $state('');
+  const mark = { yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' } as const;
+  async function reserve(partId: string, overruleReason: string | null = null) {
+    await act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/reserve', { params: { path: { id, capacitorId } }, body: { partId, overruleReason } }));
+    ondone();
+  }
+</script>
+
+<ProblemNote problem={form.problem} />
+<Query {query} what="the drawer">
+  {#snippet children(list)}
+    <ul class="border-t border-sill">
+      {#each list as s (s.candidate.id)}
+        <li class="border-b border-sill py-3">
+          <div class="flex items-start gap-3">
+            <Mark of={mark[s.verdict.outcome]} word={{ yes: 'fits', yesIf: 'fits on a condition', no: 'will not do', unknown: 'not known' }[s.verdict.outcome]} />
+            <div class="min-w-0 flex-1"><p class="leading-snug font-semibold">{s.verdict.sentence}</p><p class="text-sm text-soft">{s.candidate.place ? `${s.candidate.place}, ` : ''}{s.candidate.free} free{s.candidate.boughtOn ? `, bought ${s.candidate.boughtOn.slice(0, 7)}` : ''}</p></div>
+            {#if s.verdict.outcome !== 'no'}<button class="btn" disabled={form.busy} aria-label="Set aside: {s.verdict.sentence}" onclick={() => void form.send(() => reserve(s.candidate.id))}>Set aside</button>{/if}
+          </div>
+          <button class="act text-sm" aria-expanded={open === s.candidate.id} onclick={() => (open = open === s.candidate.id ? '' : s.candidate.id)}>Every rule</button>
+          {#if open === s.candidate.id}
+            <ul class="grid gap-1 text-sm">{#each s.rules as r (r.rule)}<li class={r.result === 'broken' ? 'font-semibold text-oxide' : r.result === 'justMet' || r.result === 'notKnown' ? 'font-semibold text-brass-ink' : ''}>{r.rule}: {r.text}</li>{/each}</ul>
+            {#if s.verdict.outcome === 'no' && !s.verdict.cautions.length}<OverruleForm ondo={(r) => reserve(s.candidate.id, r)} />{/if}
+          {/if}
+        </li>
+      {:else}<li class="py-6 text-soft">Nothing in the drawer is near {row.capacitor.marking}. <a class="underline" href="/drawer">Put a part in</a>.</li>{/each}
+    </ul>
+  {/snippet}
+</Query>

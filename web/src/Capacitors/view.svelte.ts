@@ -1,0 +1,51 @@
+/** Where the map is looked at: a scale and an offset in pixels, kept so that the board never leaves the window. */
+export class MapView {
+  /** Times the size at which the whole board fits. */
+  zoom = $state(1);
+  x = $state(0);
+  y = $state(0);
+  /** The window, and the board as it fits into it. */
+  width = $state(0);
+  height = $state(0);
+  aspect = $state(0.8);
+
+  readonly fit = $derived(Math.min(this.width, this.height / this.aspect));
+  readonly boardWidth = $derived(this.fit * this.zoom);
+  readonly boardHeight = $derived(this.fit * this.zoom * this.aspect);
+  readonly left = $derived(this.boardWidth <= this.width ? (this.width - this.boardWidth) / 2 : this.x);
+  readonly top = $derived(this.boardHeight <= this.height ? (this.height - this.boardHeight) / 2 : this.y);
+
+  /** Zooms by a factor and keeps the point (px, py) of the window where it is. */
+  zoomAt(factor: number, px: number, py: number) {
+    const before = this.zoom;
+    const left = this.left;
+    const top = this.top;
+    this.zoom = Math.min(8, Math.max(1, before * factor));
+    const f = this.zoom / before;
+    this.move(px - (px - left) * f, py - (py - top) * f);
+  }
+
+  pan(dx: number, dy: number) {
+    this.move(this.left + dx, this.top + dy);
+  }
+
+  move(x: number, y: number) {
+    this.x = Math.min(0, Math.max(this.width - this.boardWidth, x));
+    this.y = Math.min(0, Math.max(this.height - this.boardHeight, y));
+  }
+
+  /** Brings a point of the board (shares of its width and height) into the window if it is outside. */
+  show(sx: number, sy: number) {
+    const px = this.left + sx * this.boardWidth;
+    const py = this.top + sy * this.boardHeight;
+    const margin = 48;
+    const dx = px < margin ? margin - px : px > this.width - margin ? this.width - margin - px : 0;
+    const dy = py < margin ? margin - py : py > this.height - margin ? this.height - margin - py : 0;
+    if (dx || dy) this.pan(dx, dy);
+  }
+
+  /** The point of the board under a point of the window, as shares. */
+  under(px: number, py: number): { x: number; y: number } {
+    return { x: (px - this.left) / this.boardWidth, y: (py - this.top) / this.boardHeight };
+  }
+}

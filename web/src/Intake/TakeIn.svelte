@@ -1,0 +1,58 @@
+<script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api, ask, type Schemas } from '$lib/api/client';
+  import { act, Sending } from '$lib/api/act.svelte';
+  import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Field from '$lib/ui/Field.svelte';
+  import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import TopBar from '$lib/ui/TopBar.svelte';
+  import { go } from '../router';
+  import MachineForm, { blank } from './MachineForm.svelte';
+  import { upload } from './photos';
+
+  let edit = $state(blank());
+  let files = $state<FileList>();
+  let sent = $state('');
+  const form = new Sending();
+  const packs = createQuery(() => ({ queryKey: ['packs'], queryFn: () => ask(api.GET('/api/packs')) }));
+  const profiles = $derived((packs.data ?? []).flatMap((p) => p.machines));
+
+  function choose(id: string) {
+    const p: Schemas['ProfileRow'] | undefined = profiles.find((x) => x.id === id);
+    edit.profileId = id || null;
+    if (p) Object.assign(edit, { kind: p.kind, model: p.model, class: p.class, yearFrom: p.yearFrom, yearTo: p.yearTo, traits: [...p.traits] });
+  }
+
+  async function takeIn() {
+    const done = await act(api.POST('/api/machines', { body: edit }));
+    for (const [i, file] of Array.from(files ?? []).entries()) {
+      sent = `Photo ${i + 1} of ${files!.length} …`;
+      await upload(done.id!, file);
+    }
+    go(`/m/${done.id}/survey`);
+  }
+</script>
+
+<svelte:head><title>Take a machine in · Haar</title></svelte:head>
+
+<div class="mx-auto max-w-[64rem] px-4 sm:px-7">
+  <TopBar at="" />
+  <main>
+    <h1 class="text-3xl font-bold">Take a machine in</h1>
+    <p class="mt-1 text-soft">A name is enough. Everything else can come later.</p>
+    <form id="take-in" class="mt-5 grid gap-5" onsubmit={(e) => { e.preventDefault(); void form.send(takeIn); }}>
+      <ProblemNote problem={form.problem} />
+      {#if profiles.length}
+        <Field label="One of a kind that is known here" hint="Brings its class, traits, rails, cell and boards along.">
+          {#snippet children(f)}<select class="input" onchange={(e) => choose(e.currentTarget.value)} {...f}><option value="">Not from a pack</option>{#each profiles as p (p.id)}<option value={p.id}>{p.model}, {p.kind}</option>{/each}</select>{/snippet}
+        </Field>
+      {/if}
+      <MachineForm bind:edit {form} />
+      <Field label="Photos" hint="As it stands, before anything is touched.">{#snippet children(f)}<input class="input py-2" type="file" accept="image/*" multiple bind:files {...f} />{/snippet}</Field>
+    </form>
+  </main>
+</div>
+<BenchEdge>
+  {#snippet next()}<button class="btn-next" form="take-in" disabled={form.busy}>{sent && form.busy ? sent : 'Take it in'}</button>{/snippet}
+  {#snippet needs()}Then look it over, before any power.{/snippet}
+</BenchEdge>

@@ -1,0 +1,67 @@
+import { QueryClient } from '@tanstack/svelte-query';
+import { toast } from 'svelte-sonner';
+import { api, ask, Problem } from './client';
+
+export const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 5_000, refetchOnWindowFocus: true, networkMode: 'always' } },
+});
+
+type Said = { logId?: string; sentence?: string };
+const nothing = '00000000-0000-0000-0000-000000000000';
+let last: string | undefined;
+
+/** Does an act, says it with an undo, and has every screen read again. */
+export async function act<T extends Said | undefined>(call: Promise<{ data?: T; error?: unknown; response: Response }>, quiet = false): Promise<T> {
+  const done = await ask(call);
+  said(done, quiet);
+  await queries.invalidateQueries();
+  return done;
+}
+
+/** Says what was done. */
+export function said(done: Said | undefined, quiet = false) {
+  if (!done?.sentence) return;
+  const id = done.logId && done.logId !== nothing ? done.logId : undefined;
+  last = id;
+  if (quiet) return;
+  toast(done.sentence, { duration: 6000, action: id ? { label: 'Undo', onClick: () => void undo(id) } : undefined });
+}
+
+/** Undoes one act, or the last one of this page. */
+export async function undo(id = last) {
+  if (!id) {
+    toast('Nothing to undo on this page; the machine’s log has the rest.');
+    return;
+  }
+  try {
+    await act(api.POST('/api/log/{entryId}/undo', { params: { path: { entryId: id } } }));
+  } catch (e) {
+    toast.error(e instanceof Problem ? e.detail : 'It could not be undone.');
+  }
+}
+
+/** State of one form or button: busy while it is sent, and what went wrong. */
+export class Sending {
+  busy = $state(false);
+  problem = $state<Problem>();
+
+  /** Runs `what`; true when it went through. A problem is kept and not thrown. */
+  async send(what: () => Promise<unknown>): Promise<boolean> {
+    if (this.busy) return false;
+    this.busy = true;
+    this.problem = undefined;
+    try {
+      await what();
+      return true;
+    } catch (e) {
+      this.problem = e instanceof Problem ? e : new Problem(500, 'It did not work', e instanceof Error ? e.message : String(e));
+      return false;
+    } finally {
+      this.busy = false;
+    }
+  }
+
+  field(name: string) {
+    return this.problem?.field(name);
+  }
+}

@@ -1,0 +1,77 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+/** What went wrong, in a sentence; `status` 0 means that Haar could not be reached at all. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors: Record<string, string[]> = {},
+    readonly current: unknown = undefined,
+  ) {
+    super(detail);
+  }
+
+  /** The sentence for one field, or nothing. */
+  field(name: string): string | undefined {
+    return this.errors[name]?.[0];
+  }
+}
+
+let token = '';
+
+/** Taken from the session; sent with every act. */
+export function useToken(value: string) {
+  token = value;
+}
+
+export const api = createClient<paths>({ baseUrl: '' });
+api.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-Haar-Token', token);
+    return request;
+  },
+});
+
+/** For bodies that are not JSON: photos and documents. */
+export async function send<T>(path: string, body: Blob, method = 'POST'): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(path, { method, body, headers: { 'X-Haar-Token': token, 'Content-Type': body.type || 'application/octet-stream' } });
+  } catch {
+    throw away();
+  }
+  if (!response.ok) throw await problemOf(response);
+  return (await response.json()) as T;
+}
+
+function away() {
+  return new Problem(0, 'Out of reach', 'Haar cannot be reached: is it running, and is the network there? Nothing of yours is lost; try again.');
+}
+
+async function problemOf(response: Response, parsed?: unknown): Promise<Problem> {
+  let body = parsed as { title?: string; detail?: string; errors?: Record<string, string[]>; current?: unknown } | undefined;
+  if (!body) {
+    try {
+      body = (await response.json()) as typeof body;
+    } catch {
+      body = undefined;
+    }
+  }
+  return new Problem(response.status, body?.title ?? 'It did not work', body?.detail ?? 'Haar gave no reason. Nothing was changed.', body?.errors ?? {}, body?.current);
+}
+
+/** The data of a call, or a {@link Problem} thrown. */
+export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let result: { data?: T; error?: unknown; response: Response };
+  try {
+    result = await call;
+  } catch {
+    throw away();
+  }
+  if (!result.response.ok) throw await problemOf(result.response, typeof result.error === 'object' ? (result.error ?? undefined) : undefined);
+  return result.data as T;
+}

@@ -1,0 +1,14 @@
+<!-- @component A label, its control and what is wrong with it. The snippet spreads what it is given onto the control. -->
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  let { label, hint = '', error, children, class: extra = '' }: { label: string; hint?: string; error?: string; class?: string; children: Snippet<[{ id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }]> } = $props();
+  const id = $props.id();
+  const described = $derived([hint && `${id}-h`, error && `${id}-e`].filter(Boolean).join(' ') || undefined);
+</script>
+
+<div class="grid content-start gap-1 {extra}">
+  <label for={id} class="text-sm font-semibold">{label}</label>
+  {@render children({ id, 'aria-describedby': described, 'aria-invalid': error ? true : undefined })}
+  {#if hint}<p id="{id}-h" class="text-xs text-soft">{hint}</p>{/if}
+  {#if error}<p id="{id}-e" class="text-sm font-semibold text-oxide">{error}</p>{/if}
+</div>

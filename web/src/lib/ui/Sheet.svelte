@@ -1,0 +1,20 @@
+<!-- @component A sheet over the bench for one form. Opens and closes with `open`; Escape closes it, and focus goes back. -->
+<script lang="ts">
+  import { Dialog } from 'bits-ui';
+  import type { Snippet } from 'svelte';
+  let { open = $bindable(false), title, about = '', children }: { open?: boolean; title: string; about?: string; children: Snippet } = $props();
+</script>
+
+<Dialog.Root bind:open>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-[#0d1b1a]/60" />
+    <Dialog.Content class="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto rounded-t-lg bg-fog p-5 text-ink sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 sm:w-[min(44rem,94vw)] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-lg sm:p-7">
+      <div class="flex items-start justify-between gap-4">
+        <Dialog.Title class="text-2xl font-bold">{title}</Dialog.Title>
+        <Dialog.Close class="act -mt-1 text-ink" aria-label="Close">Close</Dialog.Close>
+      </div>
+      {#if about}<Dialog.Description class="mt-1 text-sm text-soft">{about}</Dialog.Description>{/if}
+      <div class="mt-4">{@render children()}</div>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>

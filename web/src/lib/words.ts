@@ -1,0 +1,57 @@
+import type { Schemas } from './api/client';
+
+export type Stage = Schemas['Stage'];
+
+/** Stages in order, with their words and the screens that belong to each. */
+export const stages: { stage: Stage; word: string; short: string; screens: { screen: string; word: string }[] }[] = [
+  { stage: 'arrive', word: 'Arrive', short: 'Arrive', screens: [{ screen: 'arrive', word: 'What it is' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
+  { stage: 'survey', word: 'Survey', short: 'Survey', screens: [{ screen: 'survey', word: 'What is found' }, { screen: 'power', word: 'First power' }, { screen: 'surveywork', word: 'Work' }] },
+  { stage: 'stripDown', word: 'Strip down', short: 'Strip', screens: [{ screen: 'stripdown', word: 'Work' }] },
+  { stage: 'boards', word: 'Boards', short: 'Boards', screens: [{ screen: 'capacitors', word: 'Capacitors' }, { screen: 'battery', word: 'Battery' }, { screen: 'boards', word: 'Work' }] },
+  { stage: 'case', word: 'Case', short: 'Case', screens: [{ screen: 'case', word: 'Work' }] },
+  { stage: 'parts', word: 'Parts', short: 'Parts', screens: [{ screen: 'parts', word: 'Work' }] },
+  { stage: 'rebuild', word: 'Rebuild', short: 'Rebuild', screens: [{ screen: 'rebuild', word: 'Work' }] },
+  { stage: 'bringUp', word: 'Bring up', short: 'Bring up', screens: [{ screen: 'bringup', word: 'Work' }] },
+  { stage: 'system', word: 'System', short: 'System', screens: [{ screen: 'system', word: 'Work' }] },
+  { stage: 'prove', word: 'Prove', short: 'Prove', screens: [{ screen: 'prove', word: 'Before and after' }, { screen: 'provework', word: 'Work' }] },
+  { stage: 'handOver', word: 'Hand over', short: 'Hand', screens: [{ screen: 'handover', word: 'Write-up' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
+];
+
+export function stageOf(screen: string) {
+  return stages.find((s) => s.screens.some((x) => x.screen === screen)) ?? stages[0]!;
+}
+
+export const firstScreen = (stage: Stage) => stages.find((s) => s.stage === stage)?.screens[0]?.screen ?? 'arrive';
+
+type Words<T extends string> = Record<T, string>;
+
+export const classWords: Words<Schemas['MachineClass']> = {
+  unknown: 'Not known yet', eightBit: '8-bit', sixteenBit: '16-bit', level286: '286-level', level386: '386-level', level486: '486-level', level586: '586-level', level686: '686-level', level68k: '68k-level', risc: 'RISC', pocket: 'Pocket computer', terminal: 'Terminal',
+};
+
+export const traitWords: Words<Schemas['Trait']> = {
+  pictureTube: 'Picture tube', internalMainsSupply: 'Mains supply inside', externalAdapter: 'Adapter outside', linearSupply: 'Linear supply', mainsFilterPaper: 'Moulded paper mains filter', barrelCell: 'Barrel cell', coinCell: 'Coin cell', hiddenCell: 'Cell hidden in a module', lithiumPack: 'Lithium pack', batteryBackedMemory: 'Memory kept by a cell', surfaceMountElectrolytics: 'Surface-mount electrolytics', lowEsrElectrolytics: 'Low-ESR electrolytics', scsiDrives: 'SCSI drives', ataDrives: 'ATA drives', floppyDrive: 'Floppy drive', tapeLoading: 'Tape loading', membraneKeyboard: 'Membrane keyboard',
+};
+
+export const kindWords: Words<Schemas['CapacitorKind']> = {
+  unknown: 'Not known', aluminiumRadial: 'Radial electrolytic', aluminiumAxial: 'Axial electrolytic', aluminiumSurfaceMount: 'Surface-mount electrolytic', aluminiumLowEsr: 'Low-ESR electrolytic', polymer: 'Polymer', tantalumBead: 'Tantalum bead', tantalumSurfaceMount: 'Surface-mount tantalum', film: 'Film', ceramic: 'Ceramic', mainsFilterPaper: 'Mains filter, moulded paper', mainsFilterFilm: 'Mains filter, film', doubleLayer: 'Double-layer backup',
+};
+
+export const roleWords: Words<Schemas['CapacitorRole']> = {
+  unknown: 'Not known', bulk: 'Bulk', switchingOutput: 'Output of a switching supply', timing: 'Timing', coupling: 'Coupling (sound, signal)', decoupling: 'Decoupling', mainsFilter: 'Mains filter', backup: 'Backup',
+};
+
+export const signWords: Words<Schemas['CapacitorSign']> = {
+  bulging: 'bulges', weeping: 'weeps', cracked: 'is cracked', fishySmell: 'smells of fish', dullJoint: 'dull joints', nearHeat: 'beside a hot part', earlierRepair: 'earlier repair',
+};
+
+export const chemistryWords: Words<Schemas['CellChemistry']> = {
+  unknown: 'Not known', nickelCadmium: 'Nickel-cadmium', nickelMetalHydride: 'Nickel-metal hydride', alkaline: 'Alkaline', zincCarbon: 'Zinc-carbon', lithiumPrimary: 'Lithium, primary', lithiumRechargeable: 'Lithium, rechargeable', leadAcid: 'Lead-acid',
+};
+
+export const schoolWords: Words<Schemas['RestorationSchool']> = { asShipped: 'As shipped', periodUpgrade: 'Period upgrade', modernInside: 'Modern inside' };
+export const recapWords: Words<Schemas['RecapSchool']> = { evidence: 'By evidence', preventive: 'Preventive' };
+export const keepsWords: Words<Schemas['KeptData']> = { nothing: 'Nothing', clock: 'The clock', settings: 'Firmware settings', userData: 'Somebody’s data' };
+export const knownWords: Words<Schemas['Known']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
+export const fittingWords: Words<Schemas['FittingStep']> = { remove: 'Remove', checkPads: 'Look at the pads', clean: 'Clean the pads', fit: 'Fit', checkWayRound: 'Check the way round', remeasure: 'Measure again' };
+export const foundedWords: Words<Schemas['Founded']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };

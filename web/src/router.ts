@@ -1,0 +1,18 @@
+import { createRouter } from 'sv-router';
+
+export const { p, navigate, isActive, route } = createRouter({
+  '/': () => import('./Planning/Workshop.svelte'),
+  '/take-in': () => import('./Intake/TakeIn.svelte'),
+  '/drawer': () => import('./Parts/Drawer.svelte'),
+  '/reference': () => import('./Packs/Reference.svelte'),
+  '/settings': () => import('./Backups/Settings.svelte'),
+  '/m/:id': () => import('./Intake/MachineShell.svelte'),
+  '/m/:id/:screen': () => import('./Intake/MachineShell.svelte'),
+  '*notfound': () => import('./NotFound.svelte'),
+});
+
+/** Goes to a path with its query, typed by the caller. */
+export function go(path: string) {
+  const [pathname, query] = path.split('?');
+  void (navigate as (path: string, options?: { search?: Record<string, string> }) => Promise<unknown>)(pathname!, query ? { search: Object.fromEntries(new URLSearchParams(query)) } : undefined);
+}
