@@ -25,7 +25,7 @@ builder.Host.UseSerilog((context, log) => log.MinimumLevel.Warning().MinimumLeve
 var folder = new DataFolder(building ? Path.Combine(Path.GetTempPath(), "haar-openapi") : builder.Configuration["data"] ?? "data");
 var urls = builder.Configuration["urls"] ?? "http://127.0.0.1:5270";
 builder.WebHost.UseUrls(urls);
-var door = new Door(SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true");
+var door = new Door(SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true", urls.Contains("https://", StringComparison.OrdinalIgnoreCase));
 if (!door.Open && !building && !new Passphrase(folder).IsSet)
 {
     Console.Error.WriteLine($"Haar does not start on {urls}: other machines could reach it, and the workshop has no passphrase. Set one with ./haar passphrase, or start on 127.0.0.1.");

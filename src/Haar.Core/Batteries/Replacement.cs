@@ -41,6 +41,9 @@ public static class Replacement
     /// <summary>Usual capacities of a CR2032, an ML2032, an alkaline AA at microamps and a small nickel barrel; typical data sheets.</summary>
     public const double CoinMilliampHours = 220, RechargeableCoinMilliampHours = 65, AlkalineAaMilliampHours = 2500, NickelBarrelMilliampHours = 80;
 
+    /// <summary>A backup that lasts less than half a year is refused: nobody remembers to change it. A house figure.</summary>
+    public const double LeastYears = 0.5;
+
     sealed record Draft(ReplacementKind Kind, string Name, CellChemistry Chemistry, int Cells, double MilliampHours, double Drop, bool Blocks, string[] Asks);
 
     /// <exception cref="BadFactException">A figure that no board has, or a window upside down.</exception>
@@ -183,6 +186,11 @@ public static class Replacement
             return No($"Do not fit: only {Si.Plain(Math.Round(run.UsableShare * 100))} % of its capacity lies above the chip's least volts.", new("It falls out of the window almost at once.", volts), "A diode with a lower drop, or one cell more.");
         }
 
+        if (run is { Years.Likely: < LeastYears })
+        {
+            return No($"Do not fit: it would be empty in {Span(run.Years.Likely)}.", new($"{Si.Plain(Math.Round(run.UsableShare * 100))} % of its capacity lies above the chip's least volts, against a drain of {Si.Plain(site.DrainMicroamps ?? 0)} µA.", volts), "A diode with a lower drop, one cell more, or less drain.");
+        }
+
         if (d.Kind == ReplacementKind.HolderOnLead && site.RoomForHolder == Known.No)
         {
             return No("Do not fit: there is no room in the case for a holder.", new("Somebody looked, and there is none."), "A place outside the shield.");
@@ -195,7 +203,7 @@ public static class Replacement
     {
         var reasons = new List<Reason> { new(site.WindowLowVolts is null ? $"{Si.Plain(fresh)} V at the chip when fresh; its window is not known." : $"{Si.Plain(fresh)} V at the chip when fresh.", volts) };
         if (d.Drop > 0) { reasons.Add(new($"The diode takes {Si.Plain(d.Drop)} V and keeps the board from charging the cell.", new("Diode", d.Drop, "V"), "forward drop at microamps, small-signal diode data sheets")); }
-        if (run is not null) { reasons.Add(new($"Runs {Years(run.Years.Low)} to {Years(run.Years.High)} years, {Years(run.Years.Likely)} likely.", new("Runs", Math.Round(run.Years.Likely, 1), "years"), "capacity against drain and self-discharge")); }
+        if (run is not null) { reasons.Add(new($"Runs {Span(run.Years.Low)} to {Span(run.Years.High)}, {Span(run.Years.Likely)} likely.", new("Runs", Math.Round(run.Years.Likely, 1), "years"), "capacity against drain and self-discharge")); }
         if (facts.Leaks != LeakReaction.None)
         {
             reasons.Add(new(d.Kind == ReplacementKind.HolderOnLead
@@ -218,14 +226,17 @@ public static class Replacement
         if (d.Kind == ReplacementKind.ModuleReworked) { ifs.Add("a steady hand opens the moulding; a slip breaks the module for good"); }
         if (facts.Chemistry == CellChemistry.LithiumPrimary && d.Blocks && site.Charges == Known.Yes) { ifs.Add("the diode is measured after soldering: less than 1 µA back into the cell"); }
         var yes = ifs.Count == 0;
-        var sentence = run is { } r ? $"lasts about {Years(r.Years.Likely)} years" : facts.Rechargeable ? "is kept charged by the board" : "its years cannot be told until the drain is measured";
+        var sentence = run is { } r ? $"lasts about {Span(r.Years.Likely)}" : facts.Rechargeable ? "is kept charged by the board" : "its years cannot be told until the drain is measured";
         return Verdict.Of(question, yes ? Outcome.Yes : Outcome.YesIf,
             yes ? $"Fits: {Si.Plain(fresh)} V at the chip, and it {sentence}." : $"Fits if {string.Join(", and ", ifs)}. It {sentence}.".Replace("It its", "Its", StringComparison.Ordinal),
             site.WindowLowVolts is null || site.DrainMicroamps is null ? Founded.Guess : Founded.Rule, reasons)
             .Changing(site.DrainMicroamps is null ? ["The drain: a meter in the cell's lead with the machine off, in microamps."] : []);
     }
 
-    static string Years(double years) => years < 1 ? Si.Plain(Math.Round(years, 1)) : years >= RunTime.LongestYears ? $"{RunTime.LongestYears}" : Si.Plain(Math.Round(years * 2) / 2);
+    static string Span(double years) =>
+        years < 0.2 ? $"{Math.Max(1, Math.Round(years * 52))} weeks"
+        : years < 1.5 ? $"{Math.Round(years * 12)} months"
+        : $"{Si.Plain(years >= RunTime.LongestYears ? RunTime.LongestYears : Math.Round(years * 2) / 2)} years";
 
     static void Check(CellSite s, double schottky, double silicon)
     {

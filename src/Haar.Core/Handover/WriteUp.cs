@@ -50,7 +50,7 @@ public static class WriteUps
             .Concat(caps.Count(c => c.Stand == CapacitorStand.NotMeasured) is > 0 and var n ? [$"{n} {(n == 1 ? "capacitor has" : "capacitors have")} not been measured."] : Array.Empty<string>()));
         var costs = CostSums.Of(m.Paid, f.Costs, currency);
         var done = caps.Count(c => c.Stand == CapacitorStand.Exchanged);
-        var open = f.Findings.Count(x => x.Open) + f.Jobs.Count(j => j.State != JobState.Done);
+        var open = f.Findings.Count(x => x.Open) + f.Jobs.Count(j => j.State != JobState.Done) + caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
         var year = m.YearFrom is null ? "" : m.YearFrom == m.YearTo || m.YearTo is null ? $" of {m.YearFrom}" : $" of {m.YearFrom} to {m.YearTo}";
         var summary = $"{Capital(m.Kind.Length > 0 ? m.Kind : "machine")}{year}: {f.Findings.Count} {(f.Findings.Count == 1 ? "finding" : "findings")}, {done} {(done == 1 ? "capacitor" : "capacitors")} exchanged, {(open == 0 ? "nothing left open" : $"{open} left open")}.";
         return new(m.Name, summary, sections, costs, f.Cell?.NextCheck, proofs);

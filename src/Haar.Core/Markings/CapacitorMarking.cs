@@ -112,13 +112,14 @@ public static partial class CapacitorMarking
         {
             d.Problems.Add($"“{token}” is negative: a capacitance or a rating never is.");
         }
+        else if (EiaVolts.TryGetValue(token, out var eia))
+        {
+            // Before plain volts: no part is rated for 1 V, and 1V is the code for 35.
+            SetVolts(d, eia, token);
+        }
         else if ((m = Volts().Match(token)).Success)
         {
             SetVolts(d, Number(m.Groups[1].Value), token);
-        }
-        else if (EiaVolts.TryGetValue(token, out var eia))
-        {
-            SetVolts(d, eia, token);
         }
         else if ((m = Safety().Match(token)).Success)
         {
@@ -137,7 +138,7 @@ public static partial class CapacitorMarking
         {
             SetTolerance(d, tol, token);
         }
-        else if ((m = WithUnit().Match(token)).Success)
+        else if ((m = WithUnit().Match(token)).Success && !(m.Groups[2].Value == "F" && kind != CapacitorKind.DoubleLayer && ThreeDigits().IsMatch(token)))
         {
             var letter = m.Groups[3].Value;
             d.Values.Add((Number(m.Groups[1].Value) * Unit(m.Groups[2].Value), null, letter.Length == 0 ? null : ToleranceShares.GetValueOrDefault(letter[0]), "value with its unit"));

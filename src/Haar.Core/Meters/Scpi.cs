@@ -22,7 +22,7 @@ public static class Scpi
     public const int SettledCount = 3;
 
     /// <summary>How near they have to be, as a share. A house figure; bench meters scatter by less.</summary>
-    public const double SettledShare = 0.005;
+    public const double SettledShare = 0.001;
 
     public static string Query(Quantity quantity) => quantity switch
     {

@@ -68,7 +68,7 @@ public static class Tideline
             var meaning = FindingRules.Meaning(finding.Kind);
             if (meaning.Work.Length > 0)
             {
-                yield return new(meaning.Work, $"{meaning.Why}{(meaning.StopsPower ? " Power stays off until it is dealt with." : "")}", Stage.Survey, 20, "", meaning.StopsPower, 0, finding.At, "survey");
+                yield return new(meaning.Work, $"{meaning.Why}{(meaning.StopsPower ? " Power stays off until it is dealt with." : "")}", meaning.StopsPower ? Stage.Survey : meaning.WorkStage, 20, "", meaning.StopsPower, 0, finding.At, "survey");
             }
         }
 
@@ -121,7 +121,7 @@ public static class Tideline
             yield return new("Fit a tested supply, or hand this one over", gate.Verdict.Sentence, Stage.Survey, 30, "A supply that has been tested", true, 0, m.ArrivedAt, "power");
         }
 
-        if (f.Proofs.Count == 0 && gate.Next is null && !closed.Contains(Stage.Prove))
+        if (f.Proofs.Count == 0 && gate.Next is null && f.Jobs.All(j => j.State == JobState.Done) && !closed.Contains(Stage.Prove))
         {
             yield return new("Measure one thing before and after", "Work that nobody measured is work that nobody can show.", Stage.Prove, 20, "Stopwatch", false, 0, now, "prove");
         }

@@ -151,7 +151,7 @@ public static class IsItReal
         }
 
         var difference = a.Median - b.Median;
-        if (resolution > 0 && Math.Abs(difference) <= resolution && difference != 0)
+        if (resolution > 0 && Math.Abs(difference) <= resolution * (1 + 1e-9) && difference != 0)
         {
             return Verdict.Of(question, Outcome.No, $"No. The medians differ by {Si.Plain(Math.Abs(difference))}{dimension}, which is no more than the instrument shows.", Founded.Measured, reasons).Changing("An instrument that resolves less.");
         }

@@ -113,8 +113,8 @@ public static class FirstPower
         {
             var meanings = danger.Select(f => FindingRules.Meaning(f.Kind)).ToList();
             return new(next.Kind, Verdict.Of(question, Outcome.No,
-                $"Leave it unplugged. {char.ToUpperInvariant(meanings[0].Words[0])}{meanings[0].Words[1..]}{(danger[0].Place.Length > 0 ? $", {danger[0].Place}" : "")}: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.", Founded.Rule,
-                [.. danger.Select(f => new Reason($"{f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()))])
+                $"Leave it unplugged: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.", Founded.Rule,
+                [.. danger.Select(f => new Reason($"{FindingRules.Meaning(f.Kind).Words[..1].ToUpperInvariant()}{FindingRules.Meaning(f.Kind).Words[1..]}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()))])
                 .Changing(danger.Select(f => $"{FindingRules.Meaning(f.Kind).Work}, and say so on the finding.")).With(meanings.SelectMany(m => m.Cautions).Distinct()));
         }
 

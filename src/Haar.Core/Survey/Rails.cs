@@ -88,7 +88,7 @@ public static class Rails
         var rows = rails.Select(r => Judge(r, limits)).ToList();
         const string question = "Do the rails hold?";
         var reasons = rows.Where(r => r.Volts is not null).OrderBy(r => r.Outcome == Outcome.No ? 0 : 1)
-            .Select(r => new Reason($"{r.Name}: {Si.Plain(r.Volts!.Value)} V, {r.Sentence}.", new(r.Name, r.Volts.Value, "V", r.LeastVolts, r.MostVolts), "design guides of desktop supplies")).ToArray();
+            .Select(r => new Reason($"{r.Name}: {Volts(r.Volts!.Value)} V, {r.Sentence}.", new(r.Name, r.Volts.Value, "V", r.LeastVolts, r.MostVolts), "design guides of desktop supplies")).ToArray();
         var bad = rows.Where(r => r.Outcome == Outcome.No).ToList();
         if (bad.Count > 0)
         {
@@ -128,7 +128,7 @@ public static class Rails
             bad = true;
             var weak = Math.Abs(v) < Math.Abs(r.NominalVolts);
             var edge = weak ? (r.NominalVolts > 0 ? row.LeastVolts : row.MostVolts) : (r.NominalVolts > 0 ? row.MostVolts : row.LeastVolts);
-            parts.Add(Math.Sign(v) * Math.Sign(r.NominalVolts) < 0 ? "wrong sign" : $"{Si.Plain(Math.Round(Math.Abs(v - edge), 3))} V {(weak ? "under" : "over")}");
+            parts.Add(Math.Sign(v) * Math.Sign(r.NominalVolts) < 0 ? "wrong sign" : $"{Volts(Math.Abs(v - edge))} V {(weak ? "under" : "over")}");
         }
         else
         {
@@ -138,7 +138,7 @@ public static class Rails
         if (r.RippleMillivolts is { } ripple)
         {
             bad |= ripple > row.MostRippleMillivolts;
-            parts.Add($"ripple {Si.Plain(ripple)} mV");
+            parts.Add($"ripple {Si.Plain(Math.Round(ripple, ripple < 10 ? 1 : 0))} mV");
         }
 
         return row with { Outcome = bad ? Outcome.No : Outcome.Yes, Sentence = string.Join(", ", parts) };
@@ -152,12 +152,15 @@ public static class Rails
         return new(r.Name, Math.Min(a, b), Math.Max(a, b), ripple, r.Volts, r.RippleMillivolts, r.OhmsToGround, said.Item1, said.Item2);
     }
 
+    /// <summary>Two decimals, which is what a limit of five per cent can use.</summary>
+    static string Volts(double v) => Si.Plain(Math.Round(v, 2, MidpointRounding.AwayFromZero));
+
     static string Fault(RailResult r)
     {
         var volts = r.Volts!.Value;
         var ripple = r.RippleMillivolts > r.MostRippleMillivolts ? Math.Round(r.RippleMillivolts.Value / r.MostRippleMillivolts, 1) : (double?)null;
         var inVolts = volts >= r.LeastVolts && volts <= r.MostVolts;
-        var first = inVolts ? $"{r.Name} holds its volts" : Math.Abs(volts) < 0.3 ? $"{r.Name} is dead" : $"{r.Name} reads {Si.Plain(volts)} V";
+        var first = inVolts ? $"{r.Name} holds its volts" : Math.Abs(volts) < 0.3 ? $"{r.Name} is dead" : $"{r.Name} reads {Volts(volts)} V";
         return ripple is { } times ? $"{first}{(inVolts ? " but" : " and")} its ripple is {Si.Plain(times)} times the limit" : first;
     }
 

@@ -181,7 +181,7 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         var m = Add("pellardine-quire-20", "Newsletter desktop", 30, "the parish office", 15, "The sound has gone faint and the clock stops.");
         var caps = Board(m, "pellardine-quire-main", (0.215, 0.7), 3);
         Powered(m, 28, "Chime faint. Counted 10 MB. Clock at 1 January.", ("+5 V", 5.02, 31), ("+12 V", 12.2, 55), ("−12 V", -11.9, 50));
-        Found(m, FindingKind.WeepingCapacitor, "main board, by the sound chip", "Weeping: 11 cm², stage 2, five nets under it.", 27);
+        Found(m, FindingKind.WeepingCapacitor, "main board, by the sound chip", "11 cm² wet and dull, mask lifted, five nets under it.", 27);
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "holder beside the expansion slot", Site = PackStore.Shipped.Machines.First(p => p.Id == "pellardine-quire-20").Cell!, Chosen = ReplacementKind.LikeForLike, OldOutAt = Ago(26), FittedAt = Ago(26), NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(4) });
         Measured(m, caps, "C14", 32.4, 8.6, 2, null, CapacitorSign.Weeping);
         Measured(m, caps, "C13", 44.1, 1.9, 2, null, CapacitorSign.Weeping);

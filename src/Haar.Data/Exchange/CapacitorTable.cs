@@ -80,7 +80,7 @@ public static class CapacitorTable
         string Field(string name) => csv.TryGetField<string>(name, out var v) ? v?.Trim() ?? "" : "";
         var designator = Field("designator");
         if (designator.Length == 0 && Field("marking").Length == 0) { return; }
-        if (csv.Parser.Record!.Any(f => f.Length > 0 && (f[0] is '=' or '@' || (f[0] is '+' or '-' && f.Any(char.IsLetter)))))
+        if (csv.Parser.Record!.Any(f => f.Length > 0 && (f[0] is '=' or '@' || (f[0] is '+' or '-' && f.Any(ch => ch is '(' or '|' or '!')))))
         {
             problems.Add($"Line {line}: a field begins like a spreadsheet formula; type what is printed on the part.");
             return;

@@ -135,6 +135,9 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             .Concat(d.PowerSteps.Select(x => x.MachineId)).Concat(d.Proofs.Select(x => x.MachineId)).Concat(d.Jobs.Select(x => x.MachineId)).Concat(d.Closings.Select(x => x.MachineId))
             .Concat(d.Overrules.Select(x => x.MachineId)).Concat(d.Costs.Select(x => x.MachineId)).Concat(d.Photos.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id);
         if (owners.Any(o => o != d.Machine.Id)) { throw new ImportException("A row in the document belongs to another machine. Nothing was changed."); }
+        var ids = d.Findings.Select(x => x.Id).Concat(d.Boards.Select(x => x.Id)).Concat(d.Capacitors.Select(x => x.Id)).Concat(d.Readings.Select(x => x.Id)).Concat(d.PowerSteps.Select(x => x.Id)).Concat(d.Proofs.Select(x => x.Id))
+            .Concat(d.Jobs.Select(x => x.Id)).Concat(d.Closings.Select(x => x.Id)).Concat(d.Overrules.Select(x => x.Id)).Concat(d.Costs.Select(x => x.Id)).Concat(d.Photos.Select(x => x.Id)).Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
+        if (ids.Distinct().Count() != ids.Count) { throw new ImportException("Two rows in the document have one id. Nothing was changed."); }
         if (d.Readings.Any(r => !double.IsFinite(r.Value))) { throw new ImportException("A reading in the document is no number. Nothing was changed."); }
         if (d.Photos.Any(p => p.Hash.Length != 64 || !p.Hash.All(char.IsAsciiHexDigitLower))) { throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed."); }
         foreach (var c in d.Capacitors)

@@ -39,7 +39,8 @@ public sealed record Session(bool Open, bool SignedIn, string Token, string Work
 public sealed record SignInAsk(string Passphrase);
 
 /// <summary>Whether the workshop is open to this machine only, or asks for its passphrase.</summary>
-public sealed record Door(bool Open);
+/// <param name="Secure">It is reached by HTTPS, so its cookies never travel without.</param>
+public sealed record Door(bool Open, bool Secure);
 
 static class SignIn
 {
@@ -54,14 +55,14 @@ static class SignIn
             o.HeaderName = "X-Haar-Token";
             o.Cookie.Name = "haar-antiforgery";
             o.Cookie.SameSite = SameSiteMode.Strict;
-            o.Cookie.SecurePolicy = door.Open ? CookieSecurePolicy.SameAsRequest : CookieSecurePolicy.Always;
+            o.Cookie.SecurePolicy = door.Secure ? CookieSecurePolicy.Always : CookieSecurePolicy.SameAsRequest;
         });
         services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(o =>
         {
             o.Cookie.Name = "haar-session";
             o.Cookie.HttpOnly = true;
             o.Cookie.SameSite = SameSiteMode.Strict;
-            o.Cookie.SecurePolicy = door.Open ? CookieSecurePolicy.SameAsRequest : CookieSecurePolicy.Always;
+            o.Cookie.SecurePolicy = door.Secure ? CookieSecurePolicy.Always : CookieSecurePolicy.SameAsRequest;
             o.ExpireTimeSpan = TimeSpan.FromDays(14);
             o.Events.OnRedirectToLogin = c => { c.Response.StatusCode = 401; return Task.CompletedTask; };
             o.Events.OnRedirectToAccessDenied = c => { c.Response.StatusCode = 403; return Task.CompletedTask; };

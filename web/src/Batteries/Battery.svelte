@@ -2,7 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { day, number, plain } from '$lib/format';
+  import { day, number, plain, years } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
@@ -113,7 +113,7 @@
                 <Mark of={mark(o)} size={22} word={{ sound: 'fits', if: 'fits on a condition', out: 'refused', unknown: 'cannot say yet' }[mark(o)]} />
                 <span class="min-w-0 leading-snug font-semibold">{o.name}{#if o.kind === chosen}<span class="ml-2 text-sm font-bold text-verdigris">chosen</span>{/if}</span>
                 <span class="reading text-right max-sm:col-start-2 max-sm:text-left">{plain(o.endVolts, 3)}–{plain(o.freshVolts, 3)} <span class="font-normal">V</span></span>
-                <span class="text-right text-sm text-soft max-sm:col-start-2 max-sm:text-left">{o.run && o.verdict.outcome !== 'no' ? `${plain(o.run.years.likely, 2)} years` : o.verdict.outcome === 'no' ? 'refused' : 'charged'}</span>
+                <span class="text-right text-sm text-soft max-sm:col-start-2 max-sm:text-left">{o.run && o.verdict.outcome !== 'no' ? years(o.run.years.likely) : o.verdict.outcome === 'no' ? 'refused' : 'charged'}</span>
               </button>
             {/each}
           </div>
@@ -127,7 +127,7 @@
           <aside class="min-w-0 rounded-lg bg-paper p-5" aria-label="The option looked at">
             <Verdict verdict={shown.verdict} figures={false} heading={2} words={{ yes: 'Fits', no: 'Refused', yesIf: 'Fits on a condition' }} overruled={shown.kind === chosen ? data.choiceOverruled : null}>
               <VoltsWindow option={shown} low={s.windowLowVolts} high={s.windowHighVolts} />
-              {#if shown.run && shown.verdict.outcome !== 'no'}<p class="mt-3"><span class="reading text-2xl">{plain(shown.run.years.low, 2)}–{plain(shown.run.years.high, 2)}</span> years <span class="text-sm text-soft">look at it after {plain(shown.checkAfterYears, 2)}</span></p>{/if}
+              {#if shown.run && shown.verdict.outcome !== 'no'}<p class="mt-3"><span class="reading text-2xl">{plain(shown.run.years.low, 2)}–{plain(shown.run.years.high, 2)}</span> years <span class="text-sm text-soft">look at it after {years(shown.checkAfterYears)}</span></p>{/if}
               {#if shown.asksOfBoard.length}
                 <h3 class="mt-3 text-sm font-bold">What it asks of the board</h3>
                 <ul class="mt-1 list-disc pl-5 text-sm">{#each shown.asksOfBoard as a (a)}<li>{a}</li>{/each}</ul>

@@ -20,7 +20,7 @@
     <path d="M62 {y(option.freshVolts)}C90 {y(option.freshVolts * 0.35 + option.endVolts * 0.65 + (option.freshVolts - option.endVolts) * 0.25)} 260 {y(option.endVolts + (option.freshVolts - option.endVolts) * 0.45)} 290 {y(option.endVolts + (option.freshVolts - option.endVolts) * 0.3)}S308 {y(option.endVolts)} 312 {y(option.endVolts)}" fill="none" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" />
     <circle cx="62" cy={y(option.freshVolts)} r="4.500" class={bad ? 'fill-oxide' : 'fill-ink'} />
     <text x="320" y={y(option.endVolts) + 5} class="fill-ink font-mono text-[14px]">{plain(option.endVolts, 3)} V</text>
-    <text x="70" y={Math.max(16, y(option.freshVolts) - 6)} class="fill-ink font-mono text-[14px]">{plain(option.freshVolts, 3)} V fresh</text>
+    <text x="70" y={y(option.freshVolts) + 22} class="fill-ink font-mono text-[14px]">{plain(option.freshVolts, 3)} V fresh</text>
   </svg>
   <figcaption class="text-xs text-soft">At the chip, fresh to empty{low != null ? '; the band is where it keeps its data' : '; its window is not known'}.</figcaption>
 </figure>

@@ -3,7 +3,7 @@
 -->
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
-  import Mark, { type MarkOf } from '$lib/ui/Mark.svelte';
+  import Mark from '$lib/ui/Mark.svelte';
   import { photoUrl } from '../Intake/photos';
   import { MapView } from './view.svelte';
   import { standMarks } from './stand';
@@ -16,7 +16,7 @@
   let frame: HTMLElement;
   let moved = 0;
   const placed = $derived(rows.filter((r) => r.capacitor.x != null && r.capacitor.y != null));
-  const counts = $derived(Object.entries(Object.groupBy(rows, (r) => standMarks[r.stand].mark)).map(([m, list]) => ({ mark: m as MarkOf, word: standMarks[list![0]!.stand].word, n: list!.length })));
+  const counts = $derived(Object.values(standMarks).filter((s) => rows.some((r) => standMarks[r.stand].mark === s.mark)));
 
   $effect(() => {
     const r = placed.find((x) => x.capacitor.id === selected)?.capacitor;
@@ -86,7 +86,7 @@
     role="group"
     tabindex="0"
     aria-label="Map of {name}. Arrow keys move it, plus and minus zoom. The list beside it holds the same."
-    class="relative h-[min(58dvh,36.75rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {placing ? 'cursor-crosshair' : 'cursor-grab'}"
+    class="relative h-[clamp(20rem,calc(100dvh-20.5rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {placing ? 'cursor-crosshair' : 'cursor-grab'}"
     onpointerdown={down}
     onpointermove={move}
     onpointerup={up}
@@ -104,7 +104,7 @@
       {@const on = r.capacitor.id === selected}
       <button
         tabindex="-1"
-        class="absolute flex items-center gap-1 {on ? 'z-10' : ''}"
+        class="absolute flex items-center gap-0.5 {on ? 'z-10' : s.mark === 'sound' || s.mark === 'done' ? '' : 'z-[5]'}"
         style:left="{view.left + r.capacitor.x! * view.boardWidth - 15}px"
         style:top="{view.top + r.capacitor.y! * view.boardHeight - 15}px"
         aria-label="{r.capacitor.designator}, {s.word}"

@@ -90,7 +90,7 @@
   const nextWord = $derived(
     !row ? 'Put a capacitor on the board' : row.stand === 'notMeasured' ? `Read ${d} from the meter` : needsPart ? `Choose a part for ${d}` : decided && row.next ? (row.next === 'remeasure' ? `Measure ${d} again` : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`) : 'Next part',
   );
-  const advice: Partial<Record<Schemas['FittingStep'], string>> = { remove: 'Hot tweezers, never twist. Then look at the pads.', checkPads: 'Bright and flat is sound; loose at an edge is lifted; dull or green is corroded.', clean: 'Wick and alcohol, until pH paper reads 6 to 8.', fit: 'Stripe to the board’s own mark, not to the old part’s.', checkWayRound: 'A second look, best by somebody else.', remeasure: 'Out of circuit values are right until the next power-up.' };
+  const advice: Partial<Record<NonNullable<Schemas['FittingStep']>, string>> = { remove: 'Hot tweezers, never twist. Then look at the pads.', checkPads: 'Bright and flat is sound; loose at an edge is lifted; dull or green is corroded.', clean: 'Wick and alcohol, until pH paper reads 6 to 8.', fit: 'Stripe to the board’s own mark, not to the old part’s.', checkWayRound: 'A second look, best by somebody else.', remeasure: 'Out of circuit values are right until the next power-up.' };
   async function place(x: number, y: number) {
     placing = false;
     const c = row!.capacitor;
@@ -154,7 +154,7 @@
               <h2 class="font-bold">{tally(onBoard)}</h2>
               <select class="input min-h-9 w-auto py-0 text-sm" aria-label="Show" bind:value={filter}><option value="all">All</option>{#each Object.entries(standMarks) as [v, s] (v)}<option value={v}>{s.word}</option>{/each}</select>
             </div>
-            <ul bind:this={list} class="mt-1 max-h-[21rem] overflow-y-auto border-t border-sill" tabindex="-1">
+            <ul bind:this={list} class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill" tabindex="-1">
               {#each shown as r (r.capacitor.id)}
                 <li data-id={r.capacitor.id}>
                   <button class="grid w-full grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto] items-center gap-x-2.5 border-b border-sill px-1 py-[5px] text-left {r.capacitor.id === row?.capacitor.id ? 'bg-rock' : 'hover:bg-rock/60'}" aria-current={r.capacitor.id === row?.capacitor.id ? 'true' : undefined} onclick={() => select(r.capacitor.id)}>

@@ -80,7 +80,7 @@
               <h2 class="text-sm font-bold text-tide">Going on without hands</h2>
               <ul class="mt-1.5">
                 {#each data.withoutHands as w (w.jobId)}
-                  <li class="flex items-baseline justify-between gap-4 py-[3px] text-[0.9375rem]"><a class="min-w-0 hover:underline" href="/m/{w.machineId}">{w.machineName}, {w.waitsFor}</a><span class="reading whitespace-nowrap text-tide">{w.until ? left(w.until, now.value) : 'open'}</span></li>
+                  <li class="flex items-baseline justify-between gap-4 py-[3px] text-[0.9375rem]"><a class="min-w-0 text-balance hover:underline" href="/m/{w.machineId}">{w.machineName}, {w.waitsFor}</a><span class="reading whitespace-nowrap text-tide">{w.until ? left(w.until, now.value) : 'open'}</span></li>
                 {:else}
                   <li class="text-sm">Nothing is soaking, drying, curing or in the post.</li>
                 {/each}
@@ -88,21 +88,21 @@
             </div>
           </section>
 
-          <div class="mt-3 grid grid-cols-[15.6rem_44rem_1fr] items-end text-xs text-soft max-xl:grid-cols-[1fr_auto]">
+          <div class="mt-3 grid grid-cols-[14.5rem_42rem_minmax(0,1fr)] items-end text-xs text-soft max-xl:grid-cols-[1fr_auto]">
             <p>{data.counts.inHand} {data.counts.inHand === 1 ? 'machine' : 'machines'} in hand{#if data.counts.handedOver}, <a class="underline" href={gone ? '/' : '/?show=handed-over'}>{gone ? 'show those in hand' : `${data.counts.handedOver} handed over`}</a>{/if}</p>
             <p class="grid grid-cols-11 text-center max-xl:hidden" aria-hidden="true">{#each stages as s (s.stage)}<span class="whitespace-nowrap">{s.short}</span>{/each}</p>
             <p class="pl-6 max-xl:hidden">Where its tide stands</p>
           </div>
           <ul class="mt-1 border-t border-sill">
             {#each data.machines as m (m.id)}
-              <li class="relative grid items-center gap-x-0 border-b border-sill py-2 hover:bg-rock/60 xl:grid-cols-[15.6rem_44rem_1fr]">
+              <li class="relative grid items-center gap-x-0 border-b border-sill py-[5px] hover:bg-rock/60 xl:grid-cols-[14.5rem_42rem_minmax(0,1fr)]">
                 <div class="min-w-0">
                   <a href="/m/{m.id}" class="block truncate text-lg leading-tight font-bold after:absolute after:inset-0">{m.name}</a>
                   <p class="truncate text-xs text-soft">{[m.year, m.kind].filter(Boolean).join(' · ')}</p>
                 </div>
                 <div class="max-xl:order-last max-xl:mt-1.5"><Tideline tides={m.tides} name={m.name} now={now.value} /></div>
                 <div class="min-w-0 max-xl:mt-1 xl:pl-6">
-                  <p class="truncate leading-snug font-bold {tones[m.tone]}">{m.headline}</p>
+                  <p class="line-clamp-2 leading-snug font-bold {tones[m.tone]}">{m.headline}</p>
                   <p class="truncate text-sm text-soft">{m.detail}</p>
                 </div>
               </li>
@@ -117,14 +117,14 @@
           {/if}
           <div class="h-20" aria-hidden="true"></div>
           <section aria-label="The day" class="fixed inset-x-0 bottom-0 z-10 bg-fog px-4 sm:px-7">
-            <div class="mx-auto flex max-w-[80rem] flex-wrap items-center gap-x-4 border-t-2 border-ink py-2.5">
+            <div class="mx-auto flex max-w-[80rem] items-center gap-x-4 border-t-2 border-ink py-2.5">
               {#if data.workshop.daysToEvent != null && data.workshop.eventName}
-                <p class="font-bold">{data.workshop.daysToEvent > 1 ? `${data.workshop.daysToEvent} days to` : data.workshop.daysToEvent === 1 ? 'Tomorrow:' : data.workshop.daysToEvent === 0 ? 'Today:' : 'Past:'} “{data.workshop.eventName}”</p>
+                <p class="min-w-0 truncate font-bold">{data.workshop.daysToEvent > 1 ? `${data.workshop.daysToEvent} days to` : data.workshop.daysToEvent === 1 ? 'Tomorrow:' : data.workshop.daysToEvent === 0 ? 'Today:' : 'Past:'} “{data.workshop.eventName}”</p>
                 <p class="text-sm text-soft max-sm:hidden">{minutes(data.counts.handsMinutesLeft)} of hands-on work listed{#if data.workshop.daysToEvent > 0}, {minutes(Math.ceil(data.counts.handsMinutesLeft / data.workshop.daysToEvent))} a day{/if}{#if data.counts.stopped}; {data.counts.stopped} stopped before power{/if}</p>
               {:else}
                 <p class="text-sm text-soft">{minutes(data.counts.handsMinutesLeft)} of hands-on work listed. <a class="underline" href="/settings">Name a day</a> that everything has to be ready for.</p>
               {/if}
-              <a class="act ml-auto text-brass-ink" href="/take-in">Take a machine in <Key k="T" /></a>
+              <a class="act ml-auto whitespace-nowrap text-brass-ink" href="/take-in">Take a machine in <Key k="T" /></a>
             </div>
           </section>
         {/if}

@@ -33,7 +33,7 @@
 
   const view = $derived<View | undefined>(query.data?.steps.find((s) => s.plan.kind === (shown ?? query.data?.next)) ?? query.data?.steps.at(-1));
   const kind = $derived(view?.plan.kind);
-  const state = $derived(view?.step?.state ?? 'notYet');
+  const stepState = $derived(view?.step?.state ?? 'notYet');
   const isNext = $derived(view?.plan.kind === query.data?.next);
   const blocked = $derived(query.data?.verdict.outcome === 'no' && !query.data.steps.some((s) => s.step?.state === 'failed'));
   const mustConfirm = $derived((view?.plan.cautions ?? []).some((c) => session.caution(c)?.stopsUntilConfirmed));
@@ -42,11 +42,11 @@
   // The verdict of the whole, the step's own once it has readings, or what it came to.
   const sentence = $derived(
     blocked ? query.data!.verdict.sentence
-      : state === 'failed' || state === 'overruled' ? view!.step!.sentence
-      : view?.rails && view.rails.verdict.outcome !== 'unknown' && state === 'notYet' ? view.rails.verdict.sentence
-      : state === 'passed' ? view!.step!.sentence : (view?.plan.title ?? ''),
+      : stepState === 'failed' || stepState === 'overruled' ? view!.step!.sentence
+      : view?.rails && view.rails.verdict.outcome !== 'unknown' && stepState === 'notYet' ? view.rails.verdict.sentence
+      : stepState === 'passed' ? view!.step!.sentence : (view?.plan.title ?? ''),
   );
-  const stop = $derived(blocked || state === 'failed' || (state === 'notYet' && view?.rails?.verdict.outcome === 'no'));
+  const stop = $derived(blocked || stepState === 'failed' || (stepState === 'notYet' && view?.rails?.verdict.outcome === 'no'));
   const points = $derived(view?.rails?.verdict.outcome === 'no' ? view.rails.verdict.reasons.filter((r) => !r.figure).map((r) => r.text).join(' ') : '');
 
   function edit(r?: Rail) {
@@ -102,12 +102,12 @@
     shown = kind;
     await act(api.POST('/api/machines/{id}/power/{kind}/again', path));
   }
-  const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || state !== 'notYet'));
+  const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || stepState !== 'notYet'));
   useKeys([
     { key: 'm', words: 'Read the next rail from the meter', run: () => canPull && void form.send(() => pull()) },
     { key: 'r', words: 'Type a reading', run: () => canPull && edit() },
   ]);
-  const small = (r: Rail) => (kind === 'shorts' ? (r.ohmsToGround == null ? null : si(r.ohmsToGround, 'Ω')) : r.volts == null ? null : ([plain(r.volts, 4), 'V'] as [string, string]));
+  const small = (r: Rail) => (kind === 'shorts' ? (r.ohmsToGround == null ? null : si(r.ohmsToGround, 'Ω')) : r.volts == null ? null : ([r.volts.toFixed(2).replace('-', '−'), 'V'] as [string, string]));
 </script>
 
 <svelte:head><title>First power · {head.machine.name}</title></svelte:head>
@@ -133,14 +133,14 @@
 
       <div class="min-w-0">
         <h1 class="text-[1.75rem] leading-[1.2] font-bold text-pretty {stop ? 'text-oxide' : ''}">{sentence}</h1>
-        {#if points}<p class="mt-1.5 max-w-[50rem]">{points}{#if data.supplyInside} It is a mains part: Haar stops here. Fit a tested supply, or hand this one to somebody trained to open it.{/if}</p>{/if}
+        {#if points}<p class="mt-1.5 max-w-[50rem]">{points}{#if data.supplyInside}{' '}It is a mains part: Haar stops here. Fit a tested supply, or hand this one to somebody trained to open it.{/if}</p>{/if}
         {#if blocked}
           <ul class="mt-2 grid gap-1">{#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}</ul>
           <div class="mt-3 grid max-w-[50rem] gap-2">{#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}</div>
         {:else if view}
-          {#if !stop && state === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p>{/if}
+          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p>{/if}
           <div class="mt-3"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
-          {#if view.plan.cautions.length && state === 'notYet' && isNext}
+          {#if view.plan.cautions.length && stepState === 'notYet' && isNext}
             <div class="mt-3 grid max-w-[50rem] gap-2">{#each view.plan.cautions as c (c)}<CautionNote id={c} />{/each}</div>
             {#if mustConfirm}<label class="mt-3 flex min-h-11 items-center gap-3 font-semibold"><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this, and the covers stay on.</label>{/if}
           {/if}
@@ -159,7 +159,7 @@
             </ul>
             {#if view.earlier.length}<p class="mt-2 text-sm text-soft">Kept from before: {view.earlier.map((e) => `${e.channel} ${e.quantity === 'rippleVolts' ? `${plain(e.value * 1000)} mV` : si(e.value, e.quantity === 'ohms' ? 'Ω' : 'V').join(' ')} (${moment(e.at)})`).join('; ')}.</p>{/if}
           {/if}
-          {#if state === 'notYet' && isNext}
+          {#if stepState === 'notYet' && isNext}
             <div class="mt-5 grid max-w-[50rem] gap-4 sm:grid-cols-2">
               {#if view.plan.kind === 'supplyLoaded'}<Field label="The load" hint="Such as 2.0 A on +5, 1.0 A on +12, 5 min." class="sm:col-span-2">{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.load} {...f} />{/snippet}</Field>{/if}
               {#if view.plan.kind !== 'shorts'}
@@ -181,18 +181,18 @@
     <BenchEdge>
       {#snippet next()}
         {#if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/survey`)}>What is found</button>
-        {:else if state === 'failed'}<button class="btn-next" onclick={() => void form.send(again)} disabled={form.busy}>Read it again</button>
+        {:else if stepState === 'failed'}<button class="btn-next" onclick={() => void form.send(again)} disabled={form.busy}>Read it again</button>
         {:else if data.next == null}<button class="btn-next" onclick={() => go(`/m/${id}`)}>On to what is next</button>
         {:else if !isNext}<button class="btn-next" onclick={() => (shown = undefined)}>To the next step</button>
         {:else if unread}<button class="btn-next" disabled={form.busy} onclick={() => void form.send(() => pull())}>{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`}</button>
         {:else if view?.rails?.verdict.outcome === 'no'}<button class="btn-next" disabled={form.busy || (mustConfirm && !trained)} onclick={() => void form.send(through)}>Stop here, and keep the readings</button>
         {:else}<button class="btn-next" disabled={form.busy || (mustConfirm && !trained)} onclick={() => void form.send(through)}>This step is through</button>{/if}
       {/snippet}
-      {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained for this.{:else if state === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && unread}Probes on {unread.name} and ground.{/if}{/snippet}
+      {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && unread}Probes on {unread.name} and ground.{/if}{/snippet}
       {#snippet acts()}
         {#if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
-        {#if isNext && !blocked && state === 'notYet'}<button class="act" onclick={() => { because = ''; sheet = 'fail'; }}>Something is wrong</button>{/if}
-        {#if state === 'failed'}<button class="act" onclick={() => (sheet = 'overrule')}>Overrule</button>{/if}
+        {#if isNext && !blocked && stepState === 'notYet'}<button class="act" onclick={() => { because = ''; sheet = 'fail'; }}>Something is wrong</button>{/if}
+        {#if stepState === 'failed'}<button class="act" onclick={() => (sheet = 'overrule')}>Overrule</button>{/if}
       {/snippet}
     </BenchEdge>
   {/snippet}

@@ -68,7 +68,7 @@
             <div class="min-w-0 flex-1">
               <h2 class="text-lg leading-snug font-bold">{capital(f.meaning.words)}{#if f.finding.place}<span class="font-normal">, {f.finding.place}</span>{/if}</h2>
               <p>{f.finding.seen}</p>
-              <p class="text-sm text-soft">{moment(f.finding.at)}{#if !f.finding.dealtWithAt && f.meaning.work} · {f.meaning.work}: {f.meaning.why.charAt(0).toLowerCase() + f.meaning.why.slice(1)}{/if}</p>
+              <p class="text-sm text-soft">{[moment(f.finding.at), !f.finding.dealtWithAt && f.meaning.work ? `${f.meaning.work}: ${f.meaning.why.charAt(0).toLowerCase() + f.meaning.why.slice(1)}` : ''].filter(Boolean).join(' · ')}</p>
               {#if f.finding.dealtWithAt}<p class="text-sm"><strong>Dealt with:</strong> {f.finding.dealtWith}</p>{/if}
               {#if f.overruled}<p class="text-sm"><strong>Its stop is overruled:</strong> {f.overruled}</p>{/if}
               {#if !f.finding.dealtWithAt && f.meaning.cautions.length}<div class="mt-2 grid gap-2">{#each f.meaning.cautions as c (c)}<CautionNote id={c} />{/each}</div>{/if}
@@ -90,8 +90,9 @@
       </ul>
       <section aria-label="Cautions of this machine">
         {#if data.standing.length}
+          {@const said = new Set(data.findings.filter((f) => !f.finding.dealtWithAt).flatMap((f) => f.meaning.cautions))}
           <h2 class="mb-2 text-lg font-bold">It can hurt you</h2>
-          <div class="grid gap-2">{#each data.standing as c (c)}<CautionNote id={c} />{/each}</div>
+          <div class="grid gap-2">{#each data.standing.filter((c) => !said.has(c)) as c (c)}<CautionNote id={c} />{:else}<p class="text-sm text-soft">As said beside what is found.</p>{/each}</div>
         {:else}
           <p class="text-sm text-soft">Nothing that is known of this machine raises a caution by itself. Leave it unplugged all the same while you look.</p>
         {/if}

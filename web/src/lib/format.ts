@@ -37,7 +37,14 @@ export function left(until: string, now: number): string {
 
 export function minutes(m: number): string {
   if (m < 60) return `${m} min`;
-  return m % 60 === 0 ? `${m / 60} h` : `${Math.floor(m / 60)} h ${m % 60}`;
+  return m % 60 === 0 ? `${m / 60} h` : `${Math.floor(m / 60)} h ${String(m % 60).padStart(2, '0')}`;
+}
+
+/** A span of years as a person says it: weeks, months or years. */
+export function years(y: number): string {
+  if (y < 0.2) return `${Math.max(1, Math.round(y * 52))} weeks`;
+  if (y < 1.5) return `${Math.round(y * 12)} months`;
+  return `${plain(y, 2)} years`;
 }
 
 export function day(value: string): string {

@@ -53,5 +53,5 @@ export const schoolWords: Words<Schemas['RestorationSchool']> = { asShipped: 'As
 export const recapWords: Words<Schemas['RecapSchool']> = { evidence: 'By evidence', preventive: 'Preventive' };
 export const keepsWords: Words<Schemas['KeptData']> = { nothing: 'Nothing', clock: 'The clock', settings: 'Firmware settings', userData: 'Somebody’s data' };
 export const knownWords: Words<Schemas['Known']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
-export const fittingWords: Words<Schemas['FittingStep']> = { remove: 'Remove', checkPads: 'Look at the pads', clean: 'Clean the pads', fit: 'Fit', checkWayRound: 'Check the way round', remeasure: 'Measure again' };
+export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = { remove: 'Remove', checkPads: 'Look at the pads', clean: 'Clean the pads', fit: 'Fit', checkWayRound: 'Check the way round', remeasure: 'Measure again' };
 export const foundedWords: Words<Schemas['Founded']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };

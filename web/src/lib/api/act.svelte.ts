@@ -1,25 +1,25 @@
 import { QueryClient } from '@tanstack/svelte-query';
 import { toast } from 'svelte-sonner';
-import { api, ask, Problem } from './client';
+import { api, ask, Problem, type Full } from './client';
 
 export const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, staleTime: 5_000, refetchOnWindowFocus: true, networkMode: 'always' } },
 });
 
-type Said = { logId?: string; sentence?: string };
+type Said = { logId?: string; sentence?: string } | undefined;
 const nothing = '00000000-0000-0000-0000-000000000000';
 let last: string | undefined;
 
 /** Does an act, says it with an undo, and has every screen read again. */
-export async function act<T extends Said | undefined>(call: Promise<{ data?: T; error?: unknown; response: Response }>, quiet = false): Promise<T> {
+export async function act<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>, quiet = false): Promise<Full<T>> {
   const done = await ask(call);
-  said(done, quiet);
+  said(done as Said, quiet);
   await queries.invalidateQueries();
   return done;
 }
 
 /** Says what was done. */
-export function said(done: Said | undefined, quiet = false) {
+export function said(done: Said, quiet = false) {
   if (!done?.sentence) return;
   const id = done.logId && done.logId !== nothing ? done.logId : undefined;
   last = id;

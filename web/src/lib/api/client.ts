@@ -1,7 +1,12 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 
-export type Schemas = components['schemas'];
+/**
+ * What Haar answers: it always writes every property, also those that a request may leave out. Absent is null, never undefined.
+ */
+export type Full<T> = T extends (infer U)[] ? Full<U>[] : T extends object ? { [K in keyof T]-?: Full<T[K]> } : T;
+
+export type Schemas = { [K in keyof components['schemas']]: Full<components['schemas'][K]> };
 
 /** What went wrong, in a sentence; `status` 0 means that Haar could not be reached at all. */
 export class Problem extends Error {
@@ -65,7 +70,7 @@ async function problemOf(response: Response, parsed?: unknown): Promise<Problem>
 }
 
 /** The data of a call, or a {@link Problem} thrown. */
-export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Full<T>> {
   let result: { data?: T; error?: unknown; response: Response };
   try {
     result = await call;
@@ -73,5 +78,5 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
     throw away();
   }
   if (!result.response.ok) throw await problemOf(result.response, typeof result.error === 'object' ? (result.error ?? undefined) : undefined);
-  return result.data as T;
+  return result.data as Full<T>;
 }

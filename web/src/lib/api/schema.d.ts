@@ -1966,6 +1966,8 @@ export interface components {
             work: string;
             /** @description Why that matters, in a sentence. */
             why: string;
+            /** @description The stage in which that work is done. */
+            workStage?: components["schemas"]["Stage"];
         };
         FindingRow: {
             finding: components["schemas"]["Finding"];

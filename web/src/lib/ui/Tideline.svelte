@@ -61,7 +61,7 @@ With `href` each basin is a link and this is the way around a machine; without i
     </ol>
     {#if at}
       {@const here = tides.find((t) => t.stage === at)}
-      <p class="text-sm md:hidden"><strong>{word(at)}</strong>{#if here?.waits}<span class="text-brass-ink"> · {here.waits}</span>{/if}</p>
+      <p class="text-sm md:hidden"><strong>{word(at)}</strong>{#if here?.waits}{' · '}<span class="text-brass-ink">{here.waits}</span>{/if}</p>
     {/if}
   </nav>
 {:else}

@@ -19,7 +19,7 @@
     {/each}
   </nav>
   <div class="ml-auto flex gap-5 text-sm text-soft">
-    <button class="flex min-h-9 items-center gap-2.5 hover:text-ink" onclick={openPalette} aria-label="Find or do anything"><span class="max-md:hidden">Find or do anything</span><span class="md:hidden">Find</span> <kbd class="key">/</kbd></button>
+    <button class="flex min-h-9 items-center gap-2.5 hover:text-ink" onclick={openPalette} aria-label="Find or do anything"><span class="max-md:hidden">Find or do anything</span><span class="md:hidden">Find</span> <kbd class="key max-sm:hidden">/</kbd></button>
     <button class="flex min-h-9 items-center gap-2.5 hover:text-ink max-sm:hidden" onclick={openKeys} aria-label="Keys">Keys <kbd class="key">?</kbd></button>
   </div>
 </header>
