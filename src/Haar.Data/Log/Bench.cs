@@ -22,13 +22,27 @@ public sealed class UndoException(string message) : Exception(message);
 /// </summary>
 public sealed class Bench(HaarDb db, TimeProvider time)
 {
+    static long lastId;
+
     public DateTimeOffset Now => time.GetUtcNow();
 
     /// <summary>Today at the bench, in the machine's own time zone.</summary>
     public DateOnly Today => DateOnly.FromDateTime(time.GetLocalNow().DateTime);
 
     /// <summary>Ids rise with time, so that ordering by id is ordering by age.</summary>
-    public Guid NewId() => Guid.CreateVersion7(Now);
+    public Guid NewId()
+    {
+        // Two ids of one millisecond would be in random order: each takes a millisecond of its own, if need be ahead of the clock.
+        var now = Now.ToUnixTimeMilliseconds();
+        long before, next;
+        do
+        {
+            before = Interlocked.Read(ref lastId);
+            next = Math.Max(now, before + 1);
+        }
+        while (Interlocked.CompareExchange(ref lastId, next, before) != before);
+        return Guid.CreateVersion7(DateTimeOffset.FromUnixTimeMilliseconds(next));
+    }
 
     /// <summary>Throws unless <paramref name="ifMatch"/> is the version that the row has now.</summary>
     public static void Match(object row, int version, int? ifMatch)
@@ -64,7 +78,7 @@ public sealed class Bench(HaarDb db, TimeProvider time)
         }
 
         var now = Now;
-        var log = new LogEntry { Id = Guid.CreateVersion7(now), MachineId = machineId, At = now, Sentence = sentence, Changes = JsonSerializer.Serialize(changes, HaarJson.Compact) };
+        var log = new LogEntry { Id = NewId(), MachineId = machineId, At = now, Sentence = sentence, Changes = JsonSerializer.Serialize(changes, HaarJson.Compact) };
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
         if (machineId is null || db.ChangeTracker.Entries<Core.Intake.Machine>().All(e => e.State != EntityState.Deleted || e.Entity.Id != machineId))
         {

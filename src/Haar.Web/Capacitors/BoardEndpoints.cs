@@ -65,12 +65,15 @@ static class BoardEndpoints
         var photos = facts.Photos.ToDictionary(p => p.Id, p => p.Hash);
         return new(
             [.. facts.Boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, b.PhotoId is { } p ? photos.GetValueOrDefault(p) : null, b.Version))],
-            [.. rows.OrderBy(r => r.Stand switch { CapacitorStand.Exchanging => 0, CapacitorStand.ComesOut => 1, CapacitorStand.NotMeasured => 2, CapacitorStand.Exchanged => 3, _ => 4 }).ThenByDescending(r => r.Risk.Score).ThenBy(r => r.Capacitor.Id)
+            [.. rows.OrderBy(r => r.Stand switch { CapacitorStand.Exchanging => 0, CapacitorStand.ComesOut => 1, CapacitorStand.NotMeasured => 2, CapacitorStand.Exchanged => 3, _ => 4 }).ThenByDescending(r => r.Risk.Score).ThenBy(r => r.Capacitor.Designator, Designators)
                 .Select(r => new CapacitorRow(r.Capacitor, r.Readings, r.Risk, r.Sound, r.ComesOut, r.Stand,
                     r.Capacitor.Fitting.PartId is { } part ? parts.GetValueOrDefault(part) : null, r.Capacitor.Fitting.Next(r.Capacitor.Spec.Polarised),
                     facts.Overrules.LastOrDefault(o => o.Key == $"capacitors/comes-out/{r.Capacitor.Id}")?.Reason, Short(r)))],
             facts.Machine.RecapSchool, Out(RecapSchool.Evidence), Out(RecapSchool.Preventive));
     }
+
+    /// <summary>C2 before C10.</summary>
+    static readonly StringComparer Designators = StringComparer.Create(System.Globalization.CultureInfo.InvariantCulture, System.Globalization.CompareOptions.NumericOrdering);
 
     /// <summary>What the row says at its end: the reading that decided, or what is missing.</summary>
     static string Short(CapacitorAssessment r)

@@ -41,7 +41,7 @@ static class HandoverEndpoints
             await request.Body.CopyToAsync(body, cancel);
             var (machineId, photos, missing) = await exchange.ImportAsync(body.ToArray(), cancel);
             return new Imported(machineId, missing == 0 ? $"Taken in with {photos} photos." : $"Taken in; {missing} of its {photos} photos did not come along.");
-        }).WithName("ImportMachine").WithTags("Handover").Accepts<byte[]>("application/octet-stream").Produces<Imported>();
+        }).WithName("ImportMachine").WithTags("Handover").Accepts<byte[]>("application/octet-stream", "application/json", "application/zip", "application/x-zip-compressed", "text/json").Produces<Imported>();
     }
 
     static async Task<HandoverScreen> ScreenAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)

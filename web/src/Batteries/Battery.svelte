@@ -65,7 +65,7 @@
     const c = query.data!.cell!;
     await act(api.PUT('/api/machines/{id}/battery', { params: { path: { id } }, headers: { 'If-Match': `"${c.version}"` }, body: { place: c.place, site: { ...c.site, dataSafe: true } } }));
   }
-  function next() {
+  function doNext() {
     const c = query.data?.cell;
     if (!c || !shown) return;
     if (!c.chosen || (picked && picked !== c.chosen && !c.fittedAt)) {
@@ -79,7 +79,7 @@
   useKeys([
     { key: 'n', words: 'The next option', run: () => move(1) },
     { key: 'e', words: 'Change what is known of the cell', run: edit },
-    { key: 'Enter', words: 'Do what is next', run: next },
+    { key: 'Enter', words: 'Do what is next', run: doNext },
   ]);
 </script>
 
@@ -111,7 +111,7 @@
             {#each options as o (o.kind)}
               <button role="radio" aria-checked={o.kind === shown?.kind} class="grid w-full grid-cols-[1.75rem_minmax(0,1fr)] items-center gap-x-3 border-b border-sill px-1 py-2 text-left sm:grid-cols-[1.75rem_minmax(0,1fr)_7rem_5.500rem] {o.kind === shown?.kind ? 'bg-rock' : 'hover:bg-rock/60'}" onclick={() => (picked = o.kind)}>
                 <Mark of={mark(o)} size={22} word={{ sound: 'fits', if: 'fits on a condition', out: 'refused', unknown: 'cannot say yet' }[mark(o)]} />
-                <span class="min-w-0 leading-snug font-semibold">{o.name}{#if o.kind === chosen}<span class="ml-2 text-sm font-bold text-verdigris">chosen</span>{/if}</span>
+                <span class="min-w-0 leading-snug font-semibold">{o.name}{#if o.kind === chosen}<span class="ml-2 text-sm font-bold text-ink underline decoration-2 underline-offset-4">chosen</span>{/if}</span>
                 <span class="reading text-right max-sm:col-start-2 max-sm:text-left">{plain(o.endVolts, 3)}–{plain(o.freshVolts, 3)} <span class="font-normal">V</span></span>
                 <span class="text-right text-sm text-soft max-sm:col-start-2 max-sm:text-left">{o.run && o.verdict.outcome !== 'no' ? years(o.run.years.likely) : o.verdict.outcome === 'no' ? 'refused' : 'charged'}</span>
               </button>
@@ -141,9 +141,9 @@
     <BenchEdge>
       {#snippet next()}
         {#if !data.cell}<button class="btn-next" onclick={edit}>Describe its cell</button>
-        {:else if shown && (!data.cell.chosen || (picked && picked !== data.cell.chosen && !data.cell.fittedAt))}<button class="btn-next" disabled={form.busy || burns} onclick={next}>{burns ? 'Refused: it burns' : 'Choose this one'}</button>
-        {:else if !data.cell.oldOutAt}<button class="btn-next" disabled={form.busy} onclick={next}>The old cell is out</button>
-        {:else if !data.cell.fittedAt}<button class="btn-next" disabled={form.busy} onclick={next}>It is fitted</button>
+        {:else if shown && (!data.cell.chosen || (picked && picked !== data.cell.chosen && !data.cell.fittedAt))}<button class="btn-next" disabled={form.busy || burns} onclick={doNext}>{burns ? 'Refused: it burns' : 'Choose this one'}</button>
+        {:else if !data.cell.oldOutAt}<button class="btn-next" disabled={form.busy} onclick={doNext}>The old cell is out</button>
+        {:else if !data.cell.fittedAt}<button class="btn-next" disabled={form.busy} onclick={doNext}>It is fitted</button>
         {:else}<a class="btn-next" href="/m/{id}/capacitors">On to the capacitors</a>{/if}
       {/snippet}
       {#snippet needs()}{shown && !data.cell?.fittedAt ? shown.name : ''}{/snippet}

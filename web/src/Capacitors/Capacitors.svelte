@@ -74,7 +74,7 @@
     picked = row!.capacitor.id;
   }
   const needsPart = $derived(decided && !fitting?.partId);
-  function next() {
+  function doNext() {
     if (!row || form.busy) return;
     picked = row.capacitor.id;
     if (row.stand === 'notMeasured') void form.send(pull);
@@ -112,7 +112,7 @@
     { key: 'a', words: 'Put a capacitor on the board', run: () => (sheet = board ? 'add' : 'tools') },
     { key: 'e', words: 'Change this part', run: () => row && (sheet = 'edit') },
     { key: 'p', words: 'Photo of the board', run: () => camera?.click() },
-    { key: 'Enter', words: 'Do what is next', run: next },
+    { key: 'Enter', words: 'Do what is next', run: doNext },
   ]);
 </script>
 
@@ -169,7 +169,7 @@
         </div>
       </div>
       <BenchEdge>
-        {#snippet next()}{#if row}<button class="btn-next" disabled={form.busy} onclick={next}>{form.busy && (row.stand === 'notMeasured' || row.next === 'remeasure') ? 'The meter settles …' : nextWord}</button>{:else}<button class="btn-next" onclick={() => (sheet = 'add')}>{nextWord}</button>{/if}{/snippet}
+        {#snippet next()}{#if row}<button class="btn-next" disabled={form.busy} onclick={doNext}>{form.busy && (row.stand === 'notMeasured' || row.next === 'remeasure') ? 'The meter settles …' : nextWord}</button>{:else}<button class="btn-next" onclick={() => (sheet = 'add')}>{nextWord}</button>{/if}{/snippet}
         {#snippet needs()}{decided && row?.next && !needsPart ? advice[row.next] : row?.stand === 'notMeasured' ? 'One leg lifted, let down first. The meter shows which part it waits for.' : ''}{/snippet}
         {#snippet acts()}
           {#if row}<button class="act max-sm:hidden" onclick={() => void form.send(pull)} disabled={form.busy}>From meter <Key k="M" /></button><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button class="act max-sm:hidden" onclick={() => (sheet = 'drawer')}>Drawer <Key k="D" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>{/if}

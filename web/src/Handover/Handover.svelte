@@ -20,7 +20,7 @@
   let asking = $state(false);
   const handOver = (overruleReason: string | null = null) => act(api.POST('/api/machines/{id}/hand-over', { params: { path: { id } }, body: { overruleReason } }));
   const back = () => act(api.DELETE('/api/machines/{id}/hand-over', { params: { path: { id } } }));
-  function next() {
+  function doNext() {
     if (query.data?.ready.outcome === 'no') asking = true;
     else void form.send(() => handOver());
   }
@@ -66,7 +66,7 @@
     </div>
     <ProblemNote problem={asking ? undefined : form.problem} />
     <BenchEdge>
-      {#snippet next()}{#if data.handedOverAt}<button class="btn-next" disabled={form.busy} onclick={() => void form.send(back)}>It came back</button>{:else}<button class="btn-next" disabled={form.busy} onclick={next}>Hand it over</button>{/if}{/snippet}
+      {#snippet next()}{#if data.handedOverAt}<button class="btn-next" disabled={form.busy} onclick={() => void form.send(back)}>It came back</button>{:else}<button class="btn-next" disabled={form.busy} onclick={doNext}>Hand it over</button>{/if}{/snippet}
       {#snippet needs()}{data.handedOverAt ? '' : data.ready.sentence}{/snippet}
       {#snippet acts()}<button class="act" onclick={() => window.print()}>Print <Key k="P" /></button>{/snippet}
     </BenchEdge>

@@ -14,7 +14,7 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
   { stage: 'bringUp', word: 'Bring up', short: 'Bring up', screens: [{ screen: 'bringup', word: 'Work' }] },
   { stage: 'system', word: 'System', short: 'System', screens: [{ screen: 'system', word: 'Work' }] },
   { stage: 'prove', word: 'Prove', short: 'Prove', screens: [{ screen: 'prove', word: 'Before and after' }, { screen: 'provework', word: 'Work' }] },
-  { stage: 'handOver', word: 'Hand over', short: 'Hand', screens: [{ screen: 'handover', word: 'Write-up' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
+  { stage: 'handOver', word: 'Hand over', short: 'Hand', screens: [{ screen: 'handover', word: 'Write-up' }] },
 ];
 
 export function stageOf(screen: string) {

@@ -3362,6 +3362,10 @@ export interface operations {
         requestBody: {
             content: {
                 "application/octet-stream": string;
+                "application/json": string;
+                "application/zip": string;
+                "application/x-zip-compressed": string;
+                "text/json": string;
             };
         };
         responses: {

@@ -5,7 +5,7 @@ const phone = Number(w) < 600;
 const c = await b.newContext({ viewport: { width: +w, height: +h }, deviceScaleFactor: 1, isMobile: phone, hasTouch: phone, colorScheme: process.env.DARK ? 'dark' : 'light', reducedMotion: 'reduce' });
 const p = await c.newPage();
 p.on('console', m => { if (m.type() === 'error' || m.type()==='warning') console.log('console:', m.text()); });
-p.on('pageerror', e => console.log('pageerror:', e.message));
+p.on('pageerror', e => console.log('pageerror:', e.stack));
 let url = path;
 if (path.includes('@')) {
   const [name, rest] = path.slice(1).split('/').length ? [path.split('/')[0].slice(1), path.split('/').slice(1).join('/')] : [];

@@ -1,0 +1,110 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const s = createServer();
+    s.once('error', reject);
+    s.listen(0, '127.0.0.1', () => {
+      const { port } = s.address() as { port: number };
+      s.close(() => resolve(port));
+    });
+  });
+}
+
+/** One running Haar with a data folder and a meter of its own. */
+export class Haar {
+  private constructor(
+    readonly port: number,
+    readonly meterPort: number,
+    readonly folder: string,
+    private web: ChildProcess,
+    private readonly meter: ChildProcess | undefined,
+    private readonly demo: boolean,
+  ) {}
+
+  get url() {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  static async open(demo = true): Promise<Haar> {
+    const [port, meterPort] = [await freePort(), await freePort()];
+    const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-'));
+    const meter = spawn('dotnet', [join(root, 'artifacts/app/standins/Haar.StandIns.dll'), '--meter-port', String(meterPort)], { stdio: 'ignore' });
+    const haar = new Haar(port, meterPort, folder, Haar.serve(port, folder, demo), meter, demo);
+    await haar.ready();
+    await haar.pointMeter();
+    return haar;
+  }
+
+  private static serve(port: number, folder: string, demo: boolean) {
+    const args = [join(root, 'artifacts/app/Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
+    if (demo) args.push('--demo=true');
+    return spawn('dotnet', args, { env: { ...process.env, HAAR_WEB: join(root, 'web/dist') }, stdio: 'ignore' });
+  }
+
+  private async ready() {
+    const until = Date.now() + 40_000;
+    while (Date.now() < until) {
+      try {
+        if ((await fetch(`${this.url}/health`)).ok) return;
+      } catch {
+        // Not open yet.
+      }
+      await new Promise((r) => setTimeout(r, 100));
+    }
+    throw new Error('Haar did not open.');
+  }
+
+  /** Ends it as a power cut would, without a word, and starts it again on what lies in its folder. */
+  async crash() {
+    const gone = new Promise((r) => this.web.once('exit', r));
+    this.web.kill('SIGKILL');
+    await gone;
+    this.web = Haar.serve(this.port, this.folder, this.demo);
+    await this.ready();
+  }
+
+  async api<T = Record<string, unknown>>(path: string): Promise<T> {
+    return (await (await fetch(this.url + path)).json()) as T;
+  }
+
+  /** A change from a script, as another client would make it. */
+  async put(path: string, body: unknown, version: number) {
+    const session = await fetch(`${this.url}/api/session`);
+    const { token } = (await session.json()) as { token: string };
+    const cookie = session.headers.getSetCookie().map((c) => c.split(';')[0]).join('; ');
+    return fetch(this.url + path, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-Haar-Token': token, Cookie: cookie, 'If-Match': `"${version}"` }, body: JSON.stringify(body) });
+  }
+
+  private async pointMeter() {
+    const s = await this.api<Record<string, unknown> & { version: number }>('/api/workshop/settings');
+    const { name, eventName, eventDay, currency } = s;
+    const r = await this.put('/api/workshop/settings', { name, eventName, eventDay, currency, meterHost: '127.0.0.1', meterPort: this.meterPort, meterShowsPart: true }, s.version);
+    if (!r.ok) throw new Error(`The meter could not be set: ${await r.text()}`);
+  }
+
+  async machine(name: string): Promise<string> {
+    const w = await this.api<{ machines: { id: string; name: string }[] }>('/api/workshop');
+    const m = w.machines.find((x) => x.name === name);
+    if (!m) throw new Error(`There is no ${name}.`);
+    return m.id;
+  }
+
+  async close() {
+    for (const p of [this.web, this.meter]) {
+      if (p && p.exitCode === null) {
+        const gone = new Promise((r) => p.once('exit', r));
+        p.kill('SIGTERM');
+        await gone;
+      }
+    }
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}

@@ -1,0 +1,34 @@
+import { expect, sound, test } from '../fixture';
+
+const screens: [string, string][] = [
+  ['Fish-auction server', 'battery'], ['Fish-auction server', 'boards'], ['Fish-auction server', 'arrive'], ['Newsletter desktop', 'capacitors'], ['Newsletter desktop', 'prove'], ['Newsletter desktop', 'handover'],
+  ['Newsletter desktop', 'costs'], ['Newsletter desktop', 'log'], ['Tide-gauge terminal', 'survey'], ['Tide-gauge terminal', 'power'], ['Lifeboat editor', 'power'], ['House-clearance lot', 'capacitors'], ['House-clearance lot', 'battery'], ['House-clearance lot', 'prove'],
+];
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`every view is sound to a machine’s eye, ${theme}`, async ({ page, haar }) => {
+    test.setTimeout(240_000);
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
+    for (const path of ['/', '/take-in', '/drawer', '/reference', '/settings', '/nowhere']) {
+      await page.goto(haar.url + path);
+      await expect(page.getByRole('heading').first()).toBeAttached();
+      await expect(page.getByText(/^Reading the /)).toHaveCount(0);
+      await sound(page, path);
+    }
+    for (const [name, screen] of screens) {
+      await page.goto(`${haar.url}/m/${await haar.machine(name)}/${screen}`);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await sound(page, `${name}, ${screen}`);
+    }
+    expect(await page.evaluate(() => document.documentElement.dataset.theme)).toBe(theme);
+    // Sheets too: the drawer’s proposals and a reading.
+    await page.goto(`${haar.url}/m/${await haar.machine('Newsletter desktop')}/capacitors`);
+    await page.getByRole('button', { name: /^Choose a part for/ }).click();
+    await expect(page.getByRole('dialog').getByRole('button', { name: /^Set aside/ }).first()).toBeVisible();
+    await sound(page, 'what will do');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Type/ }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await sound(page, 'typing a reading');
+  });
+}
