@@ -70,7 +70,6 @@
     <section aria-labelledby="ws">
       <h2 id="ws" class="text-2xl font-bold">The workshop</h2>
       <Query query={settings} what="the settings">
-        {#snippet children()}
           {#if edit}
             <form class="mt-3 grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
               <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
@@ -86,7 +85,6 @@
               <div class="sm:col-span-2" role="status"><ProblemNote problem={meter.problem} />{#if heard}<p class="font-semibold text-verdigris">{heard}</p>{/if}</div>
             </form>
           {/if}
-        {/snippet}
       </Query>
     </section>
     <section aria-labelledby="bk">

@@ -12,6 +12,7 @@
   let { rows, hash, name, selected, onselect, placing = false, onplace }: { rows: Row[]; hash?: string | null; name: string; selected?: string; onselect: (id: string) => void; placing?: boolean; onplace?: (x: number, y: number) => void } = $props();
 
   const view = new MapView();
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on the screen depends on it
   const pointers = new Map<number, { x: number; y: number }>();
   let frame: HTMLElement;
   let moved = 0;

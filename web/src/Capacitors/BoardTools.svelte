@@ -5,6 +5,7 @@
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   let { id, board, ondone }: { id: string; board?: Schemas['BoardRow']; ondone: (boardId?: string) => void } = $props();
+  const example = 'designator,marking,kind\nC1,47 16V,aluminiumSurfaceMount';
   let name = $state('');
   let text = $state('');
   let notes = $state<string[]>([]);
@@ -33,7 +34,7 @@
     <ProblemNote problem={form.problem} />
     {#if notes.length}<div role="status"><p class="font-semibold">Taken, with what was ambiguous:</p><ul class="text-sm">{#each notes as n (n)}<li>{n}</li>{/each}</ul></div>{/if}
     <Field label="Rows, with a header" hint="designator and marking are needed; kind, role, volts, celsius, diameter, height, pitch, signs, x, y are understood. Comma, semicolon or tab. All rows are taken, or none.">
-      {#snippet children(f)}<textarea class="input min-h-40 font-mono text-sm" required placeholder={'designator,marking,kind\nC1,47 16V,aluminiumSurfaceMount'} bind:value={text} {...f}></textarea>{/snippet}
+      {#snippet children(f)}<textarea class="input min-h-40 font-mono text-sm" required placeholder={example} bind:value={text} {...f}></textarea>{/snippet}
     </Field>
     <Field label="Or a file">{#snippet children(f)}<input class="input py-2" type="file" accept=".csv,.tsv,.txt,text/csv" onchange={async (e) => { const file = e.currentTarget.files?.[0]; if (file) text = file.size > 2_500_000 ? '' : await file.text(); if (file && file.size > 2_500_000) await form.send(() => Promise.reject(new Error('A board’s list is at most 2 MB; nothing was taken.'))); }} {...f} />{/snippet}</Field>
     <div class="flex items-center gap-5"><button class="btn" disabled={form.busy || !text.trim()}>Take the list</button><a class="act" href="/api/machines/{id}/boards/{board.id}/csv" download="{board.name}.csv">Give this board’s list</a></div>

@@ -12,6 +12,7 @@
   const query = createQuery(() => ({ queryKey: ['substitutes', id, capacitorId], queryFn: () => ask(api.GET('/api/machines/{id}/capacitors/{capacitorId}/substitutes', { params: { path: { id, capacitorId } } })) }));
   const form = new Sending();
   let open = $state('');
+  let refused = $state(false);
   const mark = { yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' } as const;
   async function reserve(partId: string, overruleReason: string | null = null) {
     await act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/reserve', { params: { path: { id, capacitorId } }, body: { partId, overruleReason } }));
@@ -22,8 +23,10 @@
 <ProblemNote problem={form.problem} />
 <Query {query} what="the drawer">
   {#snippet children(list)}
+    {@const fits = list.filter((s) => s.verdict.outcome !== 'no')}
+    {#if list.length && !fits.length}<p class="mb-2 text-lg font-bold">Nothing in the drawer will do.</p>{/if}
     <ul class="border-t border-sill">
-      {#each list as s (s.candidate.id)}
+      {#each refused || !fits.length ? list : fits as s (s.candidate.id)}
         <li class="border-b border-sill py-3">
           <div class="flex items-start gap-3">
             <Mark of={mark[s.verdict.outcome]} word={{ yes: 'fits', yesIf: 'fits on a condition', no: 'will not do', unknown: 'not known' }[s.verdict.outcome]} />
@@ -38,5 +41,6 @@
         </li>
       {:else}<li class="py-6 text-soft">Nothing in the drawer is near {row.capacitor.marking}. <a class="underline" href="/drawer">Put a part in</a>.</li>{/each}
     </ul>
+    {#if fits.length && fits.length < list.length}<button class="act mt-1" aria-expanded={refused} onclick={() => (refused = !refused)}>{refused ? 'Only what will do' : `${list.length - fits.length} more will not do, and why`}</button>{/if}
   {/snippet}
 </Query>

@@ -35,9 +35,9 @@
 
 <svelte:head><title>Take a machine in · Haar</title></svelte:head>
 
-<div class="mx-auto max-w-[64rem] px-4 sm:px-7">
+<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
   <TopBar at="" />
-  <main>
+  <main class="max-w-[64rem]">
     <h1 class="text-3xl font-bold">Take a machine in</h1>
     <p class="mt-1 text-soft">A name is enough. Everything else can come later.</p>
     <form id="take-in" class="mt-5 grid gap-5" onsubmit={(e) => { e.preventDefault(); void form.send(takeIn); }}>

@@ -83,7 +83,7 @@
                   <td class="reading py-2 pr-4">{r.part.place || '–'}</td>
                   <td class="reading pr-4 text-right text-lg whitespace-nowrap">{v[0]} <span class="font-normal">{v[1]}</span></td>
                   <td class="reading pr-4 text-right">{s.ratedVolts == null ? '?' : plain(s.ratedVolts)}{s.safetyClass ? ` ${s.safetyClass}` : ''}</td>
-                  <td class="reading pr-4 text-right text-lg {r.free === 0 ? 'text-oxide' : ''}">{r.free}<span class="text-sm font-normal text-soft"> of {r.part.quantity}</span></td>
+                  <td class="reading pr-4 text-right text-lg {r.free === 0 ? 'text-oxide' : ''}">{r.free}<span class="ml-1.5 text-sm font-normal text-soft">of {r.part.quantity}</span></td>
                   <td class="pr-4 text-sm">{kindWords[s.kind]}{#if s.diameterMillimetres}, {plain(s.diameterMillimetres)} × {s.heightMillimetres ? plain(s.heightMillimetres) : '?'} mm{/if}{#if s.maxCelsius}, {plain(s.maxCelsius)} °C{/if}{#if r.part.boughtOn}<span class="text-soft">, {r.part.boughtOn.slice(0, 4)}</span>{/if}</td>
                   <td class="text-sm">{#each r.for as f (f.capacitorId)}<a class="mr-2 underline" href="/m/{f.machineId}/capacitors?part={f.capacitorId}">{f.designator} of {f.machine}</a>{/each}</td>
                   <td class="text-right"><button class="act min-h-8" aria-label="Change {r.name}, {r.part.place}" onclick={() => edit(r)}>Change</button></td>

@@ -33,7 +33,7 @@ With `href` each basin is a link and this is the way around a machine; without i
     <g clip-path="url(#{id}-c{i})">
       {#if s === 'waiting'}
         <rect {x} {y} width={W} height={H} class="fill-tide-wash" />
-        {#each Array.from({ length: 14 }) as _, k (k)}<path d="M{x + k * 9 - 40} {H + 2}l34-36" class="stroke-tide" stroke-width="4" />{/each}
+        {#each Array.from({ length: 14 }, (_, i) => i) as k (k)}<path d="M{x + k * 9 - 40} {H + 2}l34-36" class="stroke-tide" stroke-width="4" />{/each}
         <rect {x} y={-4} width={W} height={y + 4} class="fill-fog" />
       {:else}
         <rect {x} {y} width={W} height={H} class={fills[s]} />
@@ -61,7 +61,7 @@ With `href` each basin is a link and this is the way around a machine; without i
     </ol>
     {#if at}
       {@const here = tides.find((t) => t.stage === at)}
-      <p class="text-sm md:hidden"><strong>{word(at)}</strong>{#if here?.waits}{' · '}<span class="text-brass-ink">{here.waits}</span>{/if}</p>
+      <p class="text-sm md:hidden"><strong>{word(at)}</strong>{#if here?.waits}&ensp;<span class="text-brass-ink">{here.waits}</span>{/if}</p>
     {/if}
   </nav>
 {:else}

@@ -1,0 +1,84 @@
+// Takes the pictures in docs/screenshots from the demo workshop. Called by ./haar shots.
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const out = join(root, 'docs/screenshots');
+const folder = mkdtempSync(join(tmpdir(), 'haar-shots-'));
+const [port, meterPort] = [5290, 5025];
+const url = `http://127.0.0.1:${port}`;
+const children = [
+  spawn('dotnet', [join(root, 'artifacts/app/standins/Haar.StandIns.dll'), '--meter-port', String(meterPort)], { stdio: 'ignore' }),
+  spawn('dotnet', [join(root, 'artifacts/app/Haar.Web.dll'), '--urls', url, '--data', folder, '--demo=true'], { env: { ...process.env, HAAR_WEB: join(root, 'web/dist') }, stdio: 'ignore' }),
+];
+try {
+  for (let i = 0; ; i++) {
+    try {
+      if ((await fetch(`${url}/health`)).ok) break;
+    } catch {
+      if (i > 300) throw new Error('Haar did not open.');
+    }
+    await new Promise((r) => setTimeout(r, 100));
+  }
+  const { machines } = await (await fetch(`${url}/api/workshop`)).json();
+  const at = (name, screen) => `/m/${machines.find((m) => m.name === name).id}/${screen}`;
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
+  const take = async (name, path, { phone = false, dark = false, act = async () => {} } = {}) => {
+    const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: phone, hasTouch: phone, colorScheme: dark ? 'dark' : 'light', reducedMotion: 'reduce', locale: 'en-GB' });
+    const page = await context.newPage();
+    await page.goto(url + path);
+    await page.waitForLoadState('networkidle');
+    await act(page);
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: join(out, `${name}.png`) });
+    await context.close();
+    console.log(`· ${name}.png`);
+  };
+  await take('workshop', '/');
+  await take('workshop-dark', '/', { dark: true });
+  await take('phone-workshop', '/', { phone: true });
+  await take('take-in', '/take-in');
+  await take('survey', at('Tide-gauge terminal', 'survey'));
+  await take('battery', at('Fish-auction server', 'battery'));
+  const c14 = async (page) => {
+    await page.getByRole('button', { name: /^comes out C14/ }).click();
+  };
+  await take('capacitors', at('Newsletter desktop', 'capacitors'), { act: c14 });
+  await take('phone-capacitors', at('Newsletter desktop', 'capacitors'), { phone: true, act: c14 });
+  await take('substitutes', at('Newsletter desktop', 'capacitors'), { act: async (page) => { await c14(page); await page.getByRole('button', { name: 'Choose a part for C14' }).click(); await page.getByRole('dialog').getByRole('button', { name: /^Set aside/ }).first().waitFor(); } });
+  await take('power', at('Lifeboat editor', 'power'), {
+    act: async (page) => {
+      await page.getByRole('checkbox').check();
+      for (const rail of ['+3.3 V', '+5 V', '+12 V', '−12 V', '+5 V sb']) await page.getByRole('button', { name: `Read ${rail} from the meter` }).click();
+      await page.getByLabel('The load').fill('2.0 A on +5, 1.0 A on +12, 5 min');
+      await page.getByRole('button', { name: 'Stop here, and keep the readings' }).click();
+      await page.getByRole('button', { name: 'Read it again' }).waitFor();
+    },
+  });
+  await take('prove', at('Newsletter desktop', 'prove'), {
+    act: async (page) => {
+      await page.getByLabel('Runs after').fill('33.0 32.6 33.4 32.9 33.1');
+      await page.getByRole('button', { name: 'Keep after' }).click();
+      await page.getByText('Yes, it is real').first().waitFor();
+    },
+  });
+  await take('handover', at('Newsletter desktop', 'handover'));
+  await take('work', at('Fish-auction server', 'boards'));
+  await take('drawer', '/drawer');
+  await take('settings', '/settings');
+  await browser.close();
+} finally {
+  for (const c of children) {
+    if (c.exitCode === null) {
+      const gone = new Promise((r) => c.once('exit', r));
+      c.kill('SIGTERM');
+      await gone;
+    }
+  }
+  rmSync(folder, { recursive: true, force: true });
+}
