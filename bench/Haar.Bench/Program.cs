@@ -264,7 +264,7 @@ long FirstScreen()
     return seen.Append("theme.js").Sum(f =>
     {
         using var to = new MemoryStream();
-        using (var gz = new GZipStream(to, CompressionLevel.SmallestSize)) { gz.Write(File.ReadAllBytes(Path.Combine(dist, f))); }
+        using (var gz = new GZipStream(to, CompressionLevel.SmallestSize, true)) { gz.Write(File.ReadAllBytes(Path.Combine(dist, f))); }
         return to.Length;
     });
 }

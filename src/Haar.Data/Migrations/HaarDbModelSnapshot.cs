@@ -765,6 +765,8 @@ namespace Haar.Data.Migrations
 
                     b.HasIndex("Removed", "HandedOver", "ArrivedAt");
 
+                    b.HasIndex("Removed", "HandedOver", "Stopped", "HandsMinutesLeft");
+
                     b.HasIndex("Removed", "HandedOver", "HasNext", "Danger", "WantedBy", "NextStage", "Since")
                         .IsDescending(false, false, true, true, true, false, false);
 

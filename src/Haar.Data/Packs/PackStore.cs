@@ -12,6 +12,7 @@ namespace Haar.Data.Packs;
 /// <summary>Packs: those that ship with Haar and those that people import. Every one is checked against the published schema.</summary>
 public sealed class PackStore(HaarDb db, Bench bench)
 {
+    const string ShippedId = "harbour";
     public const int MostBytes = 5_000_000;
 
     static readonly Lazy<JsonSchema> Schema = new(() => JsonSchema.FromText(SchemaText));
@@ -25,11 +26,12 @@ public sealed class PackStore(HaarDb db, Bench bench)
     /// <summary>Puts the shipped pack in, or renews it when a newer Haar ships another.</summary>
     public static async Task SeedAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
     {
-        var pack = Shipped;
         var json = Resource("harbour.json");
-        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == pack.Id, cancel);
+        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == ShippedId, cancel);
+        if (row is { BuiltIn: true } && row.Json == json) { return; }
+        var pack = Shipped;
         if (row is null) { db.Packs.Add(new PackRow { Id = pack.Id, Name = pack.Name, Json = json, BuiltIn = true, At = now }); }
-        else if (row.BuiltIn && row.Json != json) { row.Json = json; row.Name = pack.Name; row.At = now; }
+        else if (row.BuiltIn) { row.Json = json; row.Name = pack.Name; row.At = now; }
         else { return; }
         await db.SaveChangesAsync(cancel);
     }

@@ -555,6 +555,11 @@ namespace Haar.Data.Migrations
                 descending: new[] { false, false, true, true, true, false, false });
 
             migrationBuilder.CreateIndex(
+                name: "IX_Standings_Removed_HandedOver_Stopped_HandsMinutesLeft",
+                table: "Standings",
+                columns: new[] { "Removed", "HandedOver", "Stopped", "HandsMinutesLeft" });
+
+            migrationBuilder.CreateIndex(
                 name: "IX_Standings_StaleAt",
                 table: "Standings",
                 column: "StaleAt");

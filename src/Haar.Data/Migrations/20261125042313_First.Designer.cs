@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Haar.Data.Migrations
 {
     [DbContext(typeof(HaarDb))]
-    [Migration("20261125023519_First")]
+    [Migration("20261125042313_First")]
     partial class First
     {
         /// <inheritdoc />
@@ -767,6 +767,8 @@ namespace Haar.Data.Migrations
                     b.HasIndex("StaleAt");
 
                     b.HasIndex("Removed", "HandedOver", "ArrivedAt");
+
+                    b.HasIndex("Removed", "HandedOver", "Stopped", "HandsMinutesLeft");
 
                     b.HasIndex("Removed", "HandedOver", "HasNext", "Danger", "WantedBy", "NextStage", "Since")
                         .IsDescending(false, false, true, true, true, false, false);
