@@ -51,7 +51,7 @@ static class Endpoints
         calc.MapProvingCalc();
         app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health");
         app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json")).ExcludeFromDescription();
-        app.MapFallback("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here"));
+        app.Map("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here")).ExcludeFromDescription().WithOrder(int.MaxValue - 1);
         app.MapFallbackToFile("{**path:nonfile}", "index.html");
     }
 

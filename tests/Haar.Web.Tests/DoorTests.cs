@@ -63,6 +63,16 @@ public class DoorTests
     }
 
     [Fact]
+    public async Task What_is_not_there_is_said_under_api_and_is_the_page_elsewhere()
+    {
+        await using var w = new Workshop();
+        Assert.Equal("There is nothing at that address.", (await w.SendAsync(HttpMethod.Get, "/api/nothing/here")).Body["detail"]!.GetValue<string>());
+        // No front end is built into a test: its absence is a plain 404, and not the interface's own.
+        using var page = await w.Client.GetAsync("/m/some/where");
+        Assert.DoesNotContain("nothing at that address", await page.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Another_hosts_name_is_not_answered()
     {
         await using var w = new Workshop();
