@@ -74,10 +74,12 @@ try {
   await browser.close();
 } finally {
   for (const c of children) {
-    if (c.exitCode === null) {
+    if (c.exitCode === null && c.signalCode === null) {
       const gone = new Promise((r) => c.once('exit', r));
       c.kill('SIGTERM');
+      const late = setTimeout(() => c.kill('SIGKILL'), 10_000);
       await gone;
+      clearTimeout(late);
     }
   }
   rmSync(folder, { recursive: true, force: true });

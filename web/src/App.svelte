@@ -40,5 +40,5 @@
       <button class="btn mt-6" onclick={() => void session.load()}>Try again</button>
     </main>
   {/if}
-  <Toaster position="top-center" offset={12} visibleToasts={2} />
+  <Toaster position="bottom-center" offset={{ bottom: 112 }} mobileOffset={{ bottom: 160 }} visibleToasts={2} />
 </QueryClientProvider>

@@ -73,7 +73,11 @@ static class BoardEndpoints
     }
 
     /// <summary>C2 before C10.</summary>
-    static readonly StringComparer Designators = StringComparer.Create(System.Globalization.CultureInfo.InvariantCulture, System.Globalization.CompareOptions.NumericOrdering);
+    static readonly Comparer<string> Designators = Comparer<string>.Create((a, b) =>
+    {
+        static (string, long) Parts(string s) => (s.TrimEnd("0123456789".ToCharArray()), long.TryParse(s.AsSpan(s.TrimEnd("0123456789".ToCharArray()).Length), out var n) ? n : -1);
+        return Parts(a).CompareTo(Parts(b));
+    });
 
     /// <summary>What the row says at its end: the reading that decided, or what is missing.</summary>
     static string Short(CapacitorAssessment r)

@@ -133,7 +133,7 @@
 
       <div class="min-w-0">
         <h1 class="text-[1.75rem] leading-[1.2] font-bold text-pretty {stop ? 'text-oxide' : ''}">{sentence}</h1>
-        {#if points}<p class="mt-1.5 max-w-[50rem]">{points}{#if data.supplyInside}&#32;It is a mains part: Haar stops here. Fit a tested supply, or hand this one to somebody trained to open it.{/if}</p>{/if}
+        {#if points}<p class="mt-1.5 max-w-[50rem]">{[points, data.supplyInside ? 'It is a mains part: Haar stops here. Fit a tested supply, or hand this one to somebody trained to open it.' : ''].join(' ')}</p>{/if}
         {#if blocked}
           <ul class="mt-2 grid gap-1">{#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}</ul>
           <div class="mt-3 grid max-w-[50rem] gap-2">{#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}</div>
