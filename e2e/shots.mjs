@@ -64,7 +64,7 @@ try {
     act: async (page) => {
       await page.getByLabel('Runs after').fill('33.0 32.6 33.4 32.9 33.1');
       await page.getByRole('button', { name: 'Keep after' }).click();
-      await page.getByText('Yes, it is real').first().waitFor();
+      await page.getByRole('button', { name: 'Strike 33.1 after' }).waitFor();
     },
   });
   await take('handover', at('Newsletter desktop', 'handover'));
