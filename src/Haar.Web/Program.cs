@@ -18,7 +18,7 @@ var building = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == 
 if (Commands.Run(args) is { } exit) { return exit; }
 
 var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, WebRootPath = Environment.GetEnvironmentVariable("HAAR_WEB") });
-builder.Host.UseSerilog((context, log) => log.MinimumLevel.Warning().MinimumLevel.Override("Haar", Serilog.Events.LogEventLevel.Information).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Message:lj}{NewLine}{Exception}"));
+builder.Host.UseSerilog((context, log) => log.MinimumLevel.Warning().MinimumLevel.Override("Haar", Serilog.Events.LogEventLevel.Information).MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Message:lj}{NewLine}{Exception}"));
 var folder = new DataFolder(building ? Path.Combine(Path.GetTempPath(), "haar-openapi") : builder.Configuration["data"] ?? "data");
 var urls = builder.Configuration["urls"] ?? "http://127.0.0.1:5270";
 builder.WebHost.UseUrls(urls);
