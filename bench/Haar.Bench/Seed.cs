@@ -25,7 +25,7 @@ static class Seed
         {
             await using var db = folder.Open();
             db.ChangeTracker.AutoDetectChangesEnabled = false;
-            var bench = new Data.Log.Bench(db, TimeProvider.System);
+            var bench = new Data.Log.Bench(db, TimeProvider.System, new Data.Log.Live());
             var m = new Machine { Id = bench.NewId(), Name = $"Machine {i}", Kind = "desktop", Class = MachineClass.Level486, YearFrom = 1993, YearTo = 1995, ArrivedAt = now.AddHours(-i), SurveyedAt = now };
             var board = new Board { Id = bench.NewId(), MachineId = m.Id, Name = "Main board" };
             db.AddRange(m, board, new Finding { Id = bench.NewId(), MachineId = m.Id, Kind = FindingKind.Rust, Seen = "A spot.", At = now }, new LogEntry { Id = bench.NewId(), MachineId = m.Id, At = now, Sentence = "Taken in." });

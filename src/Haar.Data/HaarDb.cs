@@ -7,6 +7,7 @@ using Haar.Core.Meters;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
+using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 using Haar.Data.Log;
@@ -37,6 +38,15 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
     public DbSet<Overrule> Overrules => Set<Overrule>();
     public DbSet<CostEntry> Costs => Set<CostEntry>();
     public DbSet<Photo> Photos => Set<Photo>();
+    public DbSet<Observation> Observations => Set<Observation>();
+    public DbSet<ChecklistAnswer> Answers => Set<ChecklistAnswer>();
+    public DbSet<FoundItem> Items => Set<FoundItem>();
+    public DbSet<LotBox> Boxes => Set<LotBox>();
+    public DbSet<StripStep> StripSteps => Set<StripStep>();
+    public DbSet<StripFastener> StripFasteners => Set<StripFastener>();
+    public DbSet<StripConnector> StripConnectors => Set<StripConnector>();
+    public DbSet<StorePart> Store => Set<StorePart>();
+    public DbSet<StoreFastener> Fasteners => Set<StoreFastener>();
     public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
     public DbSet<PackRow> Packs => Set<PackRow>();
     public DbSet<LogEntry> Log => Set<LogEntry>();
@@ -57,6 +67,8 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         {
             Json(e.Property(m => m.Traits));
             Json(e.Property(m => m.Rails));
+            Json(e.Property(m => m.Expectation));
+            e.Property(m => m.Lot).HasConversion<JsonText<LotPlan>, JsonTextComparer<LotPlan>>();
             e.HasIndex(m => m.Name);
         });
         b.Entity<StandingRow>(e =>
@@ -100,6 +112,38 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         Child<CostEntry>(b, f => f.MachineId);
         Child<Photo>(b, f => f.MachineId);
         b.Entity<Photo>().HasIndex(p => p.Hash);
+        Child<Observation>(b, o => o.MachineId);
+        Child<ChecklistAnswer>(b, a => a.MachineId);
+        b.Entity<ChecklistAnswer>().HasIndex(a => new { a.MachineId, a.Item }).IsUnique();
+        Child<FoundItem>(b, i => i.MachineId);
+        Child<LotBox>(b, x => x.MachineId);
+        b.Entity<LotBox>(e =>
+        {
+            Json(e.Property(x => x.Parts));
+            Json(e.Property(x => x.Money));
+            Json(e.Property(x => x.Hours));
+        });
+        Child<StripStep>(b, s => s.MachineId);
+        b.Entity<StripStep>(e =>
+        {
+            Json(e.Property(s => s.Behind));
+            Json(e.Property(s => s.Marks));
+            e.HasIndex(s => new { s.MachineId, s.Number }).IsUnique();
+        });
+        Child<StripFastener>(b, f => f.MachineId);
+        b.Entity<StripFastener>(e =>
+        {
+            e.HasOne<StripStep>().WithMany().HasForeignKey(f => f.StepId).OnDelete(DeleteBehavior.Cascade);
+            Json(e.Property(f => f.Marks));
+            Json(e.Property(f => f.Returns));
+        });
+        Child<StripConnector>(b, c => c.MachineId);
+        b.Entity<StripConnector>(e =>
+        {
+            e.HasOne<StripStep>().WithMany().HasForeignKey(c => c.StepId).OnDelete(DeleteBehavior.Cascade);
+            Json(e.Property(c => c.Marks));
+        });
+        b.Entity<StorePart>().HasIndex(p => p.Kind);
         Json(b.Entity<DrawerPart>().Property(p => p.Spec));
         b.Entity<PackRow>().HasKey(p => p.Id);
         b.Entity<LogEntry>(e =>

@@ -13,6 +13,7 @@ using Haar.Web.Packs;
 using Haar.Web.Parts;
 using Haar.Web.Planning;
 using Haar.Web.Proving;
+using Haar.Web.Stripdown;
 using Haar.Web.Survey;
 using Microsoft.EntityFrameworkCore;
 
@@ -30,7 +31,15 @@ static class Endpoints
         api.MapWorkshop();
         api.MapMachines();
         api.MapPhotos();
+        api.MapShipped();
+        api.MapLots();
         api.MapSurvey();
+        api.MapChecklist();
+        api.MapStripdown();
+        api.MapRebuild();
+        api.MapStripPaper();
+        api.MapStore();
+        api.MapLive();
         api.MapPower();
         api.MapBatteries();
         api.MapBoards();
@@ -47,7 +56,10 @@ static class Endpoints
         calc.MapMarkingsCalc();
         calc.MapBatteriesCalc();
         calc.MapCapacitorsCalc();
+        calc.MapIntakeCalc();
         calc.MapSurveyCalc();
+        calc.MapStripdownCalc();
+        calc.MapCostsCalc();
         calc.MapProvingCalc();
         app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health");
         app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json")).ExcludeFromDescription();

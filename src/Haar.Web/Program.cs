@@ -49,6 +49,7 @@ services.AddSingleton(folder);
 services.AddSingleton(TimeProvider.System);
 services.AddDbContextPool<HaarDb>((s, o) => s.GetRequiredService<DataFolder>().Configure(o));
 services.AddScoped<Bench>();
+services.AddSingleton<Live>();
 services.AddScoped<MachineExchange>();
 services.AddScoped<PackStore>();
 services.AddSingleton<PhotoStore>();

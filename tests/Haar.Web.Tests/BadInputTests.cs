@@ -206,7 +206,7 @@ public class BadInputTests
             var interceptor = new Full();
             var options = new DbContextOptionsBuilder<HaarDb>().UseSqlite(w.Services.GetRequiredService<DataFolder>().ConnectionString).AddInterceptors(interceptor).Options;
             await using var db = new HaarDb(options);
-            var bench = new Data.Log.Bench(db, TimeProvider.System);
+            var bench = new Data.Log.Bench(db, TimeProvider.System, new Data.Log.Live());
             for (var i = 0; i < 40; i++) { db.Add(new Core.Survey.Finding { Id = bench.NewId(), MachineId = Guid.Parse(id), Seen = new string('x', 4000) }); }
             var e = await Assert.ThrowsAsync<DbUpdateException>(() => bench.ActAsync(Guid.Parse(id), "Too much."));
             Assert.Equal(13, Assert.IsType<Microsoft.Data.Sqlite.SqliteException>(e.InnerException).SqliteErrorCode);

@@ -103,7 +103,7 @@ public class JourneyTests
         await w.DoAsync($"/api/machines/{id}/power/supplyLoaded/close", new { notes, confirmedCautions = true, failedBecause = (string?)null });
         var power = await w.GetAsync($"/api/machines/{id}/power");
         Assert.StartsWith("Go no further. +12 V reads 11.21 V", power["verdict"]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/power/wholeBoard/readings", new { rail = "+5 V", quantity = "volts", value = 5, source = "typed" })).Status);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/power/bareBoard/readings", new { rail = "+5 V", quantity = "volts", value = 5, source = "typed" })).Status);
         // Read again with a tested supply: the earlier reading is kept.
         await w.DoAsync($"/api/machines/{id}/power/supplyLoaded/readings", new { rail = "+12 V", quantity = "volts", value = 12.02, source = "typed" });
         await w.DoAsync($"/api/machines/{id}/power/supplyLoaded/readings", new { rail = "+12 V", quantity = "rippleVolts", value = 0.05, source = "typed" });

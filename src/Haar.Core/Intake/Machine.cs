@@ -1,5 +1,6 @@
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
+using Haar.Core.Costs;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
@@ -40,6 +41,12 @@ public sealed class Machine
     public RestorationSchool RestorationSchool { get; set; }
     /// <summary>Rails of its supply; volts in them are nominal only.</summary>
     public List<RailReading> Rails { get; set; } = [];
+    /// <summary>What finishing is expected to cost, what a complete one costs, and where to stop.</summary>
+    public Expectation Expectation { get; set; } = new();
+    /// <summary>Set when this is no machine but a lot of boxes that arrived together and are not sorted yet.</summary>
+    public LotPlan? Lot { get; set; }
+    /// <summary>A donor: kept for its parts.</summary>
+    public bool Donor { get; set; }
     public DateTimeOffset ArrivedAt { get; init; }
     public DateTimeOffset? SurveyedAt { get; set; }
     public DateTimeOffset? HandedOverAt { get; set; }

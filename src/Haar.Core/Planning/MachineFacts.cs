@@ -4,6 +4,7 @@ using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Proving;
+using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
@@ -25,10 +26,26 @@ public sealed record MachineFacts
     public IReadOnlyList<Overrule> Overrules { get; init; } = [];
     public IReadOnlyList<CostEntry> Costs { get; init; } = [];
     public IReadOnlyList<Photo> Photos { get; init; } = [];
+    public IReadOnlyList<Observation> Observations { get; init; } = [];
+    public IReadOnlyList<ChecklistAnswer> Answers { get; init; } = [];
+    public IReadOnlyList<FoundItem> Items { get; init; } = [];
+    public IReadOnlyList<StripStep> StripSteps { get; init; } = [];
+    public IReadOnlyList<StripFastener> StripFasteners { get; init; } = [];
+    public IReadOnlyList<StripConnector> StripConnectors { get; init; } = [];
+    public IReadOnlyList<LotBox> Boxes { get; init; } = [];
     /// <summary>Ids of jobs on any machine that other, unfinished jobs come after, with how many.</summary>
     public IReadOnlyDictionary<Guid, int> WantedBy { get; init; } = new Dictionary<Guid, int>();
     /// <summary>Jobs of other machines that this one's come after and that are not done.</summary>
     public IReadOnlySet<Guid> OpenElsewhere { get; init; } = new HashSet<Guid>();
+
+    public StripRecord Strip => new(StripSteps, StripFasteners, StripConnectors, Jobs);
+
+    /// <summary>What its supply has earned, from the readings of the step in which it stood alone.</summary>
+    public SupplyTrustResult SupplyTrust()
+    {
+        var step = PowerSteps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded);
+        return Survey.SupplyTrust.Of(Machine, step, Readings);
+    }
 
     public bool Overruled(string key) => Overrules.Any(o => o.Key == key);
 

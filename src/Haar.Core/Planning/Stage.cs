@@ -32,6 +32,10 @@ public sealed class Job
     public List<Guid> After { get; set; } = [];
     public DateTimeOffset At { get; init; }
     public DateTimeOffset? DoneAt { get; set; }
+    /// <summary>The finding that made this work; null when a person added it.</summary>
+    public Guid? FindingId { get; set; }
+    /// <summary>Doing it deals with that finding.</summary>
+    public bool Settles { get; set; }
     public int Version { get; set; }
 
     /// <summary>Waiting, and the wait is not over. A wait without an end lasts until a person says so.</summary>

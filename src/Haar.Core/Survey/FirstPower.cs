@@ -5,7 +5,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Survey;
 
 /// <summary>The steps of a first power-up, in the only order in which they are taken.</summary>
-public enum PowerStepKind { Shorts = 0, SupplyLook, SupplyLoaded, WholeBoard, WhatItSaid }
+public enum PowerStepKind { Shorts = 0, SupplyLook, SupplyLoaded, BareBoard, OneMemory, Picture, Drives, WhatItSaid }
 
 public enum PowerStepState { NotYet = 0, Passed, Failed, Overruled }
 
@@ -26,6 +26,8 @@ public sealed class PowerStep
     /// <summary>The verdict's sentence when the step was closed.</summary>
     public string Sentence { get; set; } = "";
     public DateTimeOffset? At { get; set; }
+    /// <summary>Since when it has been left on its load, for the hour that earns a supply full trust.</summary>
+    public DateTimeOffset? OnLoadSince { get; set; }
     public int Version { get; set; }
 
     public bool Through => State is PowerStepState.Passed or PowerStepState.Overruled;
@@ -34,9 +36,10 @@ public sealed class PowerStep
 /// <param name="Kind">Which step.</param>
 /// <param name="Title">Few words.</param>
 /// <param name="How">What the hand does, and what it must not.</param>
+/// <param name="Expected">What is right to read, see and hear.</param>
 /// <param name="Reads">Rails are read in this step.</param>
 /// <param name="Cautions">Said at this step.</param>
-public sealed record PowerStepPlan(PowerStepKind Kind, string Title, string How, bool Reads, IReadOnlyList<CautionId> Cautions);
+public sealed record PowerStepPlan(PowerStepKind Kind, string Title, string How, string Expected, bool Reads, IReadOnlyList<CautionId> Cautions);
 
 /// <summary>First power as a gate: nothing goes on while a step before it has failed or a danger is open.</summary>
 public static class FirstPower
@@ -54,23 +57,50 @@ public static class FirstPower
             _ => [new("+5 V", 5), new("+12 V", 12), new("−5 V", -5), new("−12 V", -12)],
         };
 
-    /// <summary>The steps for a machine with these traits.</summary>
+    /// <summary>The steps for a machine with these traits, at most eight: what it does not have is not asked for. No step opens a supply or a tube.</summary>
     public static IReadOnlyList<PowerStepPlan> Compose(MachineClass machineClass, IReadOnlyCollection<Trait> traits)
     {
-        var inside = traits.Contains(Trait.InternalMainsSupply) || traits.Contains(Trait.PictureTube);
+        bool Has(Trait t) => traits.Contains(t);
+        var pocket = machineClass == MachineClass.Pocket;
+        var tube = Has(Trait.PictureTube);
+        var laptop = Has(Trait.LithiumPack);
+        var inside = Has(Trait.InternalMainsSupply) || tube;
+        var linear = Has(Trait.LinearSupply);
         CautionId[] mains = inside ? [CautionId.MainsSupply] : [];
-        CautionId[] tube = traits.Contains(Trait.PictureTube) ? [CautionId.PictureTube] : [];
-        var source = machineClass == MachineClass.Pocket ? "cells" : inside ? "supply" : "adapter";
-        return
-        [
-            new(PowerStepKind.Shorts, "Rails measured for shorts", "Plug out, cells out. Ohms from each rail to ground, both ways round.", true, tube),
-            new(PowerStepKind.SupplyLook, inside ? "Supply looked at, covers on" : $"The {source} looked at",
-                inside ? "Smell, swelling seen through the grille, fan turned by a finger, lead whole. The cover stays on." : $"Volts and polarity printed on the {source} against those printed on the machine; the lead whole.", false, mains),
-            new(PowerStepKind.SupplyLoaded, inside ? "Supply alone, on a load" : $"The {source} alone, on a load",
-                "Board unplugged. A resistor or lamp on each main rail for five minutes; volts, then ripple.", true, mains),
-            new(PowerStepKind.WholeBoard, "Bare board, then one thing more at a time", "A hand on the switch. Read the rails at once, smell, and feel for heat after a minute.", true, [.. mains, .. tube]),
-            new(PowerStepKind.WhatItSaid, "What it said, beeped and counted", "Write down every word, beep and figure: later steps rest on them.", false, []),
-        ];
+        CautionId[] glass = tube ? [CautionId.PictureTube] : [];
+        var source = pocket ? "cells" : "adapter";
+        var steps = new List<PowerStepPlan>
+        {
+            new(PowerStepKind.Shorts, pocket ? "Contacts measured for shorts" : "Rails measured for shorts",
+                pocket ? "Cells and card out. Ohms across the battery contacts, both ways round." : laptop ? "Adapter off, pack out. Ohms from each rail to ground, both ways round." : "Plug out. Ohms from each rail to ground, both ways round.",
+                "Above 10 Ω on every rail; it climbs while capacitors charge.", true, glass),
+            inside
+                ? new(PowerStepKind.SupplyLook, tube ? "Supply and tube looked at, covers on" : "Supply looked at, covers on", tube ? "Through the grille only: smell, brown patches, the tube's neck. The covers stay on." : "Smell, swelling seen through the grille, fan turned by a finger, lead whole. The cover stays on.", "No smell, no swelling, a fan that turns, a whole lead.", false, [.. mains, .. glass])
+                : new(PowerStepKind.SupplyLook, pocket ? "Cells looked at" : "The adapter looked at", pocket ? "New cells: their volts alone, and the way round printed in the bay." : "Volts, current and polarity printed on the adapter against those printed on the machine; the lead whole.", pocket ? "Each cell within a tenth of a volt of the others." : "The same volts and polarity, and at least the current.", false, mains),
+            tube
+                ? new(PowerStepKind.SupplyLoaded, "Supply read at the board's plug, board off", "It sits with the tube and cannot be taken out: covers on, board unplugged, a load on the plug's rails. Only by somebody trained for tubes.", "Every rail within its limits on a stated load for five minutes.", true, [.. mains, .. glass])
+                : new(PowerStepKind.SupplyLoaded, inside ? "Supply alone, on a load" : pocket ? "The cells alone, on a load" : "The adapter alone, on a load", inside ? "Board unplugged. A resistor or lamp on each main rail for five minutes; volts, then ripple. State the load." : pocket ? "A resistor across the cells for a minute. State the load." : linear ? "A lamp across the adapter for five minutes: without a load an unregulated one reads far too high, and that is no fault. State the load." : "A lamp or resistor across the adapter for five minutes; volts, then ripple. State the load.", "Every rail within its limits, ripple too, and nothing gets hot.", true, mains),
+            new(PowerStepKind.BareBoard, pocket ? "Alone on its cells, card out" : laptop ? "Board on its adapter, pack and drives out" : machineClass == MachineClass.EightBit ? "Board alone, nothing plugged in" : tube ? "Board plugged in, keyboard off" : "Bare board, speaker only",
+                pocket ? "Cells in, a finger ready to take them out. Read at once, smell, feel after a minute." : $"{(inside || laptop ? "A hand on the switch" : "A hand on the plug")}. {(machineClass is MachineClass.EightBit or MachineClass.Terminal ? "" : "No memory, cards or drives. ")}Read the rails at once, smell, and feel for heat after a minute.",
+                machineClass is MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket ? "Rails hold; nothing hot after a minute." : "Rails hold; it beeps because memory is missing: that beep is the first good sign.", true, [.. mains, .. glass]),
+        };
+        if (machineClass is not (MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket))
+        {
+            steps.Add(new(PowerStepKind.OneMemory, machineClass is MachineClass.Level386 or MachineClass.Level486 or MachineClass.Level286 or MachineClass.Level68k ? "One bank of memory" : "One memory module", "Switched off and unplugged first. The first bank only, each module pressed home on both sides. Then the same with each of the others.", "Another beep than before, or none. Write down what it counted.", false, [CautionId.StaticDischarge, .. mains]));
+        }
+        else if (pocket && Has(Trait.BatteryBackedMemory))
+        {
+            steps.Add(new(PowerStepKind.OneMemory, "Its memory card in", "Switched off. The card's own cell was read before, and its data copied or bridged.", "It lists what is on the card.", false, []));
+        }
+
+        steps.Add(new(PowerStepKind.Picture, "Picture", tube ? "Wait a minute for the tube to warm. Brightness up, then down to where the raster just goes." : laptop ? "Its own panel first, then a display outside: one of them dark tells which half is at fault." : pocket ? "Contrast wheel end to end." : machineClass == MachineClass.EightBit ? "A display that is known to work, tuned or plugged in; then the display it belongs to." : "The graphics card if it has one, seated home; a display that is known to work.", tube ? "A steady raster, no smell, no crackle." : "Letters, or a cursor.", false, [.. glass, .. tube ? mains : []]));
+        if (Has(Trait.ScsiDrives) || Has(Trait.AtaDrives) || Has(Trait.FloppyDrive) || Has(Trait.TapeLoading))
+        {
+            steps.Add(new(PowerStepKind.Drives, Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive) ? "Loading from tape" : "Drives, one at a time", Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive) ? "A tape that is known to be good, level up slowly." : "Off and unplugged between each. Listen before you trust: a drive that scrapes is stopped, and copied off before it is used.", "It is found by name or geometry, and it sounds even.", false, inside ? mains : []));
+        }
+
+        steps.Add(new(PowerStepKind.WhatItSaid, "What it said, beeped and counted", "Write down every word, beep and figure: later steps rest on them.", "Nothing at all is an answer too.", false, []));
+        return steps;
     }
 
     /// <summary>What stands between this machine and the next step.</summary>
@@ -82,7 +112,8 @@ public static class FirstPower
     /// <param name="steps">As taken so far, at most one a kind.</param>
     /// <param name="findings">Everything found; open dangers stop the gate.</param>
     /// <param name="overruledFindings">Findings whose stop a person has overruled with a reason.</param>
-    public static Gate Stand(IReadOnlyList<PowerStepPlan> plan, IReadOnlyCollection<PowerStep> steps, IReadOnlyCollection<Finding> findings, IReadOnlySet<Guid> overruledFindings)
+    /// <param name="supply">What the supply has earned; one that was read without a load stays off the board. Null when that is not asked.</param>
+    public static Gate Stand(IReadOnlyList<PowerStepPlan> plan, IReadOnlyCollection<PowerStep> steps, IReadOnlyCollection<Finding> findings, IReadOnlySet<Guid> overruledFindings, SupplyTrustResult? supply = null)
     {
         const string question = "May it be powered?";
         var danger = findings.Where(f => f.Open && !overruledFindings.Contains(f.Id) && FindingRules.Meaning(f.Kind).StopsPower).ToList();
@@ -90,6 +121,8 @@ public static class FirstPower
         foreach (var p in plan)
         {
             var taken = steps.FirstOrDefault(s => s.Kind == p.Kind);
+            // A machine that has been through a later step was powered before this one was asked for.
+            if (taken is null && steps.Any(s => s.Kind > p.Kind && s.Through)) { continue; }
             if (taken?.State == PowerStepState.Failed)
             {
                 return new(p.Kind, Verdict.Of(question, Outcome.No, taken.Sentence.Length > 0 ? taken.Sentence : $"Go no further. “{p.Title}” has failed.", Founded.Measured,
@@ -116,6 +149,11 @@ public static class FirstPower
                 $"Leave it unplugged: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.", Founded.Rule,
                 [.. danger.Select(f => new Reason($"{FindingRules.Meaning(f.Kind).Words[..1].ToUpperInvariant()}{FindingRules.Meaning(f.Kind).Words[1..]}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()))])
                 .Changing(danger.Select(f => $"{FindingRules.Meaning(f.Kind).Work}, and say so on the finding.")).With(meanings.SelectMany(m => m.Cautions).Distinct()));
+        }
+
+        if (supply is { Trust: < Trust.Loaded } && next.Kind == PowerStepKind.BareBoard && steps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded)?.State == PowerStepState.Passed)
+        {
+            return new(next.Kind, supply.Verdict with { Question = question });
         }
 
         return new(next.Kind, Verdict.Of(question, next.Kind == PowerStepKind.Shorts ? Outcome.Yes : Outcome.YesIf,

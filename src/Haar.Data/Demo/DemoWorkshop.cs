@@ -19,7 +19,7 @@ namespace Haar.Data.Demo;
 /// The Skerrow Harbour Heritage Workshop: made-up people, makers and machines, each at another stage, so that every screen has
 /// something on it. All dates are relative to the day on which it is seeded.
 /// </summary>
-public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time)
+public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time)
 {
     readonly DateTimeOffset now = time.GetUtcNow();
     int serial;
@@ -34,6 +34,7 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         workshop.EventDay = DateOnly.FromDateTime(time.GetLocalNow().DateTime).AddDays(17);
         workshop.Currency = "EUR";
         Drawer();
+        Store();
         var rinse = Server();
         Newsletter();
         Palmtop(rinse);
@@ -41,7 +42,7 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         Terminal();
         Laptop();
         Editor();
-        Lot();
+        LotOfSix();
         await db.SaveChangesAsync(cancel);
         foreach (var id in await db.Machines.Select(m => m.Id).ToListAsync(cancel)) { await StandingKeeper.RefreshAsync(db, id, now, cancel); }
         return true;
@@ -97,12 +98,13 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         return j;
     }
 
-    void Wait(Machine m, Stage stage, string title, int minutes, string waitsFor, TimeSpan span)
+    Job Wait(Machine m, Stage stage, string title, int minutes, string waitsFor, TimeSpan span)
     {
         var j = Do(m, stage, title, minutes);
         j.State = JobState.Waiting;
         j.WaitsFor = waitsFor;
         j.WaitUntil = now + span;
+        return j;
     }
 
     Finding Found(Machine m, FindingKind kind, string place, string seen, double daysAgo, string? dealt = null)
@@ -122,7 +124,7 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
                 Sentence = kind switch
                 {
                     PowerStepKind.Shorts => "No short on any rail.", PowerStepKind.SupplyLook => "Nothing swollen, nothing smells.", PowerStepKind.SupplyLoaded => "Every rail holds under load, and its ripple is within limits.",
-                    PowerStepKind.WholeBoard => "Every rail holds with the board on it.", _ => "Written down.",
+                    PowerStepKind.BareBoard => "Every rail holds with the board on it.", _ => "Written down.",
                 },
             };
             db.Add(s);
@@ -165,7 +167,7 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         Found(m, FindingKind.Rust, "tower case, bottom edge", "Bubbled paint along 30 cm.", 18);
         var site = PackStore.Shipped.Machines.First(p => p.Id == "halvorne-s325").Cell!;
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "corner by the memory slots", Site = site, Chosen = ReplacementKind.HolderOnLead, OldOutAt = Ago(17) });
-        Do(m, Stage.StripDown, "Take the drive cage and the boards out", 50, state: JobState.Done, daysAgo: 17);
+        ServerApart(m);
         var rinse = Do(m, Stage.Boards, "Rinse the memory corner", 25, "Its vinegar bath has reached pH 7.", "Gloves, distilled water 1.2 l, pH strips", daysAgo: 1);
         Do(m, Stage.Boards, "Measure the six nets under the stain", 40, "A trace that looks whole may be eaten through.", "Multimeter, board map", daysAgo: 1, after: rinse.Id);
         Do(m, Stage.Case, "Brush the rust off the bottom edge", 40, "It goes on under paint.", "Wire brush, dust mask", daysAgo: 10);
@@ -237,7 +239,9 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
     {
         var m = Add("maldrith-t80a", "Tide-gauge terminal", 16, "the tide-gauge hut", 0, "It hummed the last time.", surveyed: true);
         Board(m, "maldrith-t80a-supply", null, 9);
-        Found(m, FindingKind.CrackedMainsFilter, "behind the mains inlet, seen through the grille", "C101 is crazed along its whole length.", 14);
+        var filter = Found(m, FindingKind.CrackedMainsFilter, "behind the mains inlet, seen through the grille", "C101 is crazed along its whole length.", 14);
+        db.Add(new ChecklistAnswer { Id = Id(), MachineId = m.Id, Item = "mains-filter", Answer = LookAnswer.Bad, Note = filter.Seen, FindingId = filter.Id, At = filter.At });
+        TerminalLooked(m);
         Found(m, FindingKind.MissingPart, "keyboard", "Four key caps gone: Esc, 7, K and the left shift.", 14);
     }
 
@@ -247,8 +251,8 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         Powered(m, 44, "Counted 64 MB. “No drive.” One short beep.", ("adapter", 15.1, 40), ("+5 V", 5.01, 20), ("+3.3 V", 3.31, 15));
         Found(m, FindingKind.SaltOrDamp, "serial port and expansion slot", "White crust on the shells, none inside.", 48, "Rinsed in distilled water, dried two days at 40 °C.");
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "under the keyboard", Site = PackStore.Shipped.Machines.First(p => p.Id == "corvane-seawall-266").Cell!, Chosen = ReplacementKind.LikeForLike, OldOutAt = Ago(40), FittedAt = Ago(38), NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(3) });
-        foreach (var (stage, title, minutes) in new[] { (Stage.StripDown, "Take it down to the board", 60), (Stage.Case, "Clean the ports", 30), (Stage.Parts, "Find an ATA flash module that fits the bay", 40), (Stage.Rebuild, "Put it back together", 70) }) { Do(m, stage, title, minutes, state: JobState.Done, daysAgo: 20); }
-        Wait(m, Stage.Case, "Try the hinge", 5, "hinge glue curing", TimeSpan.FromHours(19.5));
+        foreach (var (stage, title, minutes) in new[] { (Stage.Case, "Clean the ports", 30), (Stage.Parts, "Find an ATA flash module that fits the bay", 40) }) { Do(m, stage, title, minutes, state: JobState.Done, daysAgo: 20); }
+        LaptopRebuild(m, Wait(m, Stage.Case, "Try the hinge", 5, "hinge glue curing", TimeSpan.FromHours(19.5)));
         Do(m, Stage.BringUp, "Enter the drive by hand: 1023 / 16 / 63, then test", 20, "Its firmware asks for the geometry and does not find it.", "The flash module's sheet", daysAgo: 2);
         Do(m, Stage.System, "Install the system of 1998 and its drivers", 120, daysAgo: 2);
         Spent(m, "Flash module and adapter", 22.50m, null, 18);
@@ -263,12 +267,5 @@ public sealed class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time
         db.Add(shorts);
         foreach (var (rail, ohms) in new[] { ("+3.3 V", 55.0), ("+5 V", 41), ("+12 V", 210), ("−12 V", 390), ("+5 V sb", 160) }) { Read(m, SubjectKind.Rail, shorts.Id, rail, Quantity.Ohms, ohms, 2); }
         db.Add(new PowerStep { Id = Id(), MachineId = m.Id, Kind = PowerStepKind.SupplyLook, State = PowerStepState.Passed, At = Ago(2), Seen = "No swelling; fan turns; fuse whole.", Sentence = "No swelling; fan turns; fuse whole." });
-    }
-
-    void Lot()
-    {
-        var m = new Machine { Id = Id(), Name = "House-clearance lot", Kind = "six boxes, not yet sorted", CameFrom = "a house clearance on Quay Street", Paid = 60, Claimed = "All worked when they were put away.", ArrivedAt = Ago(1) };
-        db.Add(m);
-        db.Add(new LogEntry { Id = Id(), MachineId = m.Id, At = m.ArrivedAt, Sentence = "Taken in: House-clearance lot." });
     }
 }

@@ -6,6 +6,7 @@ using Haar.Core.Meters;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
+using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
@@ -17,7 +18,7 @@ public sealed record LogLine(Guid Id, DateTimeOffset At, string Sentence, DateTi
 /// <summary>A machine with everything known of it. Documented in docs/formats.md; every list is in the order of its ids, so the same machine always gives the same bytes.</summary>
 public sealed record MachineDocument
 {
-    public const int CurrentVersion = 1;
+    public const int CurrentVersion = 2;
 
     public string Format { get; init; } = "haar-machine";
     public int Version { get; init; } = CurrentVersion;
@@ -35,6 +36,13 @@ public sealed record MachineDocument
     public IReadOnlyList<Overrule> Overrules { get; init; } = [];
     public IReadOnlyList<CostEntry> Costs { get; init; } = [];
     public IReadOnlyList<Photo> Photos { get; init; } = [];
+    public IReadOnlyList<Observation> Observations { get; init; } = [];
+    public IReadOnlyList<ChecklistAnswer> Answers { get; init; } = [];
+    public IReadOnlyList<FoundItem> Items { get; init; } = [];
+    public IReadOnlyList<StripStep> StripSteps { get; init; } = [];
+    public IReadOnlyList<StripFastener> StripFasteners { get; init; } = [];
+    public IReadOnlyList<StripConnector> StripConnectors { get; init; } = [];
+    public IReadOnlyList<LotBox> Boxes { get; init; } = [];
     /// <summary>Drawer parts that are reserved or fitted on it.</summary>
     public IReadOnlyList<DrawerPart> Parts { get; init; } = [];
     public IReadOnlyList<LogLine> Log { get; init; } = [];

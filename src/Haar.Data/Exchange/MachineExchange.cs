@@ -30,7 +30,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             Add(zip, "machine.json", Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"), document.Machine.ArrivedAt);
             foreach (var photo in document.Photos.DistinctBy(p => p.Hash))
             {
-                var path = photos.PathOf(photo.Hash, false);
+                var path = photos.PathOf(photo.Hash, PhotoSize.Full);
                 if (File.Exists(path)) { Add(zip, $"photos/{photo.Hash}.jpg", await File.ReadAllBytesAsync(path, cancel), photo.At); }
             }
         }
@@ -71,6 +71,13 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         db.AddRange(d.Overrules);
         db.AddRange(d.Costs);
         db.AddRange(d.Photos);
+        db.AddRange(d.Observations);
+        db.AddRange(d.Answers);
+        db.AddRange(d.Items);
+        db.AddRange(d.StripSteps);
+        db.AddRange(d.StripFasteners);
+        db.AddRange(d.StripConnectors);
+        db.AddRange(d.Boxes);
         db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));
         db.AddRange(d.Log.Select(l => new LogEntry { Id = l.Id, MachineId = d.Machine.Id, At = l.At, Sentence = l.Sentence, UndoneAt = l.UndoneAt }));
         try
@@ -85,7 +92,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             throw new ImportException("The document contradicts itself or something that is here already (two rows with one id, or a row that names one that is missing). Nothing was changed.");
         }
 
-        var missing = d.Photos.Select(p => p.Hash).Distinct().Count(h => !File.Exists(photos.PathOf(h, false)));
+        var missing = d.Photos.Select(p => p.Hash).Distinct().Count(h => !File.Exists(photos.PathOf(h, PhotoSize.Full)));
         return (d.Machine.Id, d.Photos.Count, missing);
     }
 
@@ -109,7 +116,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
                 throw new ImportException($"The document was written by a newer Haar (version {number}; this one reads up to {MachineDocument.CurrentVersion}). Nothing was changed.");
             }
 
-            var d = head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
+            var d = number == 1 ? Upgrade.FromFirst(json) : head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
             Check(d);
             return d;
         }
@@ -133,13 +140,20 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         if (d.Machine.Id == Guid.Empty) { throw new ImportException("The machine has no id. Nothing was changed."); }
         var owners = d.Findings.Select(x => x.MachineId).Concat(d.Boards.Select(x => x.MachineId)).Concat(d.Capacitors.Select(x => x.MachineId)).Concat(d.Readings.Select(x => x.MachineId))
             .Concat(d.PowerSteps.Select(x => x.MachineId)).Concat(d.Proofs.Select(x => x.MachineId)).Concat(d.Jobs.Select(x => x.MachineId)).Concat(d.Closings.Select(x => x.MachineId))
-            .Concat(d.Overrules.Select(x => x.MachineId)).Concat(d.Costs.Select(x => x.MachineId)).Concat(d.Photos.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id);
+            .Concat(d.Overrules.Select(x => x.MachineId)).Concat(d.Costs.Select(x => x.MachineId)).Concat(d.Photos.Select(x => x.MachineId)).Concat(d.Observations.Select(x => x.MachineId)).Concat(d.Answers.Select(x => x.MachineId)).Concat(d.Items.Select(x => x.MachineId))
+            .Concat(d.StripSteps.Select(x => x.MachineId)).Concat(d.StripFasteners.Select(x => x.MachineId)).Concat(d.StripConnectors.Select(x => x.MachineId)).Concat(d.Boxes.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id);
         if (owners.Any(o => o != d.Machine.Id)) { throw new ImportException("A row in the document belongs to another machine. Nothing was changed."); }
         var ids = d.Findings.Select(x => x.Id).Concat(d.Boards.Select(x => x.Id)).Concat(d.Capacitors.Select(x => x.Id)).Concat(d.Readings.Select(x => x.Id)).Concat(d.PowerSteps.Select(x => x.Id)).Concat(d.Proofs.Select(x => x.Id))
-            .Concat(d.Jobs.Select(x => x.Id)).Concat(d.Closings.Select(x => x.Id)).Concat(d.Overrules.Select(x => x.Id)).Concat(d.Costs.Select(x => x.Id)).Concat(d.Photos.Select(x => x.Id)).Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
+            .Concat(d.Jobs.Select(x => x.Id)).Concat(d.Closings.Select(x => x.Id)).Concat(d.Overrules.Select(x => x.Id)).Concat(d.Costs.Select(x => x.Id)).Concat(d.Photos.Select(x => x.Id)).Concat(d.Observations.Select(x => x.Id)).Concat(d.Answers.Select(x => x.Id)).Concat(d.Items.Select(x => x.Id)).Concat(d.StripSteps.Select(x => x.Id)).Concat(d.StripFasteners.Select(x => x.Id)).Concat(d.StripConnectors.Select(x => x.Id)).Concat(d.Boxes.Select(x => x.Id))
+            .Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
         if (ids.Distinct().Count() != ids.Count) { throw new ImportException("Two rows in the document have one id. Nothing was changed."); }
         if (d.Readings.Any(r => !double.IsFinite(r.Value))) { throw new ImportException("A reading in the document is no number. Nothing was changed."); }
         if (d.Photos.Any(p => p.Hash.Length != 64 || !p.Hash.All(char.IsAsciiHexDigitLower))) { throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed."); }
+        foreach (var s in d.StripSteps) { Whole($"step {s.Number}", () => Core.Stripdown.StripFacts.Check(s)); }
+        foreach (var s in d.StripFasteners) { Whole("a fastener", () => Core.Stripdown.StripFacts.Check(s)); }
+        foreach (var s in d.StripConnectors) { Whole("a connector", () => Core.Stripdown.StripFacts.Check(s)); }
+        foreach (var s in d.Items) { Whole(s.Slot, () => Core.Intake.AsShipped.Check(s)); }
+        foreach (var s in d.Boxes) { Whole(s.Name, () => Core.Intake.Lots.Check(s)); }
         foreach (var c in d.Capacitors)
         {
             try
@@ -150,6 +164,18 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             {
                 throw new ImportException($"{c.Designator}: {e.Message} Nothing was changed.");
             }
+        }
+    }
+
+    static void Whole(string what, Action check)
+    {
+        try
+        {
+            check();
+        }
+        catch (BadFactException e)
+        {
+            throw new ImportException($"{what}: {e.Message} Nothing was changed.");
         }
     }
 
@@ -208,6 +234,13 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             Overrules = f.Overrules,
             Costs = f.Costs,
             Photos = f.Photos,
+            Observations = f.Observations,
+            Answers = f.Answers,
+            Items = f.Items,
+            StripSteps = f.StripSteps,
+            StripFasteners = f.StripFasteners,
+            StripConnectors = f.StripConnectors,
+            Boxes = f.Boxes,
             Parts = await db.Drawer.AsNoTracking().Where(p => partIds.Contains(p.Id)).OrderBy(p => p.Id).ToListAsync(cancel),
             Log = await db.Log.AsNoTracking().Where(l => l.MachineId == id).OrderBy(l => l.Id).Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt)).ToListAsync(cancel),
         };

@@ -20,7 +20,7 @@ public sealed class UndoException(string message) : Exception(message);
 /// Where every act is done: one transaction that writes the change, its entry in the log with what is needed to undo it, and
 /// the standing of every machine that it touches.
 /// </summary>
-public sealed class Bench(HaarDb db, TimeProvider time)
+public sealed class Bench(HaarDb db, TimeProvider time, Live live)
 {
     static long lastId;
 
@@ -88,6 +88,7 @@ public sealed class Bench(HaarDb db, TimeProvider time)
         await db.SaveChangesAsync(cancel);
         foreach (var id in touched) { await StandingKeeper.RefreshAsync(db, id, now, cancel); }
         await transaction.CommitAsync(cancel);
+        live.Say(touched);
         return log;
     }
 
@@ -114,7 +115,9 @@ public sealed class Bench(HaarDb db, TimeProvider time)
         object key = type.FindPrimaryKey()!.Properties[0].ClrType == typeof(Guid) ? Guid.Parse(change.Key) : type.FindPrimaryKey()!.Properties[0].ClrType == typeof(int) ? int.Parse(change.Key) : change.Key;
         var current = await db.FindAsync(type.ClrType, [key], cancel);
         var now = current is null ? (JsonElement?)null : JsonSerializer.SerializeToElement(current, type.ClrType, HaarJson.Compact);
-        if (!Same(now, change.After))
+        // Read and written once more, so that what a newer Haar added to the row does not look like a change.
+        var after = change.After is { } a ? JsonSerializer.SerializeToElement(JsonSerializer.Deserialize(a, type.ClrType, HaarJson.Compact), type.ClrType, HaarJson.Compact) : (JsonElement?)null;
+        if (!Same(now, after))
         {
             throw new UndoException("Something later was built on that: undo the newer act first.");
         }

@@ -165,6 +165,113 @@ namespace Haar.Data.Migrations
                     b.ToTable("Boards");
                 });
 
+            modelBuilder.Entity("Haar.Core.Intake.FoundItem", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Absent")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("DateCode")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Evidence")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SaidFate")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Slot")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Items");
+                });
+
+            modelBuilder.Entity("Haar.Core.Intake.LotBox", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("BecameId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("Complete")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Hours")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Lock")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Money")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Parts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProfileId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Worth")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Boxes");
+                });
+
             modelBuilder.Entity("Haar.Core.Intake.Machine", b =>
                 {
                     b.Property<Guid>("Id")
@@ -185,11 +292,21 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Donor")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Expectation")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("HandedOverAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Kind")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Lot")
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Model")
@@ -361,6 +478,86 @@ namespace Haar.Data.Migrations
                     b.ToTable("Drawer");
                 });
 
+            modelBuilder.Entity("Haar.Core.Parts.StoreFastener", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Head")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("LengthMillimetres")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Quantity")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Thread")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Fasteners");
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.StorePart", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("CameFrom")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("DonorId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Fits")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("ForMachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Quantity")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Kind");
+
+                    b.ToTable("Store");
+                });
+
             modelBuilder.Entity("Haar.Core.Planning.Job", b =>
                 {
                     b.Property<Guid>("Id")
@@ -376,6 +573,9 @@ namespace Haar.Data.Migrations
                     b.Property<long?>("DoneAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<Guid?>("FindingId")
+                        .HasColumnType("TEXT");
+
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 
@@ -385,6 +585,9 @@ namespace Haar.Data.Migrations
                     b.Property<string>("Needs")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Settles")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Stage")
                         .IsRequired()
@@ -525,6 +728,243 @@ namespace Haar.Data.Migrations
                     b.ToTable("Proofs");
                 });
 
+            modelBuilder.Entity("Haar.Core.Stripdown.StripConnector", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("BackAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Keyed")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Marks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Route")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("StepId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("WayRound")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.HasIndex("StepId");
+
+                    b.ToTable("StripConnectors");
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.StripFastener", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Count")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Head")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Hole")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("LengthMillimetres")
+                        .HasColumnType("REAL");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Marks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("MissingBefore")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Pierces")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Returns")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("StepId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Thread")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Tray")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.HasIndex("StepId");
+
+                    b.ToTable("StripFasteners");
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.StripStep", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("AfterJobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("BackAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Behind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ExchangedFor")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Lies")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Marks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("SecondLookAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("StaysOut")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("TestBeforeCovered")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TestSaid")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("TestedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("WayRound")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId", "Number")
+                        .IsUnique();
+
+                    b.ToTable("StripSteps");
+                });
+
+            modelBuilder.Entity("Haar.Core.Survey.ChecklistAnswer", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Answer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("FindingId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Item")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId", "Item")
+                        .IsUnique();
+
+                    b.ToTable("Answers");
+                });
+
             modelBuilder.Entity("Haar.Core.Survey.Finding", b =>
                 {
                     b.Property<Guid>("Id")
@@ -569,6 +1009,41 @@ namespace Haar.Data.Migrations
                     b.ToTable("Findings");
                 });
 
+            modelBuilder.Entity("Haar.Core.Survey.Observation", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("During")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Kilobytes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Struck")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Observations");
+                });
+
             modelBuilder.Entity("Haar.Core.Survey.PowerStep", b =>
                 {
                     b.Property<Guid>("Id")
@@ -591,6 +1066,9 @@ namespace Haar.Data.Migrations
 
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("OnLoadSince")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Said")
                         .IsRequired()
@@ -815,6 +1293,24 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Intake.FoundItem", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Intake.LotBox", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Intake.Photo", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
@@ -860,7 +1356,64 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Stripdown.StripConnector", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Stripdown.StripStep", null)
+                        .WithMany()
+                        .HasForeignKey("StepId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.StripFastener", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Stripdown.StripStep", null)
+                        .WithMany()
+                        .HasForeignKey("StepId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.StripStep", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Survey.ChecklistAnswer", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Survey.Finding", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Survey.Observation", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()

@@ -1,6 +1,7 @@
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
 using Haar.Core.Intake;
+using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 
 namespace Haar.Data.Packs;
@@ -42,7 +43,30 @@ public sealed record MachineProfile
     public string CellPlace { get; init; } = "";
     /// <summary>Ids of board profiles, in this pack or another.</summary>
     public IReadOnlyList<string> Boards { get; init; } = [];
+    /// <summary>As it was sold.</summary>
+    public IReadOnlyList<ShippedConfiguration> Configurations { get; init; } = [];
+    /// <summary>How it comes apart, with its traps.</summary>
+    public IReadOnlyList<StripProfileStep> StripOrder { get; init; } = [];
 }
+
+/// <summary>One step of a known strip-down, by numbers of its own.</summary>
+public sealed record StripProfileStep
+{
+    public string Title { get; init; } = "";
+    public PieceKind Kind { get; init; }
+    public Lies Lies { get; init; }
+    /// <summary>1-based numbers of the steps in this list that it sits behind.</summary>
+    public IReadOnlyList<int> Behind { get; init; } = [];
+    public IReadOnlyList<string> Traps { get; init; } = [];
+    public string WayRound { get; init; } = "";
+    public string TestBeforeCovered { get; init; } = "";
+    public IReadOnlyList<StripProfileFastener> Fasteners { get; init; } = [];
+    public IReadOnlyList<StripProfileConnector> Connectors { get; init; } = [];
+}
+
+public sealed record StripProfileFastener(string Thread, double? LengthMillimetres, string Head, int Count, string Hole = "", string Pierces = "");
+
+public sealed record StripProfileConnector(string Kind, Known Keyed = Known.NotKnown, string WayRound = "", string Route = "");
 
 public sealed record BoardProfile
 {

@@ -13,6 +13,7 @@ namespace Haar.Data.Packs;
 public sealed class PackStore(HaarDb db, Bench bench)
 {
     const string ShippedId = "harbour";
+    const string OwnId = "own";
     public const int MostBytes = 5_000_000;
 
     static readonly Lazy<JsonSchema> Schema = new(() => JsonSchema.FromText(SchemaText));
@@ -56,6 +57,25 @@ public sealed class PackStore(HaarDb db, Bench bench)
         row.Json = text;
         row.At = bench.Now;
         await bench.ActAsync(null, $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts.", cancel);
+        return pack;
+    }
+
+    /// <summary>Keeps a profile of the workshop's own, in a pack of its own; one of the same id is exchanged. Saved with the act that follows.</summary>
+    /// <exception cref="ImportException">The profile is not as the schema has it.</exception>
+    public async Task<Pack> KeepAsync(MachineProfile profile, CancellationToken cancel = default)
+    {
+        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == OwnId, cancel);
+        var pack = row is null ? new Pack { Id = OwnId, Name = "This workshop's own" } : JsonSerializer.Deserialize<Pack>(row.Json, HaarJson.Readable)!;
+        pack = pack with { Machines = [.. pack.Machines.Where(m => m.Id != profile.Id), profile] };
+        var text = JsonSerializer.Serialize(pack, HaarJson.Readable);
+        _ = Read(text);
+        if (row is null)
+        {
+            row = new PackRow { Id = OwnId };
+            db.Packs.Add(row);
+        }
+
+        (row.Name, row.Json, row.At) = (pack.Name, text, bench.Now);
         return pack;
     }
 

@@ -6,6 +6,9 @@ namespace Haar.Data.Photos;
 /// <summary>A file that is not a photo that Haar takes. Carries a sentence.</summary>
 public sealed class BadPhotoException(string message) : Exception(message);
 
+/// <summary>Full for looking closely, screen for a phone or a wall, thumb for lists.</summary>
+public enum PhotoSize { Full = 0, Screen, Thumb }
+
 /// <param name="Hash">SHA-256 of the stored JPEG, lower-case hex.</param>
 public sealed record StoredPhoto(string Hash, int Width, int Height);
 
@@ -18,15 +21,16 @@ public sealed class PhotoStore(DataFolder folder)
     public const int MostSide = 16_000;
     /// <summary>Longest side as stored.</summary>
     public const int FullSide = 2400;
+    public const int ScreenSide = 1200;
     public const int ThumbSide = 480;
 
     /// <summary>Where a stored size lies; the file may not exist.</summary>
-    public string PathOf(string hash, bool thumb) =>
+    public string PathOf(string hash, PhotoSize size) =>
         hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower)
-            ? Path.Combine(folder.Photos, hash[..2], thumb ? $"{hash}.thumb.jpg" : $"{hash}.jpg")
+            ? Path.Combine(folder.Photos, hash[..2], size switch { PhotoSize.Thumb => $"{hash}.thumb.jpg", PhotoSize.Screen => $"{hash}.screen.jpg", _ => $"{hash}.jpg" })
             : throw new BadPhotoException("That is not the name of a photo.");
 
-    /// <summary>Checks, turns upright, shrinks, re-encodes and stores in both sizes.</summary>
+    /// <summary>Checks, turns upright, shrinks, re-encodes and stores in three sizes.</summary>
     /// <exception cref="BadPhotoException">Not a JPEG, PNG or WebP, cut off, or too large.</exception>
     public StoredPhoto Add(byte[] bytes)
     {
@@ -57,11 +61,10 @@ public sealed class PhotoStore(DataFolder folder)
 
         using var upright = Upright(raw, codec.EncodedOrigin);
         using var full = Shrink(upright, FullSide);
-        using var thumb = Shrink(upright, ThumbSide);
         var jpeg = Encode(full, 86);
         var hash = Convert.ToHexStringLower(SHA256.HashData(jpeg));
-        Write(PathOf(hash, false), jpeg);
-        Write(PathOf(hash, true), Encode(thumb, 80));
+        Write(PathOf(hash, PhotoSize.Full), jpeg);
+        Smaller(hash, full);
         return new(hash, full.Width, full.Height);
     }
 
@@ -70,9 +73,28 @@ public sealed class PhotoStore(DataFolder folder)
     {
         if (Convert.ToHexStringLower(SHA256.HashData(jpeg)) != hash) { throw new BadPhotoException("A photo in the file is not the one that its name promises: the file is damaged."); }
         using var bitmap = SKBitmap.Decode(jpeg) ?? throw new BadPhotoException("A photo in the file cannot be read.");
-        using var thumb = Shrink(bitmap, ThumbSide);
-        Write(PathOf(hash, false), jpeg);
-        Write(PathOf(hash, true), Encode(thumb, 80));
+        Write(PathOf(hash, PhotoSize.Full), jpeg);
+        Smaller(hash, bitmap);
+    }
+
+    /// <summary>The file of a size; one that an older Haar did not make is made now. Null when the photo is not here.</summary>
+    public string? Find(string hash, PhotoSize size)
+    {
+        var path = PathOf(hash, size);
+        if (File.Exists(path)) { return path; }
+        var full = PathOf(hash, PhotoSize.Full);
+        if (size == PhotoSize.Full || !File.Exists(full)) { return null; }
+        using var bitmap = SKBitmap.Decode(full) ?? throw new BadPhotoException("That photo's file is damaged: restore a backup.");
+        Smaller(hash, bitmap);
+        return path;
+    }
+
+    void Smaller(string hash, SKBitmap full)
+    {
+        using var screen = Shrink(full, ScreenSide);
+        using var thumb = Shrink(screen, ThumbSide);
+        Write(PathOf(hash, PhotoSize.Screen), Encode(screen, 82));
+        Write(PathOf(hash, PhotoSize.Thumb), Encode(thumb, 80));
     }
 
     static void Write(string path, byte[] bytes)

@@ -16,6 +16,12 @@ namespace Haar.Web.Http;
 /// <summary>There is no such thing here.</summary>
 public sealed class NotHereException(string message) : Exception(message);
 
+/// <summary>The machine was taken off the list while somebody was away with it. Nothing of theirs is lost: it can be put back.</summary>
+public sealed class OffTheListException(Core.Intake.Machine machine) : Exception($"“{machine.Name}” was taken off the list{(machine.RemovedAt is { } at ? $" on {at:d MMMM}" : "")}. What you recorded is kept where you are: put the machine back on the list, and it is sent.")
+{
+    public Guid MachineId { get; } = machine.Id;
+}
+
 /// <summary>An edit came without the version that it was based on.</summary>
 public sealed class NoVersionException() : Exception("Say which version you edited, in an If-Match header: otherwise somebody else's change could be lost unseen.");
 
@@ -47,6 +53,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         BadHttpRequestException { StatusCode: 415 } => Plain(415, "Not JSON", "Send JSON, with the content type application/json. Nothing was changed."),
         BadHttpRequestException bad => Fields(bad.StatusCode, "That cannot be read", "What was sent is empty, or is not what is asked for here. Nothing was changed.", new() { ["body"] = [$"{bad.Message.TrimEnd('.')}."] }),
         NotHereException => Plain(404, "Not here", e.Message),
+        OffTheListException => Plain(410, "Taken off the list", e.Message),
         NoVersionException => Plain(428, "Which version?", e.Message),
         StaleException stale => Both(stale),
         DbUpdateConcurrencyException => Plain(409, "Changed meanwhile", "Somebody else changed this in the same moment. Nothing of yours was written: look at theirs and save again."),
@@ -126,6 +133,13 @@ static class Requests
         word.Length > 0 && char.IsLetter(word[0]) && Enum.TryParse<T>(word, true, out var value) ? value : throw new BadFactException(field, $"There is no {field} of that name.");
 
     public static Acted Said(this LogEntry entry, Guid? id = null) => new(entry.Id, entry.Sentence, id);
+
+    /// <summary>Throws unless the machine is here and on the list.</summary>
+    public static async Task OnTheListAsync(this Data.HaarDb db, Guid machineId, CancellationToken cancel)
+    {
+        var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == machineId, cancel).OrNotHere("machine");
+        if (machine.RemovedAt is not null) { throw new OffTheListException(machine); }
+    }
 
     public static async Task<T> OrNotHere<T>(this Task<T?> find, string what) where T : class =>
         await find ?? throw new NotHereException($"There is no such {what} here: it may have been taken away on another screen.");

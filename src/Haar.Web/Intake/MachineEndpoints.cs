@@ -1,5 +1,6 @@
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
+using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Planning;
 using Haar.Core.Survey;
@@ -24,7 +25,8 @@ public sealed record BoardRow(Guid Id, string Name, Guid? PhotoId, string? Photo
 public sealed record PhotoRow(Guid Id, string Hash, int Width, int Height, string Caption, DateTimeOffset At);
 
 /// <param name="Stop">Set when power is stopped: the sentence that says why.</param>
-public sealed record MachineHead(Machine Machine, Standing Standing, IReadOnlyList<BoardRow> Boards, IReadOnlyList<PhotoRow> Photos, bool HasCell, string? Stop);
+/// <param name="Money">Go on, or stop: shown wherever something is spent.</param>
+public sealed record MachineHead(Machine Machine, Standing Standing, IReadOnlyList<BoardRow> Boards, IReadOnlyList<PhotoRow> Photos, bool HasCell, string? Stop, GoOnResult Money, string Currency);
 
 static class MachineEndpoints
 {
@@ -35,6 +37,13 @@ static class MachineEndpoints
             .WithExample("""{"name":"Harbour office till","kind":"luggable","model":"","class":"level286","yearFrom":1987,"yearTo":1989,"traits":["internalMainsSupply","barrelCell"],"cameFrom":"a jumble sale","paid":20,"claimed":"","recapSchool":"evidence","restorationSchool":"asShipped"}""");
         m.MapGet("/{id:guid}", HeadAsync).WithName("GetMachine");
         m.MapPut("/{id:guid}", EditAsync).WithName("EditMachine");
+        m.MapPost("/{id:guid}/put-back", async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+        {
+            var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
+            if (machine.RemovedAt is null) { return new Acted(Guid.Empty, $"{machine.Name} is on the list.", id); }
+            machine.RemovedAt = null;
+            return (await bench.ActAsync(id, $"{machine.Name} is on the list again.", cancel)).Said(id);
+        }).WithName("PutMachineBack");
         m.MapDelete("/{id:guid}", RemoveAsync).WithName("RemoveMachine").WithSummary("Takes it off the list; nothing of it is lost, and undo brings it back.");
     }
 
@@ -107,7 +116,10 @@ static class MachineEndpoints
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).OrderBy(p => p.Id).Select(p => new PhotoRow(p.Id, p.Hash, p.Width, p.Height, p.Caption, p.At)).ToListAsync(cancel);
         var boards = await db.Boards.AsNoTracking().Where(b => b.MachineId == id).OrderBy(b => b.Id).ToListAsync(cancel);
         var hasCell = await db.Cells.AnyAsync(c => c.MachineId == id, cancel);
-        return new(machine, row.Standing, [.. boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, photos.FirstOrDefault(p => p.Id == b.PhotoId)?.Hash, b.Version))], photos, hasCell, row.Stopped ? "Board stays unplugged" : null);
+        var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
+        var spent = (await db.Costs.AsNoTracking().Where(c => c.MachineId == id && c.Amount != null).Select(c => c.Amount).ToListAsync(cancel)).Sum() ?? 0;
+        var money = GoOn.Of(Math.Max(0, (double)((machine.Paid ?? 0) + spent)), machine.Expectation, 0, currency);
+        return new(machine, row.Standing, [.. boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, photos.FirstOrDefault(p => p.Id == b.PhotoId)?.Hash, b.Version))], photos, hasCell, row.Stopped ? "Board stays unplugged" : null, money, currency);
     }
 
     static async Task<Acted> EditAsync(Guid id, MachineEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)

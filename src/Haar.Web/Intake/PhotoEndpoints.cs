@@ -11,7 +11,7 @@ static class PhotoEndpoints
 {
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/machines/{id:guid}/photos", AddAsync).WithName("AddPhoto").WithTags("Intake").WithSummary("Body: the photo itself. Turned upright, stripped of location, stored once.")
+        api.MapPost("/machines/{id:guid}/photos", AddAsync).WithName("AddPhoto").WithTags("Intake").WithSummary("Body: the photo itself. Turned upright, stripped of location, stored once in three sizes; sent again with the same photoId, it is still one.")
             .Accepts<byte[]>("image/jpeg", "image/png", "image/webp", "application/octet-stream").Produces<Acted>();
         api.MapPut("/machines/{id:guid}/photos/{photoId:guid}", async (Guid id, Guid photoId, PhotoCaption edit, HaarDb db, Bench bench, CancellationToken cancel) =>
         {
@@ -26,10 +26,9 @@ static class PhotoEndpoints
             db.Remove(photo);
             return (await bench.ActAsync(id, "Photo taken away.", cancel)).Said(photoId);
         }).WithName("RemovePhoto").WithTags("Intake");
-        api.MapGet("/photos/{hash}", (string hash, HttpContext context, PhotoStore store, bool thumb = false) =>
+        api.MapGet("/photos/{hash}", (string hash, HttpContext context, PhotoStore store, string size = "full") =>
         {
-            var path = store.PathOf(hash, thumb);
-            if (!File.Exists(path)) { throw new NotHereException("That photo's file is not here."); }
+            var path = store.Find(hash, size.As<PhotoSize>("size")) ?? throw new NotHereException("That photo's file is not here.");
             context.Response.Headers.CacheControl = "private, max-age=31536000, immutable";
             return Results.File(path, "image/jpeg");
         }).WithName("GetPhoto").WithTags("Intake").Produces(200, contentType: "image/jpeg");
@@ -37,9 +36,14 @@ static class PhotoEndpoints
 
     public sealed record PhotoCaption(string Caption);
 
-    static async Task<Acted> AddAsync(Guid id, HttpRequest request, HaarDb db, Bench bench, PhotoStore store, CancellationToken cancel, string caption = "")
+    static async Task<Acted> AddAsync(Guid id, HttpRequest request, HaarDb db, Bench bench, PhotoStore store, CancellationToken cancel, string caption = "", Guid? photoId = null)
     {
-        await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        await db.OnTheListAsync(id, cancel);
+        if (photoId is { } given && await db.Photos.AsNoTracking().FirstOrDefaultAsync(p => p.Id == given, cancel) is { } there)
+        {
+            return there.MachineId == id ? new(Guid.Empty, "That photo is here already.", there.Id) : throw new Core.Verdicts.BadFactException("photoId", "Another machine has a photo of that id.");
+        }
+
         if (request.ContentLength > PhotoStore.MostBytes) { throw new BadPhotoException($"A photo is at most {PhotoStore.MostBytes / 1_000_000} MB. Nothing was stored."); }
         using var body = new MemoryStream();
         var buffer = new byte[81920];
@@ -51,12 +55,13 @@ static class PhotoEndpoints
         }
 
         var stored = store.Add(body.ToArray());
-        if (await db.Photos.FirstOrDefaultAsync(p => p.MachineId == id && p.Hash == stored.Hash, cancel) is { } same)
+        // A phone that made an id of its own refers to the photo by it, so it gets a row of its own even for the same picture; the file is stored once.
+        if (photoId is null && await db.Photos.FirstOrDefaultAsync(p => p.MachineId == id && p.Hash == stored.Hash, cancel) is { } same)
         {
             return new(Guid.Empty, "That photo is here already.", same.Id);
         }
 
-        var photo = new Photo { Id = bench.NewId(), MachineId = id, Hash = stored.Hash, Width = stored.Width, Height = stored.Height, Caption = caption.Length <= 200 ? caption.Trim() : caption[..200], At = bench.Now };
+        var photo = new Photo { Id = photoId ?? bench.NewId(), MachineId = id, Hash = stored.Hash, Width = stored.Width, Height = stored.Height, Caption = caption.Length <= 200 ? caption.Trim() : caption[..200], At = bench.Now };
         db.Add(photo);
         return (await bench.ActAsync(id, photo.Caption.Length > 0 ? $"Photo: {photo.Caption}" : "Photo taken.", cancel)).Said(photo.Id);
     }

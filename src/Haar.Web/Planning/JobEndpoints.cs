@@ -81,6 +81,10 @@ static class JobEndpoints
         job.WaitsFor = move.State == JobState.Waiting ? move.WaitsFor!.Trim() : "";
         job.WaitUntil = move.State == JobState.Waiting ? move.WaitUntil : null;
         job.DoneAt = move.State == JobState.Done ? bench.Now : null;
+        if (job is { Settles: true, State: JobState.Done, FindingId: { } raised } && await db.Findings.FirstOrDefaultAsync(f => f.Id == raised && f.DealtWithAt == null, cancel) is { } finding)
+        {
+            (finding.DealtWithAt, finding.DealtWith) = (bench.Now, $"{job.Title}: done.");
+        }
         return (await bench.ActAsync(id, move.State switch { JobState.Done => $"Done: {job.Title}.", JobState.Waiting => $"{job.Title}: waits, {job.WaitsFor}.", _ => $"To do again: {job.Title}." }, cancel)).Said(job.Id);
     }
 

@@ -21,10 +21,14 @@ public sealed record ClosePowerStep(PowerNotes Notes, bool ConfirmedCautions, st
 
 public sealed record OverrulePowerStep(string Reason);
 
+public sealed record LoadAsk(string Load);
+
 /// <param name="Earlier">Readings that newer ones replaced.</param>
 public sealed record PowerStepView(PowerStepPlan Plan, PowerStep? Step, RailsResult? Rails, IReadOnlyList<Reading> Earlier);
 
-public sealed record PowerScreen(IReadOnlyList<PowerStepView> Steps, PowerStepKind? Next, Verdict Verdict, bool SupplyInside);
+/// <param name="Supply">What the supply has earned by measurement.</param>
+/// <param name="Observations">What the machine said, beeped and counted.</param>
+public sealed record PowerScreen(IReadOnlyList<PowerStepView> Steps, PowerStepKind? Next, Verdict Verdict, bool SupplyInside, SupplyTrustResult Supply, IReadOnlyList<Observation> Observations);
 
 static class PowerEndpoints
 {
@@ -36,10 +40,11 @@ static class PowerEndpoints
         m.MapPost("/{kind}/close", CloseAsync).WithName("ClosePowerStep").WithSummary("Judges the step from its readings: passes it, or stops everything after it.");
         m.MapPost("/{kind}/again", AgainAsync).WithName("TakePowerStepAgain");
         m.MapPost("/{kind}/overrule", OverruleAsync).WithName("OverrulePowerStep");
+        m.MapPost("/load", LoadOnAsync).WithName("LoadOn").WithSummary("States the load that the supply hangs on from now; the hour that earns full trust begins.");
         m.MapPut("/rails", RailsAsync).WithName("SetRails");
     }
 
-    sealed record Facts(Machine Machine, IReadOnlyList<PowerStepPlan> Plan, List<PowerStep> Steps, List<Reading> Readings, FirstPower.Gate Gate);
+    sealed record Facts(Machine Machine, IReadOnlyList<PowerStepPlan> Plan, List<PowerStep> Steps, List<Reading> Readings, FirstPower.Gate Gate, SupplyTrustResult Supply);
 
     static async Task<Facts> LoadAsync(Guid id, HaarDb db, CancellationToken cancel)
     {
@@ -49,7 +54,8 @@ static class PowerEndpoints
         var overruled = (await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("survey/finding/")).Select(o => o.Key).ToListAsync(cancel)).Select(k => Guid.Parse(k["survey/finding/".Length..])).ToHashSet();
         var readings = await db.Readings.AsNoTracking().Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Rail && !r.Struck).OrderBy(r => r.At).ToListAsync(cancel);
         var plan = FirstPower.Compose(machine.Class, machine.Traits);
-        return new(machine, plan, steps, readings, FirstPower.Stand(plan, steps, findings, overruled));
+        var supply = SupplyTrust.Of(machine, steps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded), readings);
+        return new(machine, plan, steps, readings, FirstPower.Stand(plan, steps, findings, overruled, supply), supply);
     }
 
     static async Task<PowerScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
@@ -61,7 +67,8 @@ static class PowerEndpoints
             var mine = step is null ? [] : f.Readings.Where(r => r.SubjectId == step.Id).ToList();
             var standing = mine.GroupBy(r => (r.Channel, r.Quantity)).Select(g => g.Standing(g.Key.Channel, g.Key.Quantity)!.Id).ToHashSet();
             return new PowerStepView(p, step, p.Reads && f.Machine.Rails.Count > 0 ? Judge(f.Machine, p, mine) : null, [.. mine.Where(r => !standing.Contains(r.Id))]);
-        })], f.Gate.Next, f.Gate.Verdict, f.Machine.Traits.Contains(Trait.InternalMainsSupply) || f.Machine.Traits.Contains(Trait.PictureTube));
+        })], f.Gate.Next, f.Gate.Verdict, f.Machine.Traits.Contains(Trait.InternalMainsSupply) || f.Machine.Traits.Contains(Trait.PictureTube), f.Supply,
+            await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Struck).OrderBy(o => o.Id).ToListAsync(cancel));
     }
 
     static RailsResult Judge(Machine machine, PowerStepPlan plan, List<Reading> readings)
@@ -74,12 +81,14 @@ static class PowerEndpoints
         }).ToList();
         return plan.Kind == PowerStepKind.Shorts
             ? Rails.Shorts(rails)
-            : Rails.Powered(rails, plan.Kind == PowerStepKind.SupplyLoaded || plan.Kind == PowerStepKind.WholeBoard, null, machine.Traits.Contains(Trait.InternalMainsSupply) || machine.Traits.Contains(Trait.PictureTube));
+            : Rails.Powered(rails, plan.Kind == PowerStepKind.SupplyLoaded || plan.Kind == PowerStepKind.BareBoard, null, machine.Traits.Contains(Trait.InternalMainsSupply) || machine.Traits.Contains(Trait.PictureTube));
     }
+
+    static PowerStepPlan PlanOf(Facts f, PowerStepKind kind) => f.Plan.FirstOrDefault(p => p.Kind == kind) ?? throw new BadFactException("kind", "This machine has no such step: what it does not have is not asked for.");
 
     static PowerStep StepOf(Facts f, PowerStepKind kind, HaarDb db, Bench bench)
     {
-        if (f.Gate.Verdict.Outcome == Outcome.No && f.Steps.All(s => s.State != PowerStepState.Failed)) { throw new BadFactException("kind", f.Gate.Verdict.Sentence); }
+        if (f.Gate.Verdict.Outcome == Outcome.No && f.Steps.All(s => s.State != PowerStepState.Failed) && !(f.Gate.Next == PowerStepKind.BareBoard && kind < PowerStepKind.BareBoard)) { throw new BadFactException("kind", f.Gate.Verdict.Sentence); }
         if (f.Gate.Next is { } next && kind > next) { throw new BadFactException("kind", $"“{f.Plan.First(p => p.Kind == next).Title}” comes first: nothing goes on before it is through."); }
         if (f.Steps.FirstOrDefault(s => s.Kind == kind) is { } there) { return there; }
         var step = new PowerStep { Id = bench.NewId(), MachineId = f.Machine.Id, Kind = kind };
@@ -91,7 +100,7 @@ static class PowerEndpoints
     {
         var kind = word.As<PowerStepKind>("kind");
         var f = await LoadAsync(id, db, cancel);
-        var plan = f.Plan.First(p => p.Kind == kind);
+        var plan = PlanOf(f, kind);
         if (!plan.Reads) { throw new BadFactException("kind", "Nothing is measured in this step: say what you see."); }
         if (ask.Quantity is not (Quantity.Volts or Quantity.RippleVolts or Quantity.Ohms)) { throw new BadFactException("quantity", "A rail is read in volts, ripple or ohms."); }
         if ((kind == PowerStepKind.Shorts) != (ask.Quantity == Quantity.Ohms)) { throw new BadFactException("quantity", kind == PowerStepKind.Shorts ? "This step reads ohms, with the plug out." : "This step reads volts and ripple."); }
@@ -114,7 +123,7 @@ static class PowerEndpoints
     {
         var kind = word.As<PowerStepKind>("kind");
         var f = await LoadAsync(id, db, cancel);
-        var plan = f.Plan.First(p => p.Kind == kind);
+        var plan = PlanOf(f, kind);
         foreach (var (field, text) in new[] { ("load", ask.Notes.Load), ("seen", ask.Notes.Seen), ("heard", ask.Notes.Heard), ("smelled", ask.Notes.Smelled), ("said", ask.Notes.Said) })
         {
             if (text.Length > 500) { throw new BadFactException($"notes.{field}", "At most 500 characters."); }
@@ -126,7 +135,7 @@ static class PowerEndpoints
         }
 
         var step = StepOf(f, kind, db, bench);
-        (step.Load, step.Seen, step.Heard, step.Smelled, step.Said, step.At) = (ask.Notes.Load.Trim(), ask.Notes.Seen.Trim(), ask.Notes.Heard.Trim(), ask.Notes.Smelled.Trim(), ask.Notes.Said.Trim(), bench.Now);
+        (step.Load, step.Seen, step.Heard, step.Smelled, step.Said, step.At) = (ask.Notes.Load.Trim() is { Length: > 0 } load ? load : step.Load, ask.Notes.Seen.Trim(), ask.Notes.Heard.Trim(), ask.Notes.Smelled.Trim(), ask.Notes.Said.Trim(), bench.Now);
         if (ask.FailedBecause is { Length: > 0 } because)
         {
             if (because.Length > 300) { throw new BadFactException("failedBecause", "At most 300 characters."); }
@@ -142,10 +151,20 @@ static class PowerEndpoints
         {
             if (kind == PowerStepKind.WhatItSaid && step.Said.Length == 0) { throw new BadFactException("notes.said", "Write down what it said, beeped or counted; “nothing at all” is an answer too."); }
             if (kind == PowerStepKind.SupplyLook && step.Seen.Length == 0) { throw new BadFactException("notes.seen", "Say what you saw; “nothing swollen, nothing smells” is an answer too."); }
-            (step.State, step.Sentence) = (PowerStepState.Passed, kind == PowerStepKind.WhatItSaid ? $"It said: {step.Said}" : step.Seen);
+            if (kind is PowerStepKind.OneMemory or PowerStepKind.Picture or PowerStepKind.Drives && step.Seen.Length + step.Heard.Length + step.Said.Length == 0) { throw new BadFactException("notes.seen", "Say what you saw, heard or read: the next step rests on it."); }
+            (step.State, step.Sentence) = (PowerStepState.Passed, kind == PowerStepKind.WhatItSaid ? $"It said: {step.Said}" : step.Seen.Length > 0 ? step.Seen : step.Heard.Length > 0 ? step.Heard : step.Said);
         }
 
         return (await bench.ActAsync(id, $"{plan.Title}: {(step.State == PowerStepState.Failed ? "stopped" : "through")}. {step.Sentence}", cancel)).Said(step.Id);
+    }
+
+    static async Task<Acted> LoadOnAsync(Guid id, LoadAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var f = await LoadAsync(id, db, cancel);
+        if (ask.Load.Trim().Length is 0 or > 200) { throw new BadFactException("load", "State the load: 2.0 A on +5, 1.0 A on +12."); }
+        var step = StepOf(f, PowerStepKind.SupplyLoaded, db, bench);
+        (step.Load, step.OnLoadSince) = (ask.Load.Trim(), bench.Now);
+        return (await bench.ActAsync(id, $"On its load: {step.Load}.", cancel)).Said(step.Id);
     }
 
     static async Task<Acted> AgainAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word, HaarDb db, Bench bench, CancellationToken cancel)
@@ -161,7 +180,8 @@ static class PowerEndpoints
         var kind = word.As<PowerStepKind>("kind");
         if (ask.Reason.Trim().Length is < 3 or > 500) { throw new BadFactException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask."); }
         var step = await db.PowerSteps.FirstOrDefaultAsync(s => s.MachineId == id && s.Kind == kind, cancel).OrNotHere("step");
-        if (step.State != PowerStepState.Failed) { throw new BadFactException("kind", "Only a failed step can be overruled."); }
+        var idle = kind == PowerStepKind.SupplyLoaded && step.State == PowerStepState.Passed && (await LoadAsync(id, db, cancel)).Supply.Trust < Trust.Loaded;
+        if (step.State != PowerStepState.Failed && !idle) { throw new BadFactException("kind", "Only a failed step, or a supply that nobody can vouch for, can be overruled."); }
         db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"survey/power/{kind}", Sentence = step.Sentence, Reason = ask.Reason.Trim(), At = bench.Now });
         step.State = PowerStepState.Overruled;
         return (await bench.ActAsync(id, $"Overruled “{step.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(step.Id);

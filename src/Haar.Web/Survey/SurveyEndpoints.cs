@@ -79,11 +79,7 @@ static class SurveyEndpoints
         await PhotoOf(id, e.PhotoId, db, cancel);
         var f = new Finding { Id = bench.NewId(), MachineId = id, Kind = e.Kind, Place = e.Place.Trim(), Seen = e.Seen.Trim(), PhotoId = e.PhotoId, At = bench.Now };
         db.Add(f);
-        if (e.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell && await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel) is { } cell)
-        {
-            // What is found is what the battery's own screen has to know.
-            cell.Site = cell.Site with { Leaking = cell.Site.Leaking || e.Kind == FindingKind.LeakingCell, Swollen = cell.Site.Swollen || e.Kind == FindingKind.SwollenCell };
-        }
+        await FindingActs.RaiseAsync(f, db, bench, cancel);
 
         return (await bench.ActAsync(id, $"Found: {FindingRules.Meaning(e.Kind).Words}{(f.Place.Length > 0 ? $", {f.Place}" : "")}. {f.Seen}", cancel)).Said(f.Id);
     }
@@ -105,12 +101,14 @@ static class SurveyEndpoints
         if (!f.Open) { throw new BadFactException("finding", "This finding is dealt with already."); }
         f.DealtWithAt = bench.Now;
         f.DealtWith = ask.How.Trim();
+        await FindingActs.SettleAsync(f, db, bench, cancel);
         return (await bench.ActAsync(id, $"Dealt with: {FindingRules.Meaning(f.Kind).Words}. {f.DealtWith}", cancel)).Said(f.Id);
     }
 
     static async Task<Acted> RemoveAsync(Guid id, Guid findingId, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
+        db.RemoveRange(await db.Jobs.Where(j => j.FindingId == findingId && j.State == Core.Planning.JobState.ToDo).ToListAsync(cancel));
         db.Remove(f);
         return (await bench.ActAsync(id, $"Finding taken back: {FindingRules.Meaning(f.Kind).Words}.", cancel)).Said(f.Id);
     }

@@ -102,7 +102,7 @@ public class FirstPowerTests
 
     [Fact]
     public void A_supply_inside_carries_its_caution_at_every_step_that_powers_it() =>
-        Assert.All(Plan.Where(p => p.Kind is PowerStepKind.SupplyLook or PowerStepKind.SupplyLoaded or PowerStepKind.WholeBoard), p => Assert.Contains(Core.Safety.CautionId.MainsSupply, p.Cautions));
+        Assert.All(Plan.Where(p => p.Kind is PowerStepKind.SupplyLook or PowerStepKind.SupplyLoaded or PowerStepKind.BareBoard), p => Assert.Contains(Core.Safety.CautionId.MainsSupply, p.Cautions));
 
     [Fact]
     public void No_step_tells_anybody_to_open_a_supply() => Assert.All(Enum.GetValues<MachineClass>().SelectMany(c => FirstPower.Compose(c, [Trait.InternalMainsSupply, Trait.PictureTube])),

@@ -1,0 +1,57 @@
+using Haar.Core.Intake;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Parts;
+
+/// <summary>A whole part in the store: a supply, a drive, a board. Where it came from is kept, since that is half of what it is worth.</summary>
+public sealed class StorePart
+{
+    public Guid Id { get; init; }
+    public string Kind { get; set; } = "";
+    /// <summary>What it fits: parts swap where this is the same.</summary>
+    public string Fits { get; set; } = "";
+    public int Quantity { get; set; } = 1;
+    public PartState State { get; set; }
+    public string Place { get; set; } = "";
+    public string CameFrom { get; set; } = "";
+    /// <summary>The donor.</summary>
+    public Guid? DonorId { get; set; }
+    /// <summary>Set aside for this machine.</summary>
+    public Guid? ForMachineId { get; set; }
+    public DateTimeOffset At { get; init; }
+    public int Version { get; set; }
+
+    /// <exception cref="BadFactException">Names the field.</exception>
+    public static void Check(StorePart p)
+    {
+        if (p.Kind.Trim().Length is 0 or > 60) { throw new BadFactException("kind", "Say in 1 to 60 characters what part it is."); }
+        foreach (var (field, text, most) in new[] { ("fits", p.Fits, 40), ("place", p.Place, 40), ("cameFrom", p.CameFrom, 200) })
+        {
+            if (text.Length > most) { throw new BadFactException(field, $"At most {most} characters."); }
+        }
+
+        if (p.Quantity is < 0 or > 10_000) { throw new BadFactException("quantity", "Between 0 and 10 000."); }
+    }
+}
+
+/// <summary>Spare fasteners of one size.</summary>
+public sealed class StoreFastener
+{
+    public Guid Id { get; init; }
+    public string Thread { get; set; } = "";
+    public double LengthMillimetres { get; set; }
+    public string Head { get; set; } = "";
+    public int Quantity { get; set; }
+    public string Place { get; set; } = "";
+    public int Version { get; set; }
+
+    /// <exception cref="BadFactException">Names the field.</exception>
+    public static void Check(StoreFastener f)
+    {
+        if (f.Thread.Trim().Length is 0 or > 30) { throw new BadFactException("thread", "Say which thread: M3, 6-32, self-tapping 3."); }
+        if (f.Head.Length > 30) { throw new BadFactException("head", "At most 30 characters."); }
+        if (f.Place.Length > 40) { throw new BadFactException("place", "At most 40 characters."); }
+        BadFactException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
+        if (f.Quantity is < 0 or > 100_000) { throw new BadFactException("quantity", "Between 0 and 100 000."); }
+    }
+}

@@ -1,0 +1,52 @@
+using Haar.Data.Log;
+
+namespace Haar.Web.Planning;
+
+/// <summary>Server-sent events: which machine was touched, as soon as it was, so that a phone at the bench and a screen on the wall see each other.</summary>
+static class LiveEndpoint
+{
+    /// <summary>A line now and then, so that a phone that is gone is noticed.</summary>
+    static readonly TimeSpan Heartbeat = TimeSpan.FromSeconds(20);
+
+    public static void MapLive(this IEndpointRouteBuilder api) =>
+        api.MapGet("/live", (RequestDelegate)ListenAsync).WithName("Live").WithTags("Planning").ExcludeFromDescription();
+
+    static async Task ListenAsync(HttpContext context)
+    {
+        var live = context.RequestServices.GetRequiredService<Live>();
+        using var end = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, context.RequestServices.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping);
+        context.Response.ContentType = "text/event-stream";
+        context.Response.Headers.CacheControl = "no-store";
+        var turn = new SemaphoreSlim(1);
+        async Task Write(string text)
+        {
+            await turn.WaitAsync(end.Token);
+            try
+            {
+                await context.Response.WriteAsync(text, end.Token);
+                await context.Response.Body.FlushAsync(end.Token);
+            }
+            finally
+            {
+                turn.Release();
+            }
+        }
+
+        try
+        {
+            var touched = live.ListenAsync(end.Token);
+            await Write("retry: 1000\n: here\n\n");
+            var beat = Task.Run(async () =>
+            {
+                using var timer = new PeriodicTimer(Heartbeat);
+                while (await timer.WaitForNextTickAsync(end.Token)) { await Write(": here\n\n"); }
+            }, end.Token);
+            await foreach (var machine in touched) { await Write($"data: {machine}\n\n"); }
+            await beat;
+        }
+        catch (OperationCanceledException)
+        {
+            // The screen is closed, or the workshop is.
+        }
+    }
+}

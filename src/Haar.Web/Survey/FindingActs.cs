@@ -1,0 +1,38 @@
+using Haar.Core.Planning;
+using Haar.Core.Survey;
+using Haar.Data;
+using Haar.Data.Log;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Survey;
+
+/// <summary>What a finding sets going, whichever screen it was noted on.</summary>
+static class FindingActs
+{
+    /// <summary>Adds the work that it implies, with its dependencies, and tells the battery's screen of a leak.</summary>
+    public static async Task RaiseAsync(Finding f, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var work = FindingWork.Of(f.Kind);
+        var ids = work.Select(_ => bench.NewId()).ToList();
+        for (var i = 0; i < work.Count; i++)
+        {
+            var w = work[i];
+            db.Add(new Job { Id = ids[i], MachineId = f.MachineId, Stage = w.Stage, Title = w.Title, Why = w.Why, Needs = w.Needs, Minutes = w.Minutes, After = w.After is { } a ? [ids[a]] : [], At = bench.Now, FindingId = f.Id, Settles = w.Settles });
+        }
+
+        if (f.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell && await db.Cells.FirstOrDefaultAsync(c => c.MachineId == f.MachineId, cancel) is { } cell)
+        {
+            // What is found is what the battery's own screen has to know.
+            cell.Site = cell.Site with { Leaking = cell.Site.Leaking || f.Kind == FindingKind.LeakingCell, Swollen = cell.Site.Swollen || f.Kind == FindingKind.SwollenCell };
+        }
+    }
+
+    /// <summary>Work that settles a finding is done: the finding is dealt with, and the other way round.</summary>
+    public static async Task SettleAsync(Finding f, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        foreach (var j in await db.Jobs.Where(j => j.FindingId == f.Id && j.Settles && j.State != JobState.Done).ToListAsync(cancel))
+        {
+            (j.State, j.DoneAt, j.WaitsFor, j.WaitUntil) = (JobState.Done, bench.Now, "", null);
+        }
+    }
+}
