@@ -67,7 +67,7 @@ public class ExchangeTests
 
         await Refused(Encoding.UTF8.GetBytes(json[..(json.Length / 2)]), "cut off");
         await Refused(zip[..(zip.Length / 2)], "cut off");
-        await Refused(Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 1,").Replace(json, "\"version\": 99,", 1)), "newer Haar");
+        await Refused(Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 2,").Replace(json, "\"version\": 99,", 1)), "newer Haar");
         await Refused(Encoding.UTF8.GetBytes("{\"format\":\"shopping-list\"}"), "not a machine");
         await Refused(Encoding.UTF8.GetBytes("not json at all"), "cut off or damaged");
         await Refused(Encoding.UTF8.GetBytes(json.Replace("\"microfarads\": 47", "\"microfarads\": -47", StringComparison.Ordinal)), "microfarads");

@@ -4,6 +4,8 @@
   import { Toaster } from 'svelte-sonner';
   import { queries, undo } from '$lib/api/act.svelte';
   import { keys } from '$lib/keys.svelte';
+  import { live } from '$lib/live.svelte';
+  import { outbox } from '$lib/outbox.svelte';
   import { session } from '$lib/session.svelte';
   import KeyList from '$lib/ui/KeyList.svelte';
   import Palette from '$lib/ui/Palette.svelte';
@@ -15,6 +17,13 @@
   let list = $state(false);
   setPalette({ palette: () => (palette = true), keys: () => (list = true) });
   void session.load();
+  let begun = false;
+  $effect(() => {
+    if (!session.value?.signedIn || begun) return;
+    begun = true;
+    live.start();
+    void outbox.start();
+  });
   keys.add([
     { key: '/', words: 'Find or do anything', run: () => (palette = true) },
     { key: '?', words: 'List the keys', run: () => (list = true) },

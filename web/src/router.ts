@@ -3,6 +3,8 @@ import { createRouter } from 'sv-router';
 export const { p, navigate, isActive, route } = createRouter({
   '/': () => import('./Planning/Workshop.svelte'),
   '/take-in': () => import('./Intake/TakeIn.svelte'),
+  '/store': () => import('./Parts/Store.svelte'),
+  '/take-in-lot': () => import('./Intake/TakeLotIn.svelte'),
   '/drawer': () => import('./Parts/Drawer.svelte'),
   '/reference': () => import('./Packs/Reference.svelte'),
   '/settings': () => import('./Backups/Settings.svelte'),

@@ -95,7 +95,7 @@ public static class AsShipped
             var f = found.FirstOrDefault(x => Key(x.Slot) == Key(item.Slot));
             if (f is null || (f.What.Trim().Length == 0 && !f.Absent)) { unseen++; }
             // A part that is newer than the machine says nothing of what was there before it; nor does an empty place.
-            else if (f.Absent || f.SaidFate is ItemFate.SwappedInPeriod or ItemFate.SwappedLater || (dates.TryGetValue(f.Id, out var d) && d.NewerThanMachine)) { unseen++; }
+            else if (f.Absent || f.SaidFate is ItemFate.SwappedInPeriod or ItemFate.SwappedLater || (dates.TryGetValue(f.Id, out var d) && Newer(d))) { unseen++; }
             else if (Matches(item.What, f.What)) { agrees++; }
             else { against++; }
         }
@@ -124,11 +124,12 @@ public static class AsShipped
     {
         if (f is null || (f.What.Trim().Length == 0 && !f.Absent)) { return (ItemFate.NotKnown, "Nobody has looked.", Founded.Guess); }
         if (f.Absent) { return shipped.Length > 0 || !profiled ? (ItemFate.Missing, shipped.Length > 0 ? $"Sold with {shipped}; its place is empty." : "Its place is empty.", Founded.Rule) : (ItemFate.NotKnown, "Not there, and not sold with it.", Founded.Rule); }
-        var made = date?.Resolved?.Year;
-        if (made is { } y && year is { } built && date!.NewerThanMachine)
+        var newer = date is not null && Newer(date);
+        var made = date?.Resolved?.Year ?? (newer ? date!.Readings.Min(r => r.Year) : null);
+        if (made is { } y && year is { } built && newer)
         {
             var late = y - built;
-            var younger = $"This {f.Slot.ToLowerInvariant()} is {(late == 1 ? "one year" : $"{late} years")} younger than the machine: an earlier repair or upgrade.";
+            var younger = $"This {f.Slot.ToLowerInvariant()} is {(date!.Resolved is null ? "at least " : "")}{(late == 1 ? "one year" : $"{late} years")} younger than the machine: an earlier repair or upgrade.";
             return shipped.Length == 0 && profiled ? (ItemFate.Added, $"Not sold with it. {younger}", Founded.Measured)
                 : late <= period ? (ItemFate.SwappedInPeriod, younger, Founded.Measured) : (ItemFate.SwappedLater, younger, Founded.Measured);
         }
@@ -145,6 +146,9 @@ public static class AsShipped
             : (ItemFate.NotKnown, $"Sold with {shipped}; this one is another, and without a date nobody can say when it was swapped.", Founded.Guess);
     }
 
+    /// <summary>Later than the machine, whichever way its code is read.</summary>
+    static bool Newer(DateCodeResult d) => d.NewerThanMachine || (d.Resolved is null && d.Readings.Count > 0 && d.Readings.All(r => r.Fit == DateCodeFit.AfterMachine));
+
     static List<string> TellApart(ConfigurationFit best, List<ConfigurationFit> rivals, IReadOnlyList<FoundItem> found)
     {
         var list = new List<string>();
@@ -154,7 +158,7 @@ public static class AsShipped
             if (f is not null && f.What.Trim().Length > 0) { continue; }
             string Of(ConfigurationFit c) => c.Configuration.Items.FirstOrDefault(i => Key(i.Slot) == Key(slot))?.What ?? "nothing there";
             var options = rivals.Prepend(best).Select(c => (c.Configuration.Name, What: Of(c))).ToList();
-            if (options.Select(o => Key(o.What)).Distinct().Count() > 1) { list.Add($"{char.ToUpperInvariant(slot[0])}{slot[1..]}: {string.Join("; ", options.Select(o => $"{o.What} would be {o.Name}"))}."); }
+            if (options.Select(o => Key(o.What)).Distinct().Count() > 1) { list.Add($"{char.ToUpperInvariant(slot[0])}{slot[1..]}: {string.Join("; ", options.Select(o => $"{o.What} means {o.Name}"))}."); }
         }
 
         return list;

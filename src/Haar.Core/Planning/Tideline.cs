@@ -260,7 +260,7 @@ public static class Tideline
 
         if (waiting is not null && (next is null || next.Stage > waiting.Stage))
         {
-            return ($"{char.ToUpperInvariant(waiting.WaitsFor.FirstOrDefault('W'))}{(waiting.WaitsFor.Length > 1 ? waiting.WaitsFor[1..] : "aiting")}", waiting.Title, TideState.Waiting);
+            return ($"{char.ToUpperInvariant(waiting.WaitsFor.FirstOrDefault('W'))}{(waiting.WaitsFor.Length > 1 ? waiting.WaitsFor[1..] : "aiting")}", next is null ? waiting.Title : $"Meanwhile: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}", TideState.Waiting);
         }
 
         var out_ = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);

@@ -34,7 +34,9 @@ public static class NothingOn
         const string question = "Why is nothing on?";
         var list = new List<(SeatingCheck Check, double Weight)>();
         void Add(string id, string title, string why, double weight, int minutes) => list.Add((new(id, title, why, 0, minutes), weight));
-        foreach (var p in touched.Where(t => !t.StaysOut))
+        var away = touched.Where(t => t is { StaysOut: false, BackIn: false }).ToList();
+        if (away.Count > 2) { Add("rebuild:out", "Finish the rebuild", $"{away.Count} pieces are not back in yet, {Lower(away[0].Title)} and {Lower(away[1].Title)} among them: a machine in pieces may well be silent.", 60, 2); }
+        foreach (var p in touched.Where(t => !t.StaysOut && (t.BackIn || away.Count <= 2)))
         {
             var beeps = silence == Silence.BeepsOnly;
             var picture = silence == Silence.NoPicture;

@@ -85,7 +85,7 @@ public static class RebuildOrder
         var sentence = open == 0 ? (steps.Count == 0 ? "Everything is back in." : $"Everything is back in; {steps.Count} {(steps.Count == 1 ? "test is" : "tests are")} left.")
             : $"{open} {(open == 1 ? "piece goes" : "pieces go")} back with {Times(turns, "turn")} of the machine and {Times(trays, "tray")} opened.";
         var verdict = Verdict.Of(question, wait is null ? Outcome.Yes : Outcome.YesIf, wait is null ? sentence : $"{sentence} {wait.Title[..^" goes back".Length]} waits: {(pieces.First(p => p.Id == wait.Id).WaitsFor is { Length: > 0 } w ? w : "what sits behind it is not ready")}.", Founded.Rule,
-            new Reason($"Simply backwards it would be {Times(bTurns, "turn")} and {Times(bTrays, "tray")}.", new("turns", turns, ""), "the record of this strip-down"),
+            new Reason($"Simply backwards{(wait is null ? "" : ", with the same waits,")} it would be {Times(bTurns, "turn")} and {Times(bTrays, "tray")}.", new("turns", turns, ""), "the record of this strip-down"),
             new Reason(proven ? "No order that keeps to the record has fewer turns, and none with as few turns opens fewer trays." : $"The record leaves so many orders open that the search stopped after {mostStates} of them: a better one may exist.", new("trays opened", trays, "")))
             .Changing("What a piece sat behind.", "How the machine lies at a step.", "Which tray its fasteners lie in.");
         return new(verdict, steps, turns, trays, bTurns, bTrays, proven, []);
@@ -300,14 +300,15 @@ public static class RebuildOrder
             return Unroll(node);
         }
 
-        /// <summary>Last off, first on, as far as the record allows.</summary>
+        /// <summary>Last off, first on, as far as the record and what still waits allow.</summary>
         public List<int> Backwards()
         {
             var done = (bool[])on.Clone();
             var order = new List<int>();
             while (!done.All(d => d))
             {
-                var i = Enumerable.Range(0, p.Length).First(i => Available(done, i, int.MaxValue - 1));
+                var inPhase = InPhase(done);
+                var i = Enumerable.Range(0, p.Length).First(i => Available(done, i, inPhase));
                 done[i] = true;
                 order.Add(i);
             }
@@ -339,7 +340,7 @@ public static class RebuildOrder
         RebuildStep Test(RebuildPiece x)
         {
             var covers = coveredBy[Array.IndexOf(p, x)].Select(c => Lower(p[c].Title)).ToList();
-            return new(x.Id, x.Number, RebuildAct.Test, x.TestBeforeCovered, [covers.Count > 0 ? $"Now, before {Join(covers)} covers it." : "As soon as it can be: a fault found now costs no taking apart."], Lies.NotKnown, false, [], null);
+            return new(x.Id, x.Number, RebuildAct.Test, x.TestBeforeCovered, [covers.Count > 0 ? $"Now, before {Join(covers)} {(covers.Count == 1 ? "covers" : "cover")} it." : "As soon as it can be: a fault found now costs no taking apart."], Lies.NotKnown, false, [], null);
         }
 
         List<string> Why(List<int> order, int n, bool turn, bool tray, Lies lies)

@@ -60,9 +60,9 @@ public static class Checklist
         var tube = Has(Trait.PictureTube);
         var mains = Has(Trait.InternalMainsSupply) || tube;
 
-        Look("case-cracks", Zone.Outside, "Case, corners and hinges", "Hairlines at screw posts, white stress marks, a corner that gives.", "Every machine.", FindingKind.CrackedCase);
+        Look("case-cracks", Zone.Outside, "Case, corners and hinges", "Hairlines at screw posts, white stress marks, a corner that gives.", "It is on every machine's list.", FindingKind.CrackedCase);
         Look("screws", Zone.Outside, "Outside screws", "Empty holes, heads of another kind, fresh scratches: somebody was in before you.", "Every machine; what is missing now is not your loss later.", FindingKind.MissingScrew);
-        Look("parts-missing", Zone.Outside, "Covers, feet, blanking plates, key caps", "Gaps where something plainly was.", "Every machine.", FindingKind.MissingPart);
+        Look("parts-missing", Zone.Outside, "Covers, feet, blanking plates, key caps", "Gaps where something plainly was.", "It is on every machine's list.", FindingKind.MissingPart);
         if (!pocket && machineClass != MachineClass.EightBit) { Look("rust-case", Zone.Outside, "Metal edges and the bottom of the case", "Bubbled paint, brown edges, flakes in the dust.", "A metal case.", FindingKind.Rust); }
         Look("lead", Zone.Ports, mains ? "Mains lead and inlet" : pocket ? "Battery contacts" : "Adapter, its lead and plug", mains ? "Nicks, kinks, gnawed places, a loose earth pin, brown pins." : pocket ? "White or green crust on the springs." : "Nicks, kinks at the plug, a cracked shell; volts and polarity other than printed on the machine.",
             mains ? "It brings mains in." : "It is what feeds it.", pocket ? FindingKind.LeakingCell : FindingKind.ChafedLead, mains ? [CautionId.MainsSupply] : pocket ? [CautionId.LeakingCell] : []);
@@ -92,7 +92,7 @@ public static class Checklist
 
         if (Has(Trait.LowEsrElectrolytics) || (Between(1999, 2007) && !unknownYear && machineClass is MachineClass.Level586 or MachineClass.Level686)) { Look("low-esr-caps", Zone.Board, "Tall electrolytics round the processor", "Domed tops, brown crust at the vent, a can that stands askew.", Has(Trait.LowEsrElectrolytics) ? "It has low-ESR electrolytics of 1999 to 2007, many of which were bad from the start." : "It was made in the years of the bad low-ESR electrolytics, 1999 to 2007.", FindingKind.BulgingCapacitor, CautionId.ChargedCapacitor); }
         if (!pocket && Between(1975, 1995) && !Has(Trait.LowEsrElectrolytics)) { Look("tantalum", Zone.Board, "Tantalum beads", "A bead burnt, cracked or gone, soot beside it.", unknownYear ? "Boards up to the middle 1990s have them, and nobody knows its year." : "Boards of its years have tantalum beads, which short without warning.", FindingKind.Other); }
-        Look("board", Zone.Board, "The board itself", "Green copper, dark patches, cracks at the corners, a bent edge.", "Every machine.", FindingKind.SaltOrDamp);
+        Look("board", Zone.Board, "The board itself", "Green copper, dark patches, cracks at the corners, a bent edge.", "It is on every machine's list.", FindingKind.SaltOrDamp);
         if (machineClass is not (MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket)) { Look("modules", Zone.Memory, "Memory modules and their sockets", "Grey contacts, broken latches, modules of mixed marking.", "A machine of its class carries its memory on modules.", FindingKind.Other, CautionId.StaticDischarge); }
         if (pocket && Has(Trait.BatteryBackedMemory)) { Look("card", Zone.Memory, "Memory card and its cell", "A low cell sign, crust in the card's cell drawer.", "Its data live on a card with a cell of its own.", FindingKind.Other); }
         if (Has(Trait.ScsiDrives) || Has(Trait.AtaDrives)) { Look("drives", Zone.Drives, "Drives and their leads", "Loose rubber buffers, a label over the breather hole, ribbons nicked at the edge.", Has(Trait.ScsiDrives) ? "It has SCSI drives." : "It has ATA drives.", FindingKind.Other); }

@@ -4,6 +4,7 @@
   import { act, Sending } from '$lib/api/act.svelte';
   import { day, number, plain, years } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
+  import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
   import Key from '$lib/ui/Key.svelte';
@@ -125,6 +126,7 @@
         </div>
         {#if shown}
           <aside class="min-w-0 rounded-lg bg-paper p-5" aria-label="The option looked at">
+            {#if !data.cell.chosen}<MoneyLine {head} />{/if}
             <Verdict verdict={shown.verdict} figures={false} heading={2} words={{ yes: 'Fits', no: 'Refused', yesIf: 'Fits on a condition' }} overruled={shown.kind === chosen ? data.choiceOverruled : null}>
               <VoltsWindow option={shown} low={s.windowLowVolts} high={s.windowHighVolts} />
               {#if shown.run && shown.verdict.outcome !== 'no'}<p class="mt-3"><span class="reading text-2xl">{plain(shown.run.years.low, 2)}–{plain(shown.run.years.high, 2)}</span> years <span class="text-sm text-soft">look at it after {years(shown.checkAfterYears)}</span></p>{/if}

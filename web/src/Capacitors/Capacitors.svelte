@@ -22,6 +22,7 @@
   import CapacitorForm from './CapacitorForm.svelte';
   import ReadingForm from './ReadingForm.svelte';
   import { standMarks, tally } from './stand';
+  import MoneyLine from '../Costs/MoneyLine.svelte';
   import Substitutes from './Substitutes.svelte';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
@@ -185,7 +186,7 @@
   <div class="mb-4"><CautionNote id="chargedCapacitor" /></div>
   {#if row}<ReadingForm {id} {row} ondone={() => { picked = row.capacitor.id; sheet = ''; }} />{/if}
 </Sheet>
-<Sheet bind:open={() => sheet === 'drawer', (v) => { if (!v) sheet = ''; }} title="What will do in the place of {d}?" about={row ? `${value(row)}. Exact value and oldest stock first; one piece is set aside once.` : ''}>{#if row}<Substitutes {id} {row} ondone={() => { picked = row.capacitor.id; sheet = ''; }} />{/if}</Sheet>
+<Sheet bind:open={() => sheet === 'drawer', (v) => { if (!v) sheet = ''; }} title="What will do in the place of {d}?" about={row ? `${value(row)}. Exact value and oldest stock first; one piece is set aside once.` : ''}><MoneyLine {head} />{#if row}<Substitutes {id} {row} ondone={() => { picked = row.capacitor.id; sheet = ''; }} />{/if}</Sheet>
 <Sheet bind:open={() => sheet === 'edit', (v) => { if (!v) sheet = ''; }} title="Change {d}">{#if row}<CapacitorForm {id} boardId={row.capacitor.boardId} {row} ondone={() => (sheet = '')} />{/if}</Sheet>
 <Sheet bind:open={() => sheet === 'add', (v) => { if (!v) sheet = ''; }} title="A capacitor on {board?.name}">{#if board}<CapacitorForm {id} boardId={board.id} ondone={(made) => { sheet = ''; if (made) picked = made; }} />{/if}</Sheet>
 <Sheet bind:open={() => sheet === 'pads', (v) => { if (!v) sheet = ''; }} title="How are the pads under {d}?" about="A lifted pad opens its own repair in the list of work.">

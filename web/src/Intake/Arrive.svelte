@@ -13,7 +13,8 @@
   import { go } from '../router';
   import DateCodes from '../Markings/DateCodes.svelte';
   import MachineForm from './MachineForm.svelte';
-  import { photoUrl, upload } from './photos';
+  import Sent from '../Stripdown/Sent.svelte';
+  import { photoUrl, post } from './photos';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   const m = $derived(head.machine);
@@ -24,6 +25,8 @@
   const form = new Sending();
   const photos = new Sending();
   let progress = $state('');
+  let named = $state<Schemas['PhotoRow']>();
+  let caption = $state('');
 
   function open() {
     edit = { ...$state.snapshot(m), paid: m.paid ?? null, profileId: null } as Schemas['MachineEdit'];
@@ -38,8 +41,8 @@
   }
   async function addPhotos(files: FileList | null) {
     for (const [i, file] of Array.from(files ?? []).entries()) {
-      progress = `Photo ${i + 1} of ${files!.length} …`;
-      await upload(id, file);
+      progress = `Photo ${i + 1} of ${files!.length} is made ready …`;
+      await post(id, file);
     }
   }
   async function remove() {
@@ -76,9 +79,10 @@
   <section aria-label="Photos">
     <h2 class="text-lg font-bold">Photos</h2>
     <ProblemNote problem={photos.problem} />
+    <Sent machineId={id} />
     <div class="mt-2 grid grid-cols-2 gap-2">
       {#each head.photos as p (p.id)}
-        <a href={photoUrl(p.hash)} target="_blank" rel="noreferrer" class="block"><img class="aspect-[4/3] w-full rounded bg-rock object-cover" src={photoUrl(p.hash, true)} alt={p.caption || 'Photo without a caption'} loading="lazy" /><span class="text-xs text-soft">{p.caption}</span></a>
+        <div><a href={photoUrl(p.hash)} target="_blank" rel="noreferrer" class="block"><img class="aspect-[4/3] w-full rounded bg-rock object-cover" src={photoUrl(p.hash, true)} alt={p.caption || 'Photo without a caption'} loading="lazy" /></a><button class="block min-h-8 text-left text-xs text-soft hover:text-ink hover:underline" onclick={() => { named = p; caption = p.caption; photos.problem = undefined; }}>{p.caption || 'Name it'}</button></div>
       {:else}
         <p class="col-span-2 text-sm text-soft">None yet. Take one as it stands, before anything is touched.</p>
       {/each}
@@ -103,6 +107,13 @@
     {/if}
     <MachineForm bind:edit {form} full />
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
+  </form>
+</Sheet>
+<Sheet bind:open={() => !!named, (v) => { if (!v) named = undefined; }} title="What does the photo show?">
+  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void photos.send(async () => { await act(api.PUT('/api/machines/{id}/photos/{photoId}', { params: { path: { id, photoId: named!.id } }, body: { caption } })); named = undefined; }); }}>
+    <ProblemNote problem={photos.problem} />
+    <input class="input" aria-label="What it shows" maxlength="200" bind:value={caption} />
+    <div class="flex gap-6"><button class="btn-next" disabled={photos.busy}>Name it</button><button type="button" class="act text-oxide" onclick={() => void photos.send(async () => { await act(api.DELETE('/api/machines/{id}/photos/{photoId}', { params: { path: { id, photoId: named!.id } } })); named = undefined; })}>Take the photo away</button></div>
   </form>
 </Sheet>
 <Sheet bind:open={removing} title="Take {m.name} off the list?" about="Everything about it is kept, and undo brings it back.">

@@ -1,10 +1,11 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import type { Component } from 'svelte';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, askOrKept, type Schemas } from '$lib/api/client';
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import { firstScreen, recapWords, stageOf, stages, type Stage } from '$lib/words';
+  import { money } from '$lib/format';
   import { openPalette } from '$lib/ui/open';
   import Query from '$lib/ui/Query.svelte';
   import Tideline from '$lib/ui/Tideline.svelte';
@@ -16,7 +17,14 @@
     arrive: () => import('./Arrive.svelte'),
     costs: () => import('../Costs/Costs.svelte'),
     log: () => import('../Planning/Log.svelte'),
+    shipped: () => import('./Shipped.svelte'),
+    lot: () => import('./Lot.svelte'),
     survey: () => import('../Survey/Survey.svelte'),
+    checklist: () => import('../Survey/Checklist.svelte'),
+    stripdown: () => import('../Stripdown/Recorder.svelte'),
+    rebuild: () => import('../Stripdown/Rebuild.svelte'),
+    fasteners: () => import('../Stripdown/Fasteners.svelte'),
+    nothingon: () => import('../Stripdown/NothingOn.svelte'),
     power: () => import('../Survey/Power.svelte'),
     capacitors: () => import('../Capacitors/Capacitors.svelte'),
     battery: () => import('../Batteries/Battery.svelte'),
@@ -25,9 +33,13 @@
   };
 
   const id = $derived(route.params.id ?? '');
-  const query = createQuery(() => ({ queryKey: ['machine', id], queryFn: () => ask(api.GET('/api/machines/{id}', { params: { path: { id } } })), refetchInterval: 60_000 }));
+  const query = createQuery(() => ({ queryKey: ['machine', id], queryFn: () => askOrKept(`machine/${id}`, api.GET('/api/machines/{id}', { params: { path: { id } } })), refetchInterval: 60_000 }));
   const screen = $derived(route.params.screen ?? query.data?.standing.next?.screen ?? 'arrive');
-  const place = $derived(stageOf(screen));
+  const place = $derived(screen === 'lot' ? stageOf('arrive') : stageOf(screen));
+  const isLot = $derived(!!query.data?.machine.lot);
+  // A lot is sorted before any of it is looked at: it has one screen of its own, and what every arrival has.
+  const shownScreens = $derived(isLot && place.stage === 'arrive' ? [{ screen: 'lot', word: 'The boxes' }, ...place.screens.filter((s) => s.screen !== 'shipped')] : place.screens);
+  const slim = $derived(screen === 'stripdown');
   const loading = $derived((screens[screen] ?? work)());
   const href = (s: Stage) => `/m/${id}/${firstScreen(s)}`;
 
@@ -50,16 +62,17 @@
           <p class="text-xl leading-tight font-bold text-balance">{head.machine.name}</p>
           <p class="text-sm text-soft">{[head.machine.yearFrom, head.machine.kind].filter(Boolean).join(' · ')}</p>
         </div>
-        <div class="max-md:mt-1.5"><Tideline tides={head.standing.tides} name={head.machine.name} {href} at={place.stage} now={now.value} /></div>
+        <div class="max-md:mt-1.5 {slim ? 'max-md:hidden' : ''}"><Tideline tides={head.standing.tides} name={head.machine.name} {href} at={place.stage} now={now.value} /></div>
         <div class="text-right text-sm text-soft max-md:hidden">
           {#if head.stop}<p class="font-bold text-oxide">{head.stop}</p>{/if}
-          <p class="font-semibold text-ink">Recap: {recapWords[head.machine.recapSchool].toLowerCase()}</p>
+          {#if head.money.stopLoss != null}<p><a class="hover:underline {head.money.verdict.outcome === 'no' ? 'font-bold text-oxide' : ''}" href="/m/{id}/costs">{money(head.money.spent, head.currency)} of {money(head.money.stopLoss, head.currency)}</a></p>{/if}
+          {#if !head.machine.lot}<p class="font-semibold text-ink">Recap: {recapWords[head.machine.recapSchool].toLowerCase()}</p>{/if}
           <button class="mt-0.5 inline-flex min-h-8 items-center gap-2 hover:text-ink" onclick={openPalette} aria-label="Find or do anything">Find <kbd class="key">/</kbd></button>
         </div>
       </header>
-      <nav aria-label="Screens of {place.word}" class="mt-1 mb-3 flex gap-6 border-b border-sill text-sm">
-        {#each place.screens as s (s.screen)}
-          <a href="/m/{id}/{s.screen}" aria-current={s.screen === screen ? 'page' : undefined} class="-mb-px flex min-h-10 items-center border-b-[3px] {s.screen === screen ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}">{s.word}</a>
+      <nav aria-label="Screens of {place.word}" class="mt-1 mb-3 flex gap-6 overflow-x-auto border-b border-sill text-sm">
+        {#each shownScreens as s (s.screen)}
+          <a href="/m/{id}/{s.screen}" aria-current={s.screen === screen ? 'page' : undefined} class="-mb-px flex min-h-10 items-center border-b-[3px] whitespace-nowrap {s.screen === screen ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}">{s.word}</a>
         {/each}
       </nav>
       <main>

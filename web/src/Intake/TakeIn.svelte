@@ -8,7 +8,7 @@
   import TopBar from '$lib/ui/TopBar.svelte';
   import { go } from '../router';
   import MachineForm, { blank } from './MachineForm.svelte';
-  import { upload } from './photos';
+  import { post } from './photos';
 
   let edit = $state(blank());
   let files = $state<FileList>();
@@ -25,9 +25,10 @@
 
   async function takeIn() {
     const done = await act(api.POST('/api/machines', { body: edit }));
+    // They are kept on this device and sent while the person goes on.
     for (const [i, file] of Array.from(files ?? []).entries()) {
       sent = `Photo ${i + 1} of ${files!.length} …`;
-      await upload(done.id!, file);
+      await post(done.id!, file);
     }
     go(`/m/${done.id}/survey`);
   }
@@ -39,6 +40,7 @@
   <TopBar at="" />
   <main class="max-w-[64rem]">
     <h1 class="text-3xl font-bold">Take a machine in</h1>
+    <p class="mt-1 text-sm text-soft">Several boxes at once? <a class="underline" href="/take-in-lot">Take them in as a lot</a>, and sort it once all are open.</p>
     <p class="mt-1 text-soft">A name is enough. Everything else can come later.</p>
     <form id="take-in" class="mt-5 grid gap-5" onsubmit={(e) => { e.preventDefault(); void form.send(takeIn); }}>
       <ProblemNote problem={form.problem} />

@@ -5,6 +5,7 @@
   import { left, minutes, moment } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
+  import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
   import Key from '$lib/ui/Key.svelte';
@@ -59,6 +60,7 @@
     <h1 class="text-[1.75rem] leading-tight font-bold">{data.closing ? `${word} is closed: ${data.closing.reason}` : ready ? ready.title : openJobs.length ? `${word}: waiting for ${openJobs[0]!.waitsFor || 'other work'}` : data.jobs.length ? `${word} is done` : `Nothing is listed under ${word.toLowerCase()}`}</h1>
     {#if ready && !data.closing}<p class="mt-1">{ready.why}</p>{/if}
     {#if !data.jobs.length && !data.closing}<p class="mt-1 text-soft">Add what has to be done, or close the stage if this machine needs nothing here.</p>{/if}
+    {#if stage === 'parts'}<div class="mt-1"><MoneyLine {head} /></div>{/if}
     {#if !sheet}<ProblemNote problem={form.problem} />{/if}
     {#if data.jobs.length}
       <ul class="mt-4 border-t border-sill">

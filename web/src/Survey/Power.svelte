@@ -2,9 +2,11 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { moment, number, plain, si } from '$lib/format';
+  import { minutes, moment, number, plain, si } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
+  import { now } from '$lib/now.svelte';
   import { session } from '$lib/session.svelte';
+  import { observationWords } from '$lib/words';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
@@ -35,7 +37,7 @@
   const kind = $derived(view?.plan.kind);
   const stepState = $derived(view?.step?.state ?? 'notYet');
   const isNext = $derived(view?.plan.kind === query.data?.next);
-  const blocked = $derived(query.data?.verdict.outcome === 'no' && !query.data.steps.some((s) => s.step?.state === 'failed'));
+  const blocked = $derived(query.data?.verdict.outcome === 'no' && !query.data.steps.some((s) => s.step?.state === 'failed') && !(query.data.next === 'bareBoard' && (shown === 'supplyLoaded' || shown === 'shorts' || shown === 'supplyLook')));
   const mustConfirm = $derived((view?.plan.cautions ?? []).some((c) => session.caution(c)?.stopsUntilConfirmed));
   const unread = $derived((view?.rails?.rails ?? []).find((r) => (kind === 'shorts' ? r.ohmsToGround == null : r.volts == null || r.rippleMillivolts == null)));
   const path = $derived({ params: { path: { id, kind: kind ?? 'shorts' } } });
@@ -102,6 +104,16 @@
     shown = kind;
     await act(api.POST('/api/machines/{id}/power/{kind}/again', path));
   }
+  let observed = $state<Schemas['ObservationKind']>('beep');
+  let observedText = $state('');
+  async function observe() {
+    const kb = observed === 'memoryCount' ? Math.round(number(observedText.replace(/\s*k?b?$/i, ''), 'the count') ?? 0) : null;
+    await act(api.POST('/api/machines/{id}/observations', { params: { path: { id } }, body: { kind: observed, text: kb == null ? observedText : `${kb} KB`, kilobytes: kb, during: kind ?? null } }));
+    observedText = '';
+  }
+  const onLoad = $derived(query.data?.steps.find((s) => s.plan.kind === 'supplyLoaded')?.step?.onLoadSince);
+  const soak = $derived(onLoad ? minutes(Math.max(0, Math.floor((now.value - new Date(onLoad).getTime()) / 60_000))) : '');
+  const untrusted = $derived(query.data?.next === 'bareBoard' && query.data.verdict.outcome === 'no' && !query.data.steps.some((s) => s.step?.state === 'failed') && (query.data.supply.trust === 'none' || query.data.supply.trust === 'idle'));
   const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || stepState !== 'notYet'));
   useKeys([
     { key: 'm', words: 'Read the next rail from the meter', run: () => canPull && void form.send(() => pull()) },
@@ -138,11 +150,20 @@
           <ul class="mt-2 grid gap-1">{#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}</ul>
           <div class="mt-3 grid max-w-[50rem] gap-2">{#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}</div>
         {:else if view}
-          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p>{/if}
+          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p><p class="mt-1 max-w-[50rem]"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
+          {#if kind === 'supplyLoaded' || kind === 'bareBoard'}
+            <p class="mt-2 max-w-[50rem]"><span class="font-semibold {data.supply.trust === 'none' || data.supply.trust === 'idle' ? 'text-oxide' : 'text-verdigris'}">{data.supply.verdict.sentence}</span>{#if soak && data.supply.trust !== 'soakedAnHour'}&nbsp;<span class="text-tide">On its load for {soak}; at an hour, read every rail once more.</span>{/if}</p>
+          {/if}
           <div class="mt-3"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
           {#if view.plan.cautions.length && stepState === 'notYet' && isNext}
             <div class="mt-3 grid max-w-[50rem] gap-2">{#each view.plan.cautions as c (c)}<CautionNote id={c} />{/each}</div>
             {#if mustConfirm}<label class="mt-3 flex min-h-11 items-center gap-3 font-semibold"><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this, and the covers stay on.</label>{/if}
+          {/if}
+          {#if view.plan.kind === 'supplyLoaded' && stepState === 'notYet' && isNext}
+            <div class="mt-3 grid items-end gap-2 max-w-[50rem] sm:grid-cols-[1fr_auto]">
+              <Field label="The load" hint="Such as 2.0 A on +5, 1.0 A on +12. Without one, the supply earns no trust." error={form.field('load')}>{#snippet children(f)}<input class="input" maxlength="200" value={notes.load || (view.step?.load ?? '')} oninput={(e) => (notes.load = e.currentTarget.value)} {...f} />{/snippet}</Field>
+              <button type="button" class="btn sm:mb-6" disabled={form.busy} onclick={() => void form.send(() => act(api.POST('/api/machines/{id}/power/load', { params: { path: { id } }, body: { load: notes.load || (view.step?.load ?? '') } })))}>{view.step?.onLoadSince ? 'Load changed: start anew' : 'The load is on'}</button>
+            </div>
           {/if}
           {#if view.rails}
             <ul class="mt-4 border-t border-sill" aria-label="Rails">
@@ -161,7 +182,6 @@
           {/if}
           {#if stepState === 'notYet' && isNext}
             <div class="mt-5 grid max-w-[50rem] gap-4 sm:grid-cols-2">
-              {#if view.plan.kind === 'supplyLoaded'}<Field label="The load" hint="Such as 2.0 A on +5, 1.0 A on +12, 5 min." class="sm:col-span-2">{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.load} {...f} />{/snippet}</Field>{/if}
               {#if view.plan.kind !== 'shorts'}
                 <Field label="Seen" error={form.field('notes.seen')}>{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.seen} {...f} />{/snippet}</Field>
                 <Field label="Heard">{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.heard} {...f} />{/snippet}</Field>
@@ -178,9 +198,26 @@
       </div>
     </div>
 
+    {#if data.observations.length || kind === 'whatItSaid' || kind === 'bareBoard' || kind === 'oneMemory'}
+      <section class="mt-6 max-w-[56rem] lg:ml-[21.75rem]" aria-label="What it said">
+        <h2 class="text-sm font-semibold text-soft">What it said, beeped and counted</h2>
+        <ul class="mt-1 border-t border-sill">
+          {#each data.observations as o (o.id)}
+            <li class="grid grid-cols-[6.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-1.5"><span class="text-sm text-soft">{observationWords[o.kind]}</span><span class="reading">{o.text}</span><button class="act min-h-8 text-sm" aria-label="Strike: {o.text}" onclick={() => void form.send(() => act(api.DELETE('/api/machines/{id}/observations/{observationId}', { params: { path: { id, observationId: o.id } } })))}>Strike</button></li>
+          {/each}
+        </ul>
+        <form class="mt-2 grid items-end gap-2 sm:grid-cols-[10rem_minmax(0,1fr)_auto]" onsubmit={(e) => { e.preventDefault(); void form.send(observe); }}>
+          <Field label="It">{#snippet children(f)}<select class="input" bind:value={observed} {...f}>{#each Object.entries(observationWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
+          <Field label={observed === 'memoryCount' ? 'Kilobytes' : 'As it was'} error={form.field('text') ?? form.field('kilobytes')}>{#snippet children(f)}<input class="input reading" maxlength="200" autocomplete="off" bind:value={observedText} {...f} />{/snippet}</Field>
+          <button class="btn" disabled={form.busy || !observedText.trim()}>Write it down</button>
+        </form>
+      </section>
+    {/if}
+
     <BenchEdge>
       {#snippet next()}
-        {#if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/survey`)}>What is found</button>
+        {#if blocked && untrusted}<button class="btn-next" onclick={() => void form.send(async () => { await act(api.POST('/api/machines/{id}/power/{kind}/again', { params: { path: { id, kind: 'supplyLoaded' } } })); shown = 'supplyLoaded'; })}>Read it on a load</button>
+        {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/survey`)}>What is found</button>
         {:else if stepState === 'failed'}<button class="btn-next" onclick={() => void form.send(again)} disabled={form.busy}>Read it again</button>
         {:else if data.next == null}<button class="btn-next" onclick={() => go(`/m/${id}`)}>On to what is next</button>
         {:else if !isNext}<button class="btn-next" onclick={() => (shown = undefined)}>To the next step</button>
@@ -192,7 +229,7 @@
       {#snippet acts()}
         {#if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
         {#if isNext && !blocked && stepState === 'notYet'}<button class="act" onclick={() => { because = ''; sheet = 'fail'; }}>Something is wrong</button>{/if}
-        {#if stepState === 'failed'}<button class="act" onclick={() => (sheet = 'overrule')}>Overrule</button>{/if}
+        {#if stepState === 'failed' || (blocked && untrusted)}<button class="act" onclick={() => (sheet = 'overrule')}>Overrule</button>{/if}
       {/snippet}
     </BenchEdge>
   {/snippet}
@@ -219,6 +256,6 @@
     <button class="btn-next justify-self-start" disabled={form.busy}>Stop here</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'overrule', (v) => { if (!v) sheet = ''; }} title="Go on all the same?" about={view?.step?.sentence ?? ''}>
-  <OverruleForm ondo={async (reason) => { await act(api.POST('/api/machines/{id}/power/{kind}/overrule', { ...path, body: { reason } })); sheet = ''; shown = undefined; }} />
+<Sheet bind:open={() => sheet === 'overrule', (v) => { if (!v) sheet = ''; }} title="Go on all the same?" about={(untrusted ? query.data?.verdict.sentence : view?.step?.sentence) ?? ''}>
+  <OverruleForm ondo={async (reason) => { await act(api.POST('/api/machines/{id}/power/{kind}/overrule', { params: { path: { id, kind: untrusted ? 'supplyLoaded' : (kind ?? 'shorts') } }, body: { reason } })); sheet = ''; shown = undefined; }} />
 </Sheet>

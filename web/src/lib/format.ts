@@ -16,6 +16,7 @@ export function plain(value: number, digits = 4): string {
 
 /** Value and unit apart, so that the unit can be set smaller. Capacitance takes µ, n and p only. */
 export function si(value: number, unit: string, digits = 3): [string, string] {
+  if (/^[A-Z]{3}$/.test(unit)) return [value.toFixed(2).replace('-', '−'), unit];
   if (value === 0 || unit === '%' || unit === '' || unit === 'years' || unit === '°C' || unit === 's') return [plain(value, digits), unit];
   const size = Math.abs(value);
   const fits = prefixes.find(([f, p]) => size >= f * (1 - 1e-9) && !(unit === 'F' && ['m', 'k', 'M', 'G'].includes(p))) ?? [1e-12, 'p'];

@@ -1,4 +1,4 @@
-import { api, ask, useToken, type Schemas } from './api/client';
+import { api, askOrKept, useToken, type Schemas } from './api/client';
 
 /** Who is here: read once when the page opens, and again after signing in. */
 class SessionState {
@@ -7,7 +7,7 @@ class SessionState {
 
   async load() {
     try {
-      const s = await ask(api.GET('/api/session'));
+      const s = await askOrKept('session', api.GET('/api/session'));
       useToken(s.token);
       this.value = s;
       this.problem = undefined;

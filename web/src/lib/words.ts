@@ -4,13 +4,13 @@ export type Stage = Schemas['Stage'];
 
 /** Stages in order, with their words and the screens that belong to each. */
 export const stages: { stage: Stage; word: string; short: string; screens: { screen: string; word: string }[] }[] = [
-  { stage: 'arrive', word: 'Arrive', short: 'Arrive', screens: [{ screen: 'arrive', word: 'What it is' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
-  { stage: 'survey', word: 'Survey', short: 'Survey', screens: [{ screen: 'survey', word: 'What is found' }, { screen: 'power', word: 'First power' }, { screen: 'surveywork', word: 'Work' }] },
-  { stage: 'stripDown', word: 'Strip down', short: 'Strip', screens: [{ screen: 'stripdown', word: 'Work' }] },
+  { stage: 'arrive', word: 'Arrive', short: 'Arrive', screens: [{ screen: 'arrive', word: 'What it is' }, { screen: 'shipped', word: 'As shipped' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
+  { stage: 'survey', word: 'Survey', short: 'Survey', screens: [{ screen: 'survey', word: 'What is found' }, { screen: 'checklist', word: 'Look it over' }, { screen: 'power', word: 'First power' }, { screen: 'surveywork', word: 'Work' }] },
+  { stage: 'stripDown', word: 'Strip down', short: 'Strip', screens: [{ screen: 'stripdown', word: 'Recorder' }, { screen: 'stripwork', word: 'Work' }] },
   { stage: 'boards', word: 'Boards', short: 'Boards', screens: [{ screen: 'capacitors', word: 'Capacitors' }, { screen: 'battery', word: 'Battery' }, { screen: 'boards', word: 'Work' }] },
   { stage: 'case', word: 'Case', short: 'Case', screens: [{ screen: 'case', word: 'Work' }] },
   { stage: 'parts', word: 'Parts', short: 'Parts', screens: [{ screen: 'parts', word: 'Work' }] },
-  { stage: 'rebuild', word: 'Rebuild', short: 'Rebuild', screens: [{ screen: 'rebuild', word: 'Work' }] },
+  { stage: 'rebuild', word: 'Rebuild', short: 'Rebuild', screens: [{ screen: 'rebuild', word: 'Order' }, { screen: 'fasteners', word: 'Fasteners' }, { screen: 'nothingon', word: 'Nothing on?' }, { screen: 'rebuildwork', word: 'Work' }] },
   { stage: 'bringUp', word: 'Bring up', short: 'Bring up', screens: [{ screen: 'bringup', word: 'Work' }] },
   { stage: 'system', word: 'System', short: 'System', screens: [{ screen: 'system', word: 'Work' }] },
   { stage: 'prove', word: 'Prove', short: 'Prove', screens: [{ screen: 'prove', word: 'Before and after' }, { screen: 'provework', word: 'Work' }] },
@@ -54,4 +54,13 @@ export const recapWords: Words<Schemas['RecapSchool']> = { evidence: 'By evidenc
 export const keepsWords: Words<Schemas['KeptData']> = { nothing: 'Nothing', clock: 'The clock', settings: 'Firmware settings', userData: 'Somebody’s data' };
 export const knownWords: Words<Schemas['Known']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
 export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = { remove: 'Remove', checkPads: 'Look at the pads', clean: 'Clean the pads', fit: 'Fit', checkWayRound: 'Check the way round', remeasure: 'Measure again' };
+export const liesWords: Words<Schemas['Lies']> = { notKnown: 'As it lies', asUsed: 'As used', upsideDown: 'Upside down', onBack: 'On its back', onFront: 'On its front', onLeftSide: 'On its left side', onRightSide: 'On its right side' };
+export const pieceWords: Words<Schemas['PieceKind']> = { other: 'Something else', cover: 'Cover', board: 'Board', module: 'Memory module', card: 'Card', drive: 'Drive', supply: 'Supply', display: 'Display', keyboard: 'Keyboard', fan: 'Fan', speaker: 'Speaker', cell: 'Cell or pack', cage: 'Cage or frame' };
+export const lookWords: Words<Schemas['LookAnswer']> = { notLooked: 'Not looked at', sound: 'Sound', bad: 'Bad', cannotTell: 'Cannot tell', notHere: 'Not here' };
+export const zoneWords: Words<Schemas['Zone']> = { outside: 'Outside', ports: 'Ports and leads', opening: 'On opening it', supply: 'Supply', board: 'Boards', cells: 'Cells', memory: 'Memory', drives: 'Drives', display: 'Display', keyboard: 'Keyboard' };
+export const fateWords: Words<Schemas['ItemFate']> = { notKnown: 'Not known', original: 'Original', swappedInPeriod: 'Swapped in period', swappedLater: 'Swapped later', added: 'Added', missing: 'Missing' };
+export const partStateWords: Words<Schemas['PartState']> = { good: 'Good', damaged: 'Damaged', missing: 'Missing', notKnown: 'Not tried' };
+export const lockWords: Words<Schemas['BoxLock']> = { free: 'As the sum says', restore: 'Finish it', donor: 'Donor', aside: 'Keep aside' };
+export const observationWords: Words<Schemas['ObservationKind']> = { message: 'It said', beep: 'It beeped', errorCode: 'Error code', memoryCount: 'It counted', sound: 'Heard', smell: 'Smelled', picture: 'Picture' };
+export const standWords: Words<Schemas['FastenerStand']> = { inTray: 'in its tray', back: 'back', leftOver: 'left over', missingFromBefore: 'missing before you', wrong: 'wrong' };
 export const foundedWords: Words<Schemas['Founded']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };

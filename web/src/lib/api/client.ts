@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { keep, kept } from '../outbox';
 import type { components, paths } from './schema';
 
 /**
@@ -51,6 +52,34 @@ export async function send<T>(path: string, body: Blob, method = 'POST'): Promis
   }
   if (!response.ok) throw await problemOf(response);
   return (await response.json()) as T;
+}
+
+/** For the outbox: a ready body, with the version it was based on. Answers nothing: the screens read anew. */
+export async function sendRaw(method: string, path: string, body: Blob | string | undefined, version?: number): Promise<void> {
+  const headers: Record<string, string> = { 'X-Haar-Token': token };
+  if (typeof body === 'string') headers['Content-Type'] = 'application/json';
+  else if (body) headers['Content-Type'] = body.type || 'application/octet-stream';
+  if (version !== undefined) headers['If-Match'] = `"${version}"`;
+  let response: Response;
+  try {
+    response = await fetch(path, { method, body, headers });
+  } catch {
+    throw away();
+  }
+  if (!response.ok) throw await problemOf(response);
+}
+
+/** The same question, answered from this device's shelf when Haar is out of reach. */
+export async function askOrKept<T>(key: string, call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Full<T>> {
+  try {
+    const answer = await ask(call);
+    void keep(key, answer);
+    return answer;
+  } catch (e) {
+    const old = e instanceof Problem && e.status === 0 ? await kept<Full<T>>(key) : undefined;
+    if (old === undefined) throw e;
+    return old;
+  }
 }
 
 function away() {

@@ -127,7 +127,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Body: the photo itself. Turned upright, stripped of location, stored once. */
+        /** Body: the photo itself. Turned upright, stripped of location, stored once in three sizes; sent again with the same photoId, it is still one. */
         post: operations["AddPhoto"];
         delete?: never;
         options?: never;
@@ -161,6 +161,22 @@ export interface paths {
         get: operations["GetPhoto"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeLotIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -250,6 +266,135 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PutMachineBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/shipped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetShipped"];
+        put?: never;
+        post: operations["AddFoundItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/shipped/{itemId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditFoundItem"];
+        post?: never;
+        delete: operations["RemoveFoundItem"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/lot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetLot"];
+        put: operations["EditLot"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/lot/boxes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/lot/boxes/{boxId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditBox"];
+        post?: never;
+        delete: operations["RemoveBox"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/lot/boxes/{boxId}/lock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["LockBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/lot/sort": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Carries the plan out: boxes become machines and donors, and the donors' good parts stand in the store. */
+        post: operations["SortLot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/survey": {
         parameters: {
             query?: never;
@@ -330,6 +475,427 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/checklist": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetChecklist"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/checklist/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bad raises the finding that the item stands for, with its cautions and the work that it implies. */
+        post: operations["AnswerChecklist"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetObservations"];
+        put?: never;
+        post: operations["Observe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/observations/{observationId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["StrikeObservation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetStrip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a step. Sent again with the same id, it answers as before and adds nothing. */
+        post: operations["AddStripStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/steps/{stepId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditStripStep"];
+        post?: never;
+        /** Refused while other steps sat behind it, unless mend=true hands them what it sat behind. */
+        delete: operations["RemoveStripStep"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/steps/{stepId}/fasteners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddStripFastener"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/fasteners/{fastenerId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditStripFastener"];
+        post?: never;
+        delete: operations["RemoveStripFastener"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/steps/{stepId}/connectors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddStripConnector"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/connectors/{connectorId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditStripConnector"];
+        post?: never;
+        delete: operations["RemoveStripConnector"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetRebuild"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/{stepId}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PutBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/{stepId}/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeOutAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/{stepId}/tested": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TestedBeforeCovered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/fasteners/{fastenerId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Refuses a screw of another thread, or one that is longer than what came out. */
+        post: operations["PutFastenerBack"];
+        delete: operations["TakeFastenerOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/connectors/{connectorId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PlugIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/nothing-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetNothingOn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/rebuild/nothing-on/{check}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["LookedAtSeating"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sheet of tray labels, A4, 24 to a sheet; each QR code opens its step. */
+        get: operations["GetTrayLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/strip/profile": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SaveStripProfile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetStore"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddStorePart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/parts/{partId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditStorePart"];
+        post?: never;
+        delete: operations["RemoveStorePart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/fasteners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddStoreFastener"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/fasteners/{fastenerId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditStoreFastener"];
+        post?: never;
+        delete: operations["RemoveStoreFastener"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/power": {
         parameters: {
             query?: never;
@@ -405,6 +971,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["OverrulePowerStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/power/load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** States the load that the supply hangs on from now; the hour that earns full trust begins. */
+        post: operations["LoadOn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -927,6 +1510,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/costs/expectation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["SetExpectation"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/costs/{costId}": {
         parameters: {
             query?: never;
@@ -1147,6 +1746,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/intake/triage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which boxes of a lot to finish, which donor gives which part to whom, what is bought, why the runner-up lost. Proven. */
+        post: operations["CalcTriage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/intake/as-shipped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What left the factory against what was found: each item's fate, the configuration that fits best, and what would tell it from the next. */
+        post: operations["CalcAsShipped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/survey/rails": {
         parameters: {
             query?: never;
@@ -1164,6 +1797,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/survey/checklist": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to look at on a machine with these traits, zone by zone, why, and what its findings forbid. */
+        post: operations["CalcChecklist"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/survey/first-power": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The steps of a first power-up for a machine with these traits, what stands between it and the next, and what its supply has earned. */
+        post: operations["CalcFirstPower"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/survey/shorts": {
         parameters: {
             query?: never;
@@ -1175,6 +1842,57 @@ export interface paths {
         put?: never;
         /** Rails measured to ground with the plug out. */
         post: operations["CalcShorts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/stripdown/rebuild-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The order of a rebuild with the fewest turns and tray changes, and why each step is where it is; or the shortest contradiction in the record. */
+        post: operations["CalcRebuildOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/stripdown/reconcile": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every fastener: out, back in, left over, missing from before, wrong length in a hole, still in a tray, and the spares that fit. */
+        post: operations["CalcReconcile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/costs/go-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Go on, or stop: what is spent and still to come against what a complete one costs. */
+        post: operations["CalcGoOn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1222,6 +1940,30 @@ export interface components {
              * @description Of what was made or changed.
              */
             id?: null | string;
+        };
+        AsShippedAsk: {
+            configurations: components["schemas"]["ShippedConfiguration"][];
+            found: components["schemas"]["FoundItemAsk"][];
+            /** Format: int32 */
+            yearFrom: null | number;
+            /** Format: int32 */
+            yearTo: null | number;
+            /**
+             * Format: int32
+             * @description 6 when left out.
+             * @default 6
+             */
+            periodYears: number;
+        };
+        AsShippedResult: {
+            /** @description Which configuration was it? */
+            verdict: components["schemas"]["Verdict"];
+            items: components["schemas"]["ItemVerdict"][];
+            fits: components["schemas"]["ConfigurationFit"][];
+            /** @description Slots that would settle between the best two, and what each would have. */
+            tellApart: string[];
+            /** Format: int32 */
+            periodYears: number;
         };
         BackupInfo: {
             name: string;
@@ -1274,6 +2016,42 @@ export interface components {
             photoHash: null | string;
             /** Format: int32 */
             version: number;
+        };
+        /** @enum {string} */
+        BoxFate: "restore" | "donor" | "aside";
+        /**
+         * @description What a person has decided of a box before the sum is made.
+         * @enum {string}
+         */
+        BoxLock: "free" | "restore" | "donor" | "aside";
+        /** @description One part of one box. */
+        BoxPart: {
+            /** @description What it is, in the words that two boxes share: "supply", "floppy drive 3.5". */
+            kind: string;
+            /** @description Good ones can be given; missing and damaged ones are needed. One that nobody knows is neither, and adds its risk to the high figure. */
+            state: components["schemas"]["PartState"];
+            /**
+             * @description Parts swap only where this is the same: "AT", "Quire"; empty fits every empty one.
+             * @default
+             */
+            fits: string;
+            /**
+             * Format: int32
+             * @description How many.
+             * @default 1
+             */
+            count: number;
+        };
+        BoxPlan: {
+            id: string;
+            name: string;
+            fate: components["schemas"]["BoxFate"];
+            /** @description To finish it, with its bought parts. */
+            money: components["schemas"]["Spread"];
+            hours: components["schemas"]["Spread"];
+            parts: components["schemas"]["PartMove"][];
+            /** @description Why it is where it is, in a sentence. */
+            why: string;
         };
         CandidateAsk: {
             spec: components["schemas"]["CapacitorSpec"];
@@ -1620,6 +2398,77 @@ export interface components {
         };
         /** @enum {string} */
         CellStep: "oldOut" | "fitted";
+        /** @description One answer, as given with one thumb. */
+        ChecklistAnswer: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            item?: string;
+            answer?: components["schemas"]["LookAnswer"];
+            note?: string;
+            /** Format: uuid */
+            photoId?: null | string;
+            /**
+             * Format: uuid
+             * @description What a bad answer raised.
+             */
+            findingId?: null | string;
+            /** Format: date-time */
+            at?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        ChecklistAsk: {
+            answer: components["schemas"]["LookAnswer"];
+            note: string;
+            /** Format: uuid */
+            photoId: null | string;
+        };
+        ChecklistCalcAsk: {
+            class: components["schemas"]["MachineClass"];
+            traits: components["schemas"]["Trait"][];
+            /** Format: int32 */
+            yearFrom: null | number;
+            /** Format: int32 */
+            yearTo: null | number;
+            /** @description Kinds found and open: they change the list. */
+            found?: null | components["schemas"]["FindingKind"][];
+        };
+        ChecklistItem: {
+            /** @description Stable, for answers. */
+            id: string;
+            zone: components["schemas"]["Zone"];
+            /** @description What to look at. */
+            title: string;
+            /** @description What it looks like when it is bad. */
+            looksLike: string;
+            /** @description Why it is on this machine's list. */
+            because: string;
+            /** @description The finding that a bad answer is. */
+            raises: components["schemas"]["FindingKind"];
+            /** @description Said beside it. */
+            cautions: components["schemas"]["CautionId"][];
+        };
+        ChecklistResult: {
+            /** @description In walking order. */
+            items: components["schemas"]["ChecklistItem"][];
+            /** @description What must not be done to it now. */
+            refused: components["schemas"]["RefusedAct"][];
+        };
+        ChecklistRow: {
+            item: components["schemas"]["ChecklistItem"];
+            answer: null | components["schemas"]["ChecklistAnswer"];
+            photoHash: null | string;
+        };
+        ChecklistScreen: {
+            rows: components["schemas"]["ChecklistRow"][];
+            refused: components["schemas"]["RefusedAct"][];
+            /** @description The first item that nobody has looked at; null when all have an answer. */
+            next: null | string;
+            /** Format: int32 */
+            looked: number;
+        };
         ChooseReplacement: {
             kind: components["schemas"]["ReplacementKind"];
             overruleReason: null | string;
@@ -1663,6 +2512,25 @@ export interface components {
              */
             alphaUsed: number;
             verdict: components["schemas"]["Verdict"];
+        };
+        ConfigurationFit: {
+            /** @description One as sold. */
+            configuration: components["schemas"]["ShippedConfiguration"];
+            /**
+             * Format: int32
+             * @description Items that agree with it.
+             */
+            agrees: number;
+            /**
+             * Format: int32
+             * @description Items that speak against it.
+             */
+            contradicts: number;
+            /**
+             * Format: int32
+             * @description Items nobody has looked at.
+             */
+            notSeen: number;
         };
         CostEdit: {
             what: string;
@@ -1714,6 +2582,14 @@ export interface components {
         CostsScreen: {
             entries: components["schemas"]["CostEntry"][];
             sum: components["schemas"]["CostSum"];
+            expectation: components["schemas"]["Expectation"];
+            /** @description Go on, or stop? */
+            goOn: components["schemas"]["GoOnResult"];
+            /**
+             * Format: int32
+             * @description Of the machine, for changing what is expected.
+             */
+            version: number;
         };
         CsvTaken: {
             /** Format: uuid */
@@ -1796,6 +2672,28 @@ export interface components {
             to: string;
             /** @description Against the machine's window. */
             fit: components["schemas"]["DateCodeFit"];
+        };
+        /** @description All readings that can be true, and the one that fits if only one does. */
+        DateCodeResult: {
+            /** @description As given. */
+            code: string;
+            /** @description In the order: within the window, before it, after it; then by date. */
+            readings: components["schemas"]["DateCodeReading"][];
+            resolved: null | components["schemas"]["DateCodeReading"];
+            /** @description One whole sentence. */
+            sentence: string;
+            /**
+             * Format: int32
+             * @description Two-digit years from this one on are 19YY, those before it 20YY; the figure used.
+             */
+            pivotYear: number;
+            /**
+             * Format: int32
+             * @description How many years before the machine a part may have been made; the figure used.
+             */
+            leadYears: number;
+            /** @description The resolved reading is later than the machine can be: an earlier repair. */
+            newerThanMachine?: boolean;
         };
         DealtWith: {
             how: string;
@@ -1894,6 +2792,126 @@ export interface components {
             /** Format: int32 */
             windowToYear?: null | number;
         };
+        /** @description What a machine is expected to come to, as a person says it on the first day. */
+        Expectation: {
+            toFinish?: null | components["schemas"]["Spread"];
+            complete?: null | components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description The sum at which the person wants to stop; null for the house's rule.
+             */
+            stopLoss?: null | number;
+        };
+        /** @description Put into those holes. */
+        FastenerBack: {
+            /** Format: int32 */
+            count: number;
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: null | number;
+            head: string;
+            /** @default false */
+            fromStore: boolean;
+        };
+        FastenerBackAsk: {
+            /** Format: int32 */
+            count: number;
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: null | number;
+            head: string;
+            /**
+             * Format: uuid
+             * @description Spares that it was taken from; null for the tray.
+             */
+            fromStoreId: null | string;
+        };
+        FastenerFact: {
+            /** @description Names the line once. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Of the strip-down.
+             */
+            stepNumber: number;
+            stepTitle: string;
+            thread: string;
+            /**
+             * Format: double
+             * @description As it came out; null when not measured.
+             */
+            lengthMillimetres: null | number;
+            head: string;
+            /**
+             * Format: int32
+             * @description Came out.
+             */
+            count: number;
+            /**
+             * Format: int32
+             * @description Holes that were empty before.
+             */
+            missingBefore: number;
+            hole: string;
+            tray: string;
+            /** @description What lies behind the hole. */
+            pierces: string;
+            returns: components["schemas"]["FastenerBack"][];
+            /** @description Its piece is back in, so that nothing of it should be in a tray any more. */
+            stepBack: boolean;
+        };
+        /** @description Fasteners put into a step's holes at the rebuild. */
+        FastenerReturn: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: null | number;
+            head: string;
+            /** @description Taken from the store in place of one that was missing. */
+            fromStore: boolean;
+            /** Format: date-time */
+            at: string;
+        };
+        FastenerRow: {
+            id: string;
+            /** Format: int32 */
+            stepNumber: number;
+            stepTitle: string;
+            size: string;
+            hole: string;
+            tray: string;
+            /**
+             * Format: int32
+             * @description Came out.
+             */
+            out: number;
+            /**
+             * Format: int32
+             * @description Back in, of those and from the store.
+             */
+            in: number;
+            /**
+             * Format: int32
+             * @description Not back.
+             */
+            left: number;
+            /**
+             * Format: int32
+             * @description Holes that still hold nothing.
+             */
+            emptyHoles: number;
+            stand: components["schemas"]["FastenerStand"];
+            /** @description For the row. */
+            sentence: string;
+            /** @description Spares that fit by thread, length and head, the fullest place first. */
+            spares: components["schemas"]["SpareFastener"][];
+        };
+        /** @enum {string} */
+        FastenerStand: "inTray" | "back" | "leftOver" | "missingFromBefore" | "wrong";
         /** @description One figure that a verdict rests on, in the unit named; limits are inclusive, and null where there is none. */
         Figure: {
             /** @description What it is, in two or three words. */
@@ -1977,6 +2995,22 @@ export interface components {
             /** @description The reason for which its stop was overruled; null when it was not. */
             overruled: null | string;
         };
+        FirstPowerAnswer: {
+            steps: components["schemas"]["PowerStepPlan"][];
+            next: null | components["schemas"]["PowerStepKind"];
+            verdict: components["schemas"]["Verdict"];
+            usualRails: components["schemas"]["RailReading"][];
+            supply: null | components["schemas"]["SupplyTrustResult"];
+        };
+        FirstPowerAsk: {
+            class: components["schemas"]["MachineClass"];
+            traits: components["schemas"]["Trait"][];
+            /** Format: int32 */
+            yearTo?: null | number;
+            /** @description Steps taken so far. */
+            taken?: null | components["schemas"]["TakenStep"][];
+            supply?: null | components["schemas"]["SupplyAsk"];
+        };
         FittingAsk: {
             step: components["schemas"]["FittingStep"];
             pads: null | components["schemas"]["PadState"];
@@ -2012,11 +3046,85 @@ export interface components {
             detail: string;
             path: string;
         };
+        /** @description One item as it was found, with what says so. */
+        FoundItem: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            slot?: string;
+            /** @description What is there now; empty when it is not there. */
+            what?: string;
+            /** @description Plainly absent: its place is empty. */
+            absent?: boolean;
+            /** @description YYWW, WWYY or YWW as printed; empty when none was read. */
+            dateCode?: string;
+            /** @description What else says so: a label, a maker's sticker, other screws. */
+            evidence?: string;
+            saidFate?: null | components["schemas"]["ItemFate"];
+            /** Format: int32 */
+            version?: number;
+        };
+        FoundItemAsk: {
+            slot: string;
+            /** @default  */
+            what: string;
+            /** @default false */
+            absent: boolean;
+            /** @default  */
+            dateCode: string;
+            saidFate?: null | components["schemas"]["ItemFate"];
+        };
+        FoundItemEdit: {
+            slot: string;
+            what: string;
+            absent: boolean;
+            dateCode: string;
+            evidence: string;
+            saidFate: null | components["schemas"]["ItemFate"];
+        };
         /**
          * @description How well a verdict is founded, best first.
          * @enum {string}
          */
         Founded: "measured" | "rule" | "guess";
+        GoOnAsk: {
+            /** Format: double */
+            spent: number;
+            expectation: components["schemas"]["Expectation"];
+            /**
+             * Format: double
+             * @description What this decision would cost; 0 when left out.
+             * @default 0
+             */
+            next: number;
+            /** @default EUR */
+            currency: string;
+            /**
+             * Format: double
+             * @default 1
+             */
+            stopLossShare: number;
+        };
+        GoOnResult: {
+            verdict: components["schemas"]["Verdict"];
+            /**
+             * Format: double
+             * @description Paid and spent so far.
+             */
+            spent: number;
+            atTheEnd: null | components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description The sum at which going on costs more than a complete one; null when neither is known.
+             */
+            stopLoss: null | number;
+            /**
+             * Format: double
+             * @description Stop-loss minus spent; negative when it is passed.
+             */
+            left: null | number;
+        };
         HandOverAsk: {
             overruleReason: null | string;
         };
@@ -2064,6 +3172,28 @@ export interface components {
              */
             alpha: number;
         };
+        /**
+         * @description What became of one item since the machine left the factory.
+         * @enum {string}
+         */
+        ItemFate: "notKnown" | "original" | "swappedInPeriod" | "swappedLater" | "added" | "missing";
+        ItemVerdict: {
+            /** Format: uuid */
+            id: null | string;
+            /** @description The item. */
+            slot: string;
+            /** @description What the best configuration has there; empty when it has nothing. */
+            shipped: string;
+            /** @description What is there; empty when nothing was recorded or it is absent. */
+            found: string;
+            fate: components["schemas"]["ItemFate"];
+            date: null | components["schemas"]["DateCodeResult"];
+            /** @description Why. */
+            sentence: string;
+            founded: components["schemas"]["Founded"];
+            /** @description A person decided it. */
+            said: boolean;
+        };
         /** @description One piece of work on one machine. */
         Job: {
             /** Format: uuid */
@@ -2093,6 +3223,13 @@ export interface components {
             at?: string;
             /** Format: date-time */
             doneAt?: null | string;
+            /**
+             * Format: uuid
+             * @description The finding that made this work; null when a person added it.
+             */
+            findingId?: null | string;
+            /** @description Doing it deals with that finding. */
+            settles?: boolean;
             /** Format: int32 */
             version?: number;
         };
@@ -2144,6 +3281,11 @@ export interface components {
          * @enum {string}
          */
         Known: "notKnown" | "yes" | "no";
+        /**
+         * @description How the machine lies while the step is done. Not known is 0, and costs no turn.
+         * @enum {string}
+         */
+        Lies: "notKnown" | "asUsed" | "upsideDown" | "onBack" | "onFront" | "onLeftSide" | "onRightSide";
         LifeAnswer: {
             /** Format: double */
             hours: number;
@@ -2159,6 +3301,12 @@ export interface components {
             /** Format: double */
             workingCelsius: number;
         };
+        LoadAsk: {
+            load: string;
+        };
+        LockAsk: {
+            lock: components["schemas"]["BoxLock"];
+        };
         LogRow: {
             /** Format: uuid */
             id: string;
@@ -2167,6 +3315,119 @@ export interface components {
             sentence: string;
             canUndo: boolean;
             undone: boolean;
+        };
+        /** @enum {string} */
+        LookAnswer: "notLooked" | "sound" | "bad" | "cannotTell" | "notHere";
+        LookedAsk: {
+            right: boolean;
+        };
+        /** @description One link of a contradiction: Piece is said to sit behind InFront. */
+        LoopLink: {
+            piece: string;
+            /** Format: int32 */
+            number: number;
+            inFront: string;
+            /** Format: int32 */
+            inFrontNumber: number;
+            /** @description What to look at and correct. */
+            correct: string;
+        };
+        LotAdd: {
+            name: string;
+            cameFrom: string;
+            /** Format: double */
+            paid: null | number;
+            claimed: string;
+        };
+        /** @description One box of a lot, as it was opened on the floor. */
+        LotBox: {
+            /** Format: uuid */
+            id?: string;
+            /**
+             * Format: uuid
+             * @description The lot.
+             */
+            machineId?: string;
+            /**
+             * Format: int32
+             * @description As chalked on it: 1, 2, 3.
+             */
+            number?: number;
+            name?: string;
+            /** @description What it is, in a few words. */
+            kind?: string;
+            /** @description A machine profile, when it is one of a kind that is known here. */
+            profileId?: string;
+            note?: string;
+            parts?: components["schemas"]["BoxPart"][];
+            money?: components["schemas"]["Spread"];
+            hours?: components["schemas"]["Spread"];
+            /** Format: double */
+            complete?: null | number;
+            /** Format: double */
+            worth?: number;
+            lock?: components["schemas"]["BoxLock"];
+            /** Format: uuid */
+            photoId?: null | string;
+            /**
+             * Format: uuid
+             * @description The machine or donor that it became.
+             */
+            becameId?: null | string;
+            /** Format: int32 */
+            version?: number;
+        };
+        LotBoxEdit: {
+            name: string;
+            kind: string;
+            profileId: string;
+            note: string;
+            parts: components["schemas"]["BoxPart"][];
+            money: components["schemas"]["Spread"];
+            hours: components["schemas"]["Spread"];
+            /** Format: double */
+            complete: null | number;
+            /** Format: double */
+            worth: number;
+            lock: components["schemas"]["BoxLock"];
+            /** Format: uuid */
+            photoId: null | string;
+        };
+        LotBoxRow: {
+            box: components["schemas"]["LotBox"];
+            photoHash: null | string;
+        };
+        LotEdit: {
+            /** Format: double */
+            budgetMoney: number;
+            /** Format: double */
+            budgetHours: number;
+            aim: components["schemas"]["TriageAim"];
+            prices: components["schemas"]["PartPrice"][];
+        };
+        /** @description What a lot is sorted by. */
+        LotPlan: {
+            /**
+             * Format: double
+             * @description In the workshop's currency.
+             */
+            budgetMoney?: number;
+            /** Format: double */
+            budgetHours?: number;
+            aim?: components["schemas"]["TriageAim"];
+            prices?: components["schemas"]["PartPrice"][];
+            /** Format: date-time */
+            sortedAt?: null | string;
+        };
+        LotScreen: {
+            lot: components["schemas"]["LotPlan"];
+            /** Format: int32 */
+            version: number;
+            boxes: components["schemas"]["LotBoxRow"][];
+            plan: null | components["schemas"]["TriagePlan"];
+            problem: null | string;
+            currency: string;
+            partKinds: string[];
         };
         /** @description A machine in the workshop, from the box it came in to the sheet that leaves with it. */
         Machine: {
@@ -2202,6 +3463,11 @@ export interface components {
             restorationSchool?: components["schemas"]["RestorationSchool"];
             /** @description Rails of its supply; volts in them are nominal only. */
             rails?: components["schemas"]["RailReading"][];
+            /** @description What finishing is expected to cost, what a complete one costs, and where to stop. */
+            expectation?: components["schemas"]["Expectation"];
+            lot?: null | components["schemas"]["LotPlan"];
+            /** @description A donor: kept for its parts. */
+            donor?: boolean;
             /** Format: date-time */
             arrivedAt?: string;
             /** Format: date-time */
@@ -2267,6 +3533,9 @@ export interface components {
             hasCell: boolean;
             /** @description Set when power is stopped: the sentence that says why. */
             stop: null | string;
+            /** @description Go on, or stop: shown wherever something is spent. */
+            money: components["schemas"]["GoOnResult"];
+            currency: string;
         };
         MachineRow: {
             /** Format: uuid */
@@ -2337,6 +3606,41 @@ export interface components {
              */
             jobId?: null | string;
         };
+        NothingOnScreen: {
+            verdict: components["schemas"]["Verdict"];
+            checks: components["schemas"]["SeatingCheck"][];
+            cleared: string[];
+            silence: components["schemas"]["Silence"];
+        };
+        /** @description What the machine itself said, as it was heard or read. Kept, and used by what comes later: an error code by the faults, a memory count by the parts. */
+        Observation: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            kind?: components["schemas"]["ObservationKind"];
+            /** @description As read: "1 long, 2 short", "161", "No drive". */
+            text?: string;
+            /**
+             * Format: int32
+             * @description For a memory count.
+             */
+            kilobytes?: null | number;
+            during?: null | components["schemas"]["PowerStepKind"];
+            /** Format: date-time */
+            at?: string;
+            /** @description Taken back as wrong; kept. */
+            struck?: boolean;
+        };
+        ObservationAsk: {
+            kind: components["schemas"]["ObservationKind"];
+            text: string;
+            /** Format: int32 */
+            kilobytes: null | number;
+            during: null | components["schemas"]["PowerStepKind"];
+        };
+        /** @enum {string} */
+        ObservationKind: "message" | "beep" | "errorCode" | "memoryCount" | "sound" | "smell" | "picture";
         /**
          * @description What a judgement came to. There is no default worth having: Outcome.Unknown is an answer, and is 0 so that a forgotten outcome never reads as a yes.
          * @enum {string}
@@ -2365,8 +3669,35 @@ export interface components {
         };
         /** @enum {string} */
         PadState: "sound" | "lifted" | "corroded" | null;
+        PartMove: {
+            kind: string;
+            fits: string;
+            /** @description Donor box; null when it is bought. */
+            from: null | string;
+            fromName: null | string;
+            to: string;
+            toName: string;
+            money: components["schemas"]["Spread"];
+        };
+        /** @description What one part costs when it is bought; a part that is in no list cannot be bought. */
+        PartPrice: {
+            kind: string;
+            money: components["schemas"]["Spread"];
+            /** @default  */
+            fits: string;
+        };
+        /** @enum {string} */
+        PartState: "good" | "damaged" | "missing" | "notKnown";
         PhotoCaption: {
             caption: string;
+        };
+        /** @description A place on the step's photo, in shares of its width and height, with what stands there: a hole's number, a connector's letter, "red edge". */
+        PhotoMark: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            text: string;
         };
         PhotoRow: {
             /** Format: uuid */
@@ -2380,6 +3711,11 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        /**
+         * @description What came off, as far as it decides what can go wrong with it.
+         * @enum {string}
+         */
+        PieceKind: "other" | "cover" | "board" | "module" | "card" | "drive" | "supply" | "display" | "keyboard" | "fan" | "speaker" | "cell" | "cage";
         PowerNotes: {
             load: string;
             seen: string;
@@ -2392,6 +3728,10 @@ export interface components {
             next: null | components["schemas"]["PowerStepKind"];
             verdict: components["schemas"]["Verdict"];
             supplyInside: boolean;
+            /** @description What the supply has earned by measurement. */
+            supply: components["schemas"]["SupplyTrustResult"];
+            /** @description What the machine said, beeped and counted. */
+            observations: components["schemas"]["Observation"][];
         };
         /** @description One step as it was taken on one machine. Rail readings are kept as Readings. */
         PowerStep: {
@@ -2412,15 +3752,17 @@ export interface components {
             sentence?: string;
             /** Format: date-time */
             at?: null | string;
+            /**
+             * Format: date-time
+             * @description Since when it has been left on its load, for the hour that earns a supply full trust.
+             */
+            onLoadSince?: null | string;
             /** Format: int32 */
             version?: number;
             through?: boolean;
         };
-        /**
-         * @description The steps of a first power-up, in the only order in which they are taken.
-         * @enum {string}
-         */
-        PowerStepKind: "shorts" | "supplyLook" | "supplyLoaded" | "wholeBoard" | "whatItSaid";
+        /** @enum {string} */
+        PowerStepKind: "shorts" | "supplyLook" | "supplyLoaded" | "bareBoard" | "oneMemory" | "picture" | "drives" | "whatItSaid" | null;
         PowerStepPlan: {
             /** @description Which step. */
             kind: components["schemas"]["PowerStepKind"];
@@ -2428,6 +3770,8 @@ export interface components {
             title: string;
             /** @description What the hand does, and what it must not. */
             how: string;
+            /** @description What is right to read, see and hear. */
+            expected: string;
             /** @description Rails are read in this step. */
             reads: boolean;
             /** @description Said at this step. */
@@ -2493,6 +3837,10 @@ export interface components {
             comparison: null | components["schemas"]["Comparison"];
             /** Format: int32 */
             runsNeeded: number;
+        };
+        PutBackAsk: {
+            /** @description Somebody looked a second time that everything is the right way round. */
+            secondLook: boolean;
         };
         /** @enum {string} */
         Quantity: "capacitance" | "esr" | "leakage" | "volts" | "rippleVolts" | "ohms" | "seconds" | "celsius" | "frames" | "rate";
@@ -2640,11 +3988,172 @@ export interface components {
             /** @description Standard, data sheet convention or practice that the rule is taken from. */
             source?: null | string;
         };
+        /** @enum {string} */
+        RebuildAct: "putBack" | "test";
+        RebuildOrderAsk: {
+            pieces: components["schemas"]["RebuildPiece"][];
+            /**
+             * Format: int32
+             * @description Search limit; 60 000 when left out.
+             * @default 60000
+             */
+            mostStates: number;
+        };
+        /** @description One piece as the rebuild's order needs it. */
+        RebuildPiece: {
+            /** @description Any text that names it once. */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its strip-down step; also the tie-break: the last off goes on first.
+             */
+            number: number;
+            /** @description "Drive cage". */
+            title: string;
+            /** @description Ids of the pieces that had to be off first; they go on after it. */
+            behind: string[];
+            /** @description How the machine lies for it. */
+            lies?: components["schemas"]["Lies"];
+            /** @description Trays that its fasteners lie in. */
+            trays?: null | string[];
+            /**
+             * @description A test that is due once it is on and before anything covers it; empty for none.
+             * @default
+             */
+            testBeforeCovered: string;
+            /**
+             * Format: date-time
+             * @description It is not ready before this (drying, curing, the post); null when it is ready.
+             */
+            readyAt?: null | string;
+            /**
+             * @description What that wait is.
+             * @default
+             */
+            waitsFor: string;
+            /**
+             * @description It does not go back.
+             * @default false
+             */
+            staysOut: boolean;
+            /**
+             * @description What goes in instead; empty for itself.
+             * @default
+             */
+            exchangedFor: string;
+            /**
+             * @description It is on already.
+             * @default false
+             */
+            backIn: boolean;
+            /**
+             * @description Its test is done.
+             * @default false
+             */
+            tested: boolean;
+            /** @description Covers are named as such in the reasons. */
+            kind?: components["schemas"]["PieceKind"];
+        };
+        RebuildPieceRow: {
+            row: components["schemas"]["StripStepRow"];
+            /** @description Why it may not go back now; null when it may. */
+            hindrance: null | string;
+            /** @description Something of it can go in the wrong way round. */
+            wantsSecondLook: boolean;
+        };
+        RebuildPlan: {
+            /** @description Can it be put together? */
+            verdict: components["schemas"]["Verdict"];
+            /** @description In order; empty when the record contradicts itself. */
+            steps: components["schemas"]["RebuildStep"][];
+            /**
+             * Format: int32
+             * @description Times that the machine is turned.
+             */
+            turns: number;
+            /**
+             * Format: int32
+             * @description Times that another tray is opened.
+             */
+            trayChanges: number;
+            /**
+             * Format: int32
+             * @description The same for the strip-down simply backwards, for comparison.
+             */
+            backwardsTurns: number;
+            /**
+             * Format: int32
+             * @description The same.
+             */
+            backwardsTrayChanges: number;
+            /** @description No order has fewer turns, and none with as few turns fewer tray changes. */
+            proven: boolean;
+            /** @description The shortest contradiction; empty when there is none. */
+            loop: components["schemas"]["LoopLink"][];
+        };
+        RebuildScreen: {
+            plan: components["schemas"]["RebuildPlan"];
+            /** @description Every piece, by its id. */
+            pieces: components["schemas"]["RebuildPieceRow"][];
+            fasteners: components["schemas"]["ReconcileResult"];
+            /** @description The strip-down is finished; until then the order is only a look ahead. */
+            apart: boolean;
+            /** Format: date-time */
+            now: string;
+        };
+        RebuildStep: {
+            /** @description The piece. */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            act: components["schemas"]["RebuildAct"];
+            /** @description An order: "Drive cage goes back". */
+            title: string;
+            /** @description Why it stands here, most telling first. */
+            why: string[];
+            /** @description How the machine lies; not known when it may stay as it is. */
+            lies: components["schemas"]["Lies"];
+            /** @description The machine is turned before this. */
+            turn: boolean;
+            /** @description Trays opened for it. */
+            opens: string[];
+            /**
+             * Format: date-time
+             * @description It has to wait until then.
+             */
+            waitUntil: null | string;
+        };
         /**
          * @description The two schools of recapping, a policy of the machine.
          * @enum {string}
          */
         RecapSchool: "evidence" | "preventive";
+        ReconcileAsk: {
+            fasteners: components["schemas"]["FastenerFact"][];
+            spares?: null | components["schemas"]["SpareFastener"][];
+        };
+        ReconcileResult: {
+            /** @description Is every fastener accounted for? */
+            verdict: components["schemas"]["Verdict"];
+            rows: components["schemas"]["FastenerRow"][];
+            /** Format: int32 */
+            out: number;
+            /** Format: int32 */
+            in: number;
+            /** Format: int32 */
+            inTrays: number;
+            /** Format: int32 */
+            leftOver: number;
+            /** Format: int32 */
+            missingFromBefore: number;
+            /** Format: int32 */
+            wrong: number;
+        };
+        /** @description An act that this machine's findings forbid. */
+        RefusedAct: {
+            act: string;
+            why: string;
+        };
         /** @enum {string} */
         ReplacementKind: "likeForLike" | "holderOnLead" | "coinWithSchottky" | "coinWithSilicon" | "coinInHolder" | "rechargeableCoin" | "moduleReworked" | null;
         /** @description One way to replace a cell, judged. */
@@ -2771,6 +4280,28 @@ export interface components {
              */
             checkAfterYears: number;
         };
+        SaveProfileAsk: {
+            /** @description What it is saved under; the next machine of this model gets the order with its traps. */
+            model: string;
+        };
+        SeatingCheck: {
+            /** @description Of what is looked at. */
+            id: string;
+            /** @description An order. */
+            title: string;
+            /** @description From this machine's own record. */
+            why: string;
+            /**
+             * Format: double
+             * @description How likely it is the fault, as a share of everything listed; from practice and from what was touched.
+             */
+            share: number;
+            /**
+             * Format: int32
+             * @description To look.
+             */
+            minutes: number;
+        };
         Series: {
             /**
              * Format: int32
@@ -2802,6 +4333,27 @@ export interface components {
             workshopName: string;
             cautions: components["schemas"]["Caution"][];
         };
+        /** @description One configuration in which a machine was sold. */
+        ShippedConfiguration: {
+            id: string;
+            name: string;
+            items: components["schemas"]["ShippedItem"][];
+        };
+        /** @description One item of a configuration as it was sold. */
+        ShippedItem: {
+            /** @description Where it sits or what it is for: "drive", "graphics card", "supply". */
+            slot: string;
+            /** @description What was sold there, such as "105 MB SCSI drive"; several makers' are told apart by " or ". */
+            what: string;
+        };
+        ShippedScreen: {
+            result: components["schemas"]["AsShippedResult"];
+            /** @description As recorded, by id. */
+            found: components["schemas"]["FoundItem"][];
+            /** @description Every slot that any configuration has, for the list to choose from. */
+            slots: string[];
+            hasProfile: boolean;
+        };
         ShortsAsk: {
             rails: components["schemas"]["RailReading"][];
             limits?: null | components["schemas"]["RailLimits"];
@@ -2809,8 +4361,44 @@ export interface components {
         SignInAsk: {
             passphrase: string;
         };
+        /**
+         * @description How dead it is, which moves what is likely.
+         * @enum {string}
+         */
+        Silence: "nothingAtAll" | "fansOnly" | "beepsOnly" | "noPicture";
+        Sorted: {
+            /** Format: uuid */
+            logId: string;
+            sentence: string;
+            machines: string[];
+            /**
+             * Format: int32
+             * @description Good parts of donors that now stand in the store.
+             */
+            partsInStore: number;
+        };
         /** @description A span that is honest about what is not known. All three are finite and in rising order. */
         Span: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            high: number;
+        };
+        /** @description Spares in the store. */
+        SpareFastener: {
+            id: string;
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: number;
+            head: string;
+            /** Format: int32 */
+            quantity: number;
+            place: string;
+        };
+        /** @description A figure that nobody knows exactly: low, likely, high, in ascending order. */
+        Spread: {
             /** Format: double */
             low: number;
             /** Format: double */
@@ -2858,6 +4446,306 @@ export interface components {
              */
             handsMinutesLeft: number;
         };
+        /** @description Spare fasteners of one size. */
+        StoreFastener: {
+            /** Format: uuid */
+            id?: string;
+            thread?: string;
+            /** Format: double */
+            lengthMillimetres?: number;
+            head?: string;
+            /** Format: int32 */
+            quantity?: number;
+            place?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        StoreFastenerEdit: {
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: number;
+            head: string;
+            /** Format: int32 */
+            quantity: number;
+            place: string;
+        };
+        /** @description A whole part in the store: a supply, a drive, a board. Where it came from is kept, since that is half of what it is worth. */
+        StorePart: {
+            /** Format: uuid */
+            id?: string;
+            kind?: string;
+            /** @description What it fits: parts swap where this is the same. */
+            fits?: string;
+            /** Format: int32 */
+            quantity?: number;
+            state?: components["schemas"]["PartState"];
+            place?: string;
+            cameFrom?: string;
+            /**
+             * Format: uuid
+             * @description The donor.
+             */
+            donorId?: null | string;
+            /**
+             * Format: uuid
+             * @description Set aside for this machine.
+             */
+            forMachineId?: null | string;
+            /** Format: date-time */
+            at?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        StorePartEdit: {
+            kind: string;
+            fits: string;
+            /** Format: int32 */
+            quantity: number;
+            state: components["schemas"]["PartState"];
+            place: string;
+            cameFrom: string;
+        };
+        StorePartRow: {
+            part: components["schemas"]["StorePart"];
+            forMachine: null | string;
+        };
+        StoreScreen: {
+            parts: components["schemas"]["StorePartRow"][];
+            fasteners: components["schemas"]["StoreFastener"][];
+        };
+        /** @description A lead or board joint opened at a step. */
+        StripConnector: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /** Format: uuid */
+            stepId?: string;
+            /** @description "50-way ribbon", "3-pin fan lead". */
+            kind?: string;
+            /** @description Goes in one way only. */
+            keyed?: components["schemas"]["Known"];
+            /** @description "red edge up", "black towards the speaker". */
+            wayRound?: string;
+            /** @description Where its lead ran. */
+            route?: string;
+            marks?: components["schemas"]["PhotoMark"][];
+            /** Format: date-time */
+            backAt?: null | string;
+            /** Format: int32 */
+            version?: number;
+        };
+        StripConnectorAdd: {
+            /** Format: uuid */
+            id: string;
+            connector: components["schemas"]["StripConnectorEdit"];
+        };
+        StripConnectorEdit: {
+            kind: string;
+            keyed: components["schemas"]["Known"];
+            wayRound: string;
+            route: string;
+            marks: components["schemas"]["PhotoMark"][];
+        };
+        /** @description Fasteners of one size from one step: where they came from and where they lie. */
+        StripFastener: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /** Format: uuid */
+            stepId?: string;
+            /** @description As the field writes it: M3, 6-32, 4-40, "self-tapping 3". */
+            thread?: string;
+            /**
+             * Format: double
+             * @description Under the head; null when nobody measured.
+             */
+            lengthMillimetres?: null | number;
+            /** @description Pan, countersunk, hex, flange … */
+            head?: string;
+            /**
+             * Format: int32
+             * @description How many came out.
+             */
+            count?: number;
+            /**
+             * Format: int32
+             * @description Holes that were empty before anybody here touched it.
+             */
+            missingBefore?: number;
+            /** @description Which hole or holes: "1 to 4", "left rear". */
+            hole?: string;
+            marks?: components["schemas"]["PhotoMark"][];
+            tray?: string;
+            /** @description What lies behind the hole that a longer one would go into; empty when nobody said. */
+            pierces?: string;
+            returns?: components["schemas"]["FastenerReturn"][];
+            /** Format: int32 */
+            version?: number;
+        };
+        StripFastenerAdd: {
+            /** Format: uuid */
+            id: string;
+            fastener: components["schemas"]["StripFastenerEdit"];
+        };
+        StripFastenerEdit: {
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: null | number;
+            head: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            missingBefore: number;
+            hole: string;
+            marks: components["schemas"]["PhotoMark"][];
+            tray: string;
+            pierces: string;
+        };
+        StripProfileConnector: {
+            kind: string;
+            keyed?: components["schemas"]["Known"];
+            /** @default  */
+            wayRound: string;
+            /** @default  */
+            route: string;
+        };
+        StripProfileFastener: {
+            thread: string;
+            /** Format: double */
+            lengthMillimetres: null | number;
+            head: string;
+            /** Format: int32 */
+            count: number;
+            /** @default  */
+            hole: string;
+            /** @default  */
+            pierces: string;
+        };
+        StripProfileStep: {
+            title?: string;
+            kind?: components["schemas"]["PieceKind"];
+            lies?: components["schemas"]["Lies"];
+            behind?: number[];
+            traps?: string[];
+            wayRound?: string;
+            testBeforeCovered?: string;
+            fasteners?: components["schemas"]["StripProfileFastener"][];
+            connectors?: components["schemas"]["StripProfileConnector"][];
+        };
+        StripScreen: {
+            steps: components["schemas"]["StripStepRow"][];
+            /** Format: int32 */
+            nextNumber: number;
+            apart: boolean;
+            hint: null | components["schemas"]["StripProfileStep"];
+            /**
+             * Format: int32
+             * @description Which of how many.
+             */
+            hintNumber: number;
+            /** Format: int32 */
+            hintCount: number;
+            /** @description Work that a piece may have to wait for: what is not done in this machine's list. */
+            waits: components["schemas"]["Job"][];
+            /** @description How the machine lay at the last step. */
+            lastLies: components["schemas"]["Lies"];
+            trays: string[];
+        };
+        /** @description One step of a strip-down: what came off, what it sat behind, and how it goes back. */
+        StripStep: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /**
+             * Format: int32
+             * @description Given when the step arrives and never changed, so that a printed label stays true. Gaps are steps that were taken away.
+             */
+            number?: number;
+            /** @description What came off: "Drive cage". */
+            title?: string;
+            kind?: components["schemas"]["PieceKind"];
+            lies?: components["schemas"]["Lies"];
+            /** @description Steps whose pieces had to be off first: this one sat behind them. */
+            behind?: string[];
+            /** Format: uuid */
+            photoId?: null | string;
+            /** @description Orientation marks and anything else pointed out on the photo. */
+            marks?: components["schemas"]["PhotoMark"][];
+            /** @description What must not be missed about which way round it goes; empty when it fits one way only. */
+            wayRound?: string;
+            note?: string;
+            /** @description What has to be tested once it is back and before anything covers it; empty when nothing. */
+            testBeforeCovered?: string;
+            /** @description What goes in instead of it; empty when it goes back itself. */
+            exchangedFor?: string;
+            /** @description Stays out for good, like a leaked cell. */
+            staysOut?: boolean;
+            /**
+             * Format: uuid
+             * @description A piece of work that must be over first, such as drying or a glue's cure.
+             */
+            afterJobId?: null | string;
+            /**
+             * Format: date-time
+             * @description When it came off, by the clock of the phone that recorded it.
+             */
+            at?: string;
+            /** @description Which device or person recorded it. */
+            by?: string;
+            /** Format: date-time */
+            backAt?: null | string;
+            /**
+             * Format: date-time
+             * @description Somebody looked a second time that it is the right way round.
+             */
+            secondLookAt?: null | string;
+            /** Format: date-time */
+            testedAt?: null | string;
+            testSaid?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        StripStepAdd: {
+            /**
+             * Format: uuid
+             * @description Made by the phone, so that a step that is sent twice is one step.
+             */
+            id: string;
+            step: components["schemas"]["StripStepEdit"];
+            /**
+             * Format: date-time
+             * @description By the phone's clock; null for now.
+             */
+            at: null | string;
+            by: string;
+        };
+        StripStepEdit: {
+            title: string;
+            kind: components["schemas"]["PieceKind"];
+            lies: components["schemas"]["Lies"];
+            behind: string[];
+            /** Format: uuid */
+            photoId: null | string;
+            marks: components["schemas"]["PhotoMark"][];
+            wayRound: string;
+            note: string;
+            testBeforeCovered: string;
+            exchangedFor: string;
+            staysOut: boolean;
+            /** Format: uuid */
+            afterJobId: null | string;
+        };
+        StripStepRow: {
+            step: components["schemas"]["StripStep"];
+            photoHash: null | string;
+            fasteners: components["schemas"]["StripFastener"][];
+            connectors: components["schemas"]["StripConnector"][];
+            /** @description Numbers of the steps that say they sat behind it. */
+            namedBy: number[];
+        };
         /**
          * @description What a reading was taken of.
          * @enum {string}
@@ -2896,6 +4784,35 @@ export interface components {
             /** @description A whole sentence with both figures. */
             text: string;
         };
+        SupplyAsk: {
+            rails: components["schemas"]["RailReading"][];
+            /** @default  */
+            load: string;
+            /**
+             * Format: double
+             * @default 0
+             */
+            minutes: number;
+            limits?: null | components["schemas"]["RailLimits"];
+            /**
+             * Format: double
+             * @description 60 when left out.
+             * @default 60
+             */
+            soakMinutes: number;
+        };
+        SupplyTrustResult: {
+            trust: components["schemas"]["Trust"];
+            /** @description The stated load; empty is none. */
+            load: string;
+            /**
+             * Format: double
+             * @description Under that load when the last rail was read.
+             */
+            minutes: number;
+            /** @description May it feed a good board? */
+            verdict: components["schemas"]["Verdict"];
+        };
         SurveyScreen: {
             findings: components["schemas"]["FindingRow"][];
             /** Format: date-time */
@@ -2909,6 +4826,16 @@ export interface components {
         TakeCellStep: {
             step: components["schemas"]["CellStep"];
             overruleReason: null | string;
+        };
+        TakenStep: {
+            kind: components["schemas"]["PowerStepKind"];
+            state: components["schemas"]["PowerStepState"];
+            /** @default  */
+            sentence: string;
+        };
+        TestedAsk: {
+            passed: boolean;
+            said: string;
         };
         /** @description One basin of a machine's tideline. */
         Tide: {
@@ -2935,6 +4862,79 @@ export interface components {
          * @enum {string}
          */
         Trait: "pictureTube" | "internalMainsSupply" | "externalAdapter" | "linearSupply" | "mainsFilterPaper" | "barrelCell" | "coinCell" | "hiddenCell" | "lithiumPack" | "batteryBackedMemory" | "surfaceMountElectrolytics" | "lowEsrElectrolytics" | "scsiDrives" | "ataDrives" | "floppyDrive" | "tapeLoading" | "membraneKeyboard";
+        /** @enum {string} */
+        TriageAim: "mostFinished" | "mostWorth";
+        TriageAsk: {
+            boxes: components["schemas"]["TriageBox"][];
+            prices?: components["schemas"]["PartPrice"][];
+            /**
+             * Format: double
+             * @description In one currency, for everything; the likely figures have to keep within it.
+             */
+            budgetMoney?: number;
+            /** Format: double */
+            budgetHours?: number;
+            aim?: components["schemas"]["TriageAim"];
+            /**
+             * Format: double
+             * @description Hours to take one part from a donor or a parcel, test it and fit it. A house number.
+             */
+            fittingHours?: number;
+            /**
+             * Format: double
+             * @description A box is not worth finishing above this share of the price of a complete one. A house number: what it costs is what a complete one costs.
+             */
+            stopLossShare?: number;
+        };
+        TriageBox: {
+            /** @description Names it once. */
+            id: string;
+            /** @description As it is called. */
+            name: string;
+            /** @description What is in it and what is not. */
+            parts: components["schemas"]["BoxPart"][];
+            /** @description To finish it apart from the parts that it needs: cleaning, consumables. */
+            money: components["schemas"]["Spread"];
+            /** @description To finish it apart from fitting those parts. */
+            hours: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description What a complete, tested one costs; null when not known, and then money never speaks against it.
+             */
+            complete?: null | number;
+            /**
+             * Format: double
+             * @description Weight when boxes are weighed by worth; above 0.
+             * @default 1
+             */
+            worth: number;
+            lock?: components["schemas"]["BoxLock"];
+        };
+        TriagePlan: {
+            /** @description Which few? */
+            verdict: components["schemas"]["Verdict"];
+            boxes: components["schemas"]["BoxPlan"][];
+            moves: components["schemas"]["PartMove"][];
+            money: components["schemas"]["Spread"];
+            hours: components["schemas"]["Spread"];
+            /** Format: int32 */
+            finished: number;
+            /** @description The next best set, and why it lost; empty when there is none. */
+            runnerUp: string;
+            /** @description Ids of its boxes. */
+            runnerUpSet: string[];
+            /** @description The solver proved that no better choice exists. */
+            proven: boolean;
+            /** Format: double */
+            fittingHours: number;
+            /** Format: double */
+            stopLossShare: number;
+        };
+        /**
+         * @description How far a supply is trusted. Nothing but measurement earns it.
+         * @enum {string}
+         */
+        Trust: "none" | "idle" | "loaded" | "soakedAnHour";
         /** @description The one shape of every answer that Haar gives. */
         Verdict: {
             /** @description The question, as a person would ask it. */
@@ -3031,6 +5031,11 @@ export interface components {
             /** @description Whole sentences. */
             lines: string[];
         };
+        /**
+         * @description Where one looks, outside to inside.
+         * @enum {string}
+         */
+        Zone: "outside" | "ports" | "opening" | "supply" | "board" | "cells" | "memory" | "drives" | "display" | "keyboard";
     };
     responses: never;
     parameters: never;
@@ -3229,6 +5234,7 @@ export interface operations {
         parameters: {
             query?: {
                 caption?: string;
+                photoId?: string;
             };
             header?: never;
             path: {
@@ -3309,7 +5315,7 @@ export interface operations {
     GetPhoto: {
         parameters: {
             query?: {
-                thumb?: boolean;
+                size?: string;
             };
             header?: never;
             path: {
@@ -3325,6 +5331,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    TakeLotIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LotAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
             };
         };
     };
@@ -3515,6 +5545,299 @@ export interface operations {
             };
         };
     };
+    PutMachineBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetShipped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShippedScreen"];
+                };
+            };
+        };
+    };
+    AddFoundItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundItemEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditFoundItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundItemEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveFoundItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotScreen"];
+                };
+            };
+        };
+    };
+    EditLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LotEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LotBoxEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boxId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LotBoxEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boxId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    LockBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boxId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LockAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SortLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorted"];
+                };
+            };
+        };
+    };
     GetSurvey: {
         parameters: {
             query?: never;
@@ -3662,6 +5985,815 @@ export interface operations {
             };
         };
     };
+    GetChecklist: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChecklistScreen"];
+                };
+            };
+        };
+    };
+    AnswerChecklist: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                item: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChecklistAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetObservations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Observation"][];
+                };
+            };
+        };
+    };
+    Observe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObservationAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    StrikeObservation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                observationId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetStrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StripScreen"];
+                };
+            };
+        };
+    };
+    AddStripStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StripStepAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditStripStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StripStepEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveStripStep: {
+        parameters: {
+            query?: {
+                mend?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddStripFastener: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StripFastenerAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditStripFastener: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fastenerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StripFastenerEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveStripFastener: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fastenerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddStripConnector: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StripConnectorAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditStripConnector: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                connectorId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StripConnectorEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveStripConnector: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                connectorId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetRebuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RebuildScreen"];
+                };
+            };
+        };
+    };
+    PutBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutBackAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeOutAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TestedBeforeCovered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                stepId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    PutFastenerBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fastenerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FastenerBackAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeFastenerOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                fastenerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    PlugIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                connectorId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetNothingOn: {
+        parameters: {
+            query?: {
+                silence?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NothingOnScreen"];
+                };
+            };
+        };
+    };
+    LookedAtSeating: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                check: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetTrayLabels: {
+        parameters: {
+            query?: {
+                skip?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SaveStripProfile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveProfileAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreScreen"];
+                };
+            };
+        };
+    };
+    AddStorePart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StorePartEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditStorePart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StorePartEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveStorePart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddStoreFastener: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoreFastenerEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditStoreFastener: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fastenerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoreFastenerEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveStoreFastener: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fastenerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     GetPower: {
         parameters: {
             query?: never;
@@ -3774,6 +6906,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OverrulePowerStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    LoadOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoadAsk"];
             };
         };
         responses: {
@@ -4886,6 +8044,32 @@ export interface operations {
             };
         };
     };
+    SetExpectation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Expectation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     RemoveCost: {
         parameters: {
             query?: never;
@@ -5396,6 +8580,183 @@ export interface operations {
             };
         };
     };
+    CalcTriage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "boxes": [
+                 *         {
+                 *           "id": "1",
+                 *           "name": "Tower",
+                 *           "parts": [
+                 *             {
+                 *               "kind": "supply",
+                 *               "state": "missing",
+                 *               "fits": "AT"
+                 *             },
+                 *             {
+                 *               "kind": "floppy drive",
+                 *               "state": "good"
+                 *             }
+                 *           ],
+                 *           "money": {
+                 *             "low": 10,
+                 *             "likely": 15,
+                 *             "high": 30
+                 *           },
+                 *           "hours": {
+                 *             "low": 3,
+                 *             "likely": 5,
+                 *             "high": 9
+                 *           },
+                 *           "complete": 120
+                 *         },
+                 *         {
+                 *           "id": "2",
+                 *           "name": "Desktop",
+                 *           "parts": [
+                 *             {
+                 *               "kind": "supply",
+                 *               "state": "good",
+                 *               "fits": "AT"
+                 *             },
+                 *             {
+                 *               "kind": "main board",
+                 *               "state": "damaged"
+                 *             }
+                 *           ],
+                 *           "money": {
+                 *             "low": 20,
+                 *             "likely": 40,
+                 *             "high": 90
+                 *           },
+                 *           "hours": {
+                 *             "low": 6,
+                 *             "likely": 10,
+                 *             "high": 20
+                 *           },
+                 *           "complete": 80
+                 *         }
+                 *       ],
+                 *       "prices": [
+                 *         {
+                 *           "kind": "supply",
+                 *           "fits": "AT",
+                 *           "money": {
+                 *             "low": 20,
+                 *             "likely": 30,
+                 *             "high": 45
+                 *           }
+                 *         }
+                 *       ],
+                 *       "budgetMoney": 100,
+                 *       "budgetHours": 20,
+                 *       "aim": "mostFinished"
+                 *     }
+                 */
+                "application/json": components["schemas"]["TriageAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TriagePlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcAsShipped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "configurations": [
+                 *         {
+                 *           "id": "a",
+                 *           "name": "with one drive",
+                 *           "items": [
+                 *             {
+                 *               "slot": "drive",
+                 *               "what": "105 MB SCSI drive"
+                 *             }
+                 *           ]
+                 *         },
+                 *         {
+                 *           "id": "b",
+                 *           "name": "with two drives",
+                 *           "items": [
+                 *             {
+                 *               "slot": "drive",
+                 *               "what": "210 MB SCSI drive"
+                 *             },
+                 *             {
+                 *               "slot": "second drive",
+                 *               "what": "210 MB SCSI drive"
+                 *             }
+                 *           ]
+                 *         }
+                 *       ],
+                 *       "found": [
+                 *         {
+                 *           "slot": "drive",
+                 *           "what": "210 MB SCSI drive",
+                 *           "dateCode": "9417"
+                 *         }
+                 *       ],
+                 *       "yearFrom": 1991,
+                 *       "yearTo": 1991
+                 *     }
+                 */
+                "application/json": components["schemas"]["AsShippedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsShippedResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     CalcRails: {
         parameters: {
             query?: never;
@@ -5448,6 +8809,130 @@ export interface operations {
             };
         };
     };
+    CalcChecklist: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "class": "level386",
+                 *       "traits": [
+                 *         "internalMainsSupply",
+                 *         "barrelCell",
+                 *         "scsiDrives"
+                 *       ],
+                 *       "yearFrom": 1991,
+                 *       "yearTo": 1991,
+                 *       "found": [
+                 *         "rodents"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["ChecklistCalcAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChecklistResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcFirstPower: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "class": "level686",
+                 *       "traits": [
+                 *         "internalMainsSupply",
+                 *         "ataDrives",
+                 *         "lowEsrElectrolytics"
+                 *       ],
+                 *       "yearTo": 2002,
+                 *       "taken": [
+                 *         {
+                 *           "kind": "shorts",
+                 *           "state": "passed"
+                 *         },
+                 *         {
+                 *           "kind": "supplyLook",
+                 *           "state": "passed"
+                 *         },
+                 *         {
+                 *           "kind": "supplyLoaded",
+                 *           "state": "passed"
+                 *         }
+                 *       ],
+                 *       "supply": {
+                 *         "rails": [
+                 *           {
+                 *             "name": "+5 V",
+                 *             "nominalVolts": 5,
+                 *             "volts": 5.06,
+                 *             "rippleMillivolts": 22
+                 *           },
+                 *           {
+                 *             "name": "+12 V",
+                 *             "nominalVolts": 12,
+                 *             "volts": 12.1,
+                 *             "rippleMillivolts": 60
+                 *           }
+                 *         ],
+                 *         "load": "",
+                 *         "minutes": 5
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["FirstPowerAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstPowerAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     CalcShorts: {
         parameters: {
             query?: never;
@@ -5479,6 +8964,222 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RailsResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcRebuildOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pieces": [
+                 *         {
+                 *           "id": "lid",
+                 *           "number": 1,
+                 *           "title": "Lid",
+                 *           "behind": [],
+                 *           "lies": "asUsed",
+                 *           "trays": [
+                 *             "A1"
+                 *           ]
+                 *         },
+                 *         {
+                 *           "id": "cage",
+                 *           "number": 2,
+                 *           "title": "Drive cage",
+                 *           "behind": [
+                 *             "lid"
+                 *           ],
+                 *           "lies": "asUsed",
+                 *           "trays": [
+                 *             "A2"
+                 *           ]
+                 *         },
+                 *         {
+                 *           "id": "supply",
+                 *           "number": 3,
+                 *           "title": "Supply",
+                 *           "behind": [
+                 *             "lid"
+                 *           ],
+                 *           "lies": "onLeftSide",
+                 *           "trays": [
+                 *             "A3"
+                 *           ],
+                 *           "testBeforeCovered": "Rails on a load"
+                 *         },
+                 *         {
+                 *           "id": "board",
+                 *           "number": 4,
+                 *           "title": "Main board",
+                 *           "behind": [
+                 *             "cage",
+                 *             "supply"
+                 *           ],
+                 *           "lies": "onLeftSide",
+                 *           "trays": [
+                 *             "A4"
+                 *           ]
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["RebuildOrderAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RebuildPlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcReconcile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "fasteners": [
+                 *         {
+                 *           "id": "a",
+                 *           "stepNumber": 14,
+                 *           "stepTitle": "Drive cage",
+                 *           "thread": "M3",
+                 *           "lengthMillimetres": 6,
+                 *           "head": "pan",
+                 *           "count": 4,
+                 *           "missingBefore": 0,
+                 *           "hole": "1 to 4",
+                 *           "tray": "C2",
+                 *           "pierces": "the drive's board",
+                 *           "returns": [
+                 *             {
+                 *               "count": 3,
+                 *               "thread": "M3",
+                 *               "lengthMillimetres": 6,
+                 *               "head": "pan"
+                 *             },
+                 *             {
+                 *               "count": 1,
+                 *               "thread": "M3",
+                 *               "lengthMillimetres": 10,
+                 *               "head": "pan"
+                 *             }
+                 *           ],
+                 *           "stepBack": true
+                 *         }
+                 *       ],
+                 *       "spares": [
+                 *         {
+                 *           "id": "s",
+                 *           "thread": "M3",
+                 *           "lengthMillimetres": 6,
+                 *           "head": "pan",
+                 *           "quantity": 12,
+                 *           "place": "F1"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["ReconcileAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReconcileResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcGoOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "spent": 42.5,
+                 *       "expectation": {
+                 *         "toFinish": {
+                 *           "low": 20,
+                 *           "likely": 45,
+                 *           "high": 110
+                 *         },
+                 *         "complete": {
+                 *           "low": 90,
+                 *           "likely": 120,
+                 *           "high": 160
+                 *         }
+                 *       },
+                 *       "next": 12,
+                 *       "currency": "EUR"
+                 *     }
+                 */
+                "application/json": components["schemas"]["GoOnAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoOnResult"];
                 };
             };
             /** @description Bad Request */

@@ -11,6 +11,6 @@
   <div class="mx-auto flex max-w-[80rem] flex-wrap items-center gap-x-5 gap-y-1">
     {#if next}<div class="max-sm:order-last max-sm:w-full max-sm:[&_.btn-next]:w-full">{@render next()}</div>{/if}
     {#if needs}<p class="min-w-0 flex-1 text-sm text-soft max-sm:basis-full">{@render needs()}</p>{/if}
-    {#if acts}<div class="flex flex-wrap items-center gap-x-6 sm:ml-auto [&_.act]:text-ink">{@render acts()}</div>{/if}
+    {#if acts}<div class="flex flex-wrap items-center gap-x-6 max-sm:w-full sm:ml-auto [&_.act]:text-ink">{@render acts()}</div>{/if}
   </div>
 </section>

@@ -14,7 +14,9 @@
   const acts: [string, () => void][] = [
     ['Workshop', () => go('/')],
     ['Take a machine in', () => go('/take-in')],
-    ['The drawer: parts in store', () => go('/drawer')],
+    ['Take a lot in: a van-load of boxes', () => go('/take-in-lot')],
+    ['The store: parts and fasteners', () => go('/store')],
+    ['The drawer: capacitors', () => go('/drawer')],
     ['Packs and the calculation API', () => go('/reference')],
     ['Settings, meter and backups', () => go('/settings')],
     ['Undo what was last done here', () => void undo()],

@@ -2,9 +2,10 @@
 <script lang="ts">
   import { session } from '$lib/session.svelte';
   import { openKeys, openPalette } from './open';
-  let { at }: { at: 'workshop' | 'drawer' | 'reference' | 'settings' | '' } = $props();
+  let { at }: { at: 'workshop' | 'store' | 'drawer' | 'reference' | 'settings' | '' } = $props();
   const links = [
     { at: 'workshop', href: '/', word: 'Workshop' },
+    { at: 'store', href: '/store', word: 'Store' },
     { at: 'drawer', href: '/drawer', word: 'Drawer' },
     { at: 'reference', href: '/reference', word: 'Reference' },
     { at: 'settings', href: '/settings', word: 'Settings' },
