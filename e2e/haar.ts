@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -36,11 +36,28 @@ export class Haar {
   static async open(demo = true): Promise<Haar> {
     const [port, meterPort] = [await freePort(), await freePort()];
     const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-'));
+    if (demo) cpSync(await Haar.seeded(), folder, { recursive: true });
     const meter = spawn('dotnet', [join(root, 'artifacts/app/standins/Haar.StandIns.dll'), '--meter-port', String(meterPort)], { stdio: 'ignore' });
     const haar = new Haar(port, meterPort, folder, Haar.serve(port, folder, demo), meter, demo);
     await haar.ready();
     await haar.pointMeter();
     return haar;
+  }
+
+  private static template: Promise<string> | undefined;
+
+  /** A demo workshop that is seeded once for this worker; each test gets a copy of its folder. */
+  private static seeded(): Promise<string> {
+    Haar.template ??= (async () => {
+      const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-seed-'));
+      process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
+      const port = await freePort();
+      const haar = new Haar(port, 0, folder, Haar.serve(port, folder, true), undefined, true);
+      await haar.ready();
+      await haar.stop();
+      return folder;
+    })();
+    return Haar.template;
   }
 
   private static serve(port: number, folder: string, demo: boolean) {
@@ -50,7 +67,7 @@ export class Haar {
   }
 
   private async ready() {
-    const until = Date.now() + 40_000;
+    const until = Date.now() + 90_000;
     while (Date.now() < until) {
       try {
         if ((await fetch(`${this.url}/health`)).ok) return;
@@ -75,12 +92,17 @@ export class Haar {
     return (await (await fetch(this.url + path)).json()) as T;
   }
 
-  /** A change from a script, as another client would make it. */
-  async put(path: string, body: unknown, version: number) {
+  /** An act from a script, as another client would do it. */
+  async act(method: string, path: string, body?: unknown, headers: Record<string, string> = {}) {
     const session = await fetch(`${this.url}/api/session`);
     const { token } = (await session.json()) as { token: string };
     const cookie = session.headers.getSetCookie().map((c) => c.split(';')[0]).join('; ');
-    return fetch(this.url + path, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'X-Haar-Token': token, Cookie: cookie, 'If-Match': `"${version}"` }, body: JSON.stringify(body) });
+    return fetch(this.url + path, { method, headers: { 'Content-Type': 'application/json', 'X-Haar-Token': token, Cookie: cookie, ...headers }, body: body === undefined ? undefined : JSON.stringify(body) });
+  }
+
+  /** A change from a script. */
+  put(path: string, body: unknown, version: number) {
+    return this.act('PUT', path, body, { 'If-Match': `"${version}"` });
   }
 
   private async pointMeter() {
@@ -98,6 +120,11 @@ export class Haar {
   }
 
   async close() {
+    await this.stop();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  private async stop() {
     for (const p of [this.web, this.meter]) {
       if (p && p.exitCode === null) {
         const gone = new Promise((r) => p.once('exit', r));
@@ -105,6 +132,5 @@ export class Haar {
         await gone;
       }
     }
-    rmSync(this.folder, { recursive: true, force: true });
   }
 }

@@ -27,14 +27,20 @@ try {
   const { machines } = await (await fetch(`${url}/api/workshop`)).json();
   const at = (name, screen) => `/m/${machines.find((m) => m.name === name).id}/${screen}`;
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
+  // The page listens for others all the time, so the network is never idle: still is when nothing is being read and every picture is there.
+  const still = async (page) => {
+    await page.getByRole('heading').first().waitFor({ state: 'attached' });
+    await page.waitForFunction(() => !/Reading the |One moment …/.test(document.body.innerText) && [...document.images].every((i) => i.complete));
+    await page.waitForTimeout(400);
+  };
   const take = async (name, path, { phone = false, dark = false, act = async () => {} } = {}) => {
     const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, isMobile: phone, hasTouch: phone, colorScheme: dark ? 'dark' : 'light', reducedMotion: 'reduce', locale: 'en-GB' });
     const page = await context.newPage();
     await page.goto(url + path);
-    await page.waitForLoadState('networkidle');
+    await still(page);
     await act(page);
     await page.evaluate(() => document.fonts.ready);
-    await page.waitForLoadState('networkidle');
+    await still(page);
     await page.screenshot({ path: join(out, `${name}.png`) });
     await context.close();
     console.log(`· ${name}.png`);
@@ -43,6 +49,12 @@ try {
   await take('workshop-dark', '/', { dark: true });
   await take('phone-workshop', '/', { phone: true });
   await take('take-in', '/take-in');
+  await take('lot', at('House-clearance lot', 'lot'));
+  await take('checklist', at('Tide-gauge terminal', 'checklist'));
+  await take('phone-strip', at('Fish-auction server', 'stripdown'), { phone: true });
+  await take('rebuild', at('Fish-auction server', 'rebuild'));
+  await take('fasteners', at('Pilot-launch laptop', 'fasteners'));
+  await take('store', '/store');
   await take('survey', at('Tide-gauge terminal', 'survey'));
   await take('battery', at('Fish-auction server', 'battery'));
   const c14 = async (page) => {
@@ -50,12 +62,12 @@ try {
   };
   await take('capacitors', at('Newsletter desktop', 'capacitors'), { act: c14 });
   await take('phone-capacitors', at('Newsletter desktop', 'capacitors'), { phone: true, act: c14 });
-  await take('substitutes', at('Newsletter desktop', 'capacitors'), { act: async (page) => { await c14(page); await page.getByRole('button', { name: 'Choose a part for C14' }).click(); await page.getByRole('dialog').getByRole('button', { name: /^Set aside/ }).first().waitFor(); } });
   await take('power', at('Lifeboat editor', 'power'), {
     act: async (page) => {
+      await page.getByLabel('The load').fill('2.0 A on +5, 1.0 A on +12, 5 min');
+      await page.getByRole('button', { name: 'The load is on' }).click();
       await page.getByRole('checkbox').check();
       for (const rail of ['+3.3 V', '+5 V', '+12 V', '−12 V', '+5 V sb']) await page.getByRole('button', { name: `Read ${rail} from the meter` }).click();
-      await page.getByLabel('The load').fill('2.0 A on +5, 1.0 A on +12, 5 min');
       await page.getByRole('button', { name: 'Stop here, and keep the readings' }).click();
       await page.getByRole('button', { name: 'Read it again' }).waitFor();
     },
@@ -68,7 +80,6 @@ try {
     },
   });
   await take('handover', at('Newsletter desktop', 'handover'));
-  await take('work', at('Fish-auction server', 'boards'));
   await take('drawer', '/drawer');
   await take('settings', '/settings');
   await browser.close();

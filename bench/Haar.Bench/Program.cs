@@ -7,6 +7,9 @@ using System.Text;
 using System.Text.Json;
 using Haar.Bench;
 using Haar.Core.Capacitors;
+using Haar.Core.Intake;
+using Haar.Core.Stripdown;
+using Lots = Haar.Bench.Lots;
 using Haar.Data;
 using Microsoft.Data.Sqlite;
 
@@ -44,6 +47,8 @@ try
     table.Add(("First screen's script and styles, gzipped", $"{first / 1000.0:0} kB", "budget 150 kB", $"{first / 150_000.0:0.00}×", "under 150 kB"));
     table.Add(("Memory after the run", $"{memory / 1e6:0} MB", "budget 250 MB", $"{memory / 250e6:0.00}×", "under 250 MB"));
     table.Add(Substituting());
+    table.Add(Triaging());
+    table.Add(Rebuilding());
 }
 finally
 {
@@ -54,6 +59,36 @@ Console.WriteLine();
 Console.WriteLine("| what | figure | beside | ratio | aim |\n|---|---|---|---|---|");
 foreach (var r in table) { Console.WriteLine($"| {r.What} | {r.Figure} | {r.Beside} | {r.Ratio} | {r.Aim} |"); }
 return 0;
+
+(string, string, string, string, string) Triaging()
+{
+    var (small, _) = Timed(() => Triage.Of(Lots.Large(30, 12)));
+    var (large, plan) = Timed(() => Triage.Of(Lots.Large(60, 12)));
+    return ("A lot of 60 boxes × 12 kinds, sorted" + (plan.Proven ? " and proven" : ", NOT proven"), $"{large:0} ms", $"30 boxes: {small:0} ms; limit 2,000 ms", $"{large / 2000:0.00}×", "under 2 s, proven");
+}
+
+(string, string, string, string, string) Rebuilding()
+{
+    var (small, _) = Timed(() => RebuildOrder.Plan(Lots.Record(30)));
+    var (large, plan) = Timed(() => RebuildOrder.Plan(Lots.Record(60)));
+    return ("Order of a rebuild of 60 steps" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0.0} ms", $"30 steps: {small:0.0} ms", $"{large / small:0.00}×", "(for scale)");
+}
+
+static (double Milliseconds, T Answer) Timed<T>(Func<T> what)
+{
+    _ = what();
+    var times = new List<double>();
+    T answer = default!;
+    for (var i = 0; i < 5; i++)
+    {
+        var watch = Stopwatch.StartNew();
+        answer = what();
+        times.Add(watch.Elapsed.TotalMilliseconds);
+    }
+
+    times.Sort();
+    return (times[2], answer);
+}
 
 void Row(string what, double figure, string beside, double other, string aim, string unit) =>
     table.Add((what, $"{figure:0.0} {unit}", $"{beside}: {other:0.0} {unit}", $"{figure / other:0.00}×", aim));

@@ -31,7 +31,14 @@ public static class HandoverReadiness
             return Verdict.Of(question, Outcome.No, "Not yet. Its first power has stopped.", Founded.Measured, new Reason(gate.Verdict.Sentence)).Changing("The failed step read again and passed.");
         }
 
+        if (f.StripSteps.FirstOrDefault(s => s is { StaysOut: false, BackAt: null }) is { } apart)
+        {
+            var out_ = f.StripSteps.Count(s => s is { StaysOut: false, BackAt: null });
+            return Verdict.Of(question, Outcome.No, $"Not yet. {(out_ == 1 ? $"{apart.Title} is" : $"{out_} pieces are")} not back in.", Founded.Measured, new Reason("What is left out stays behind when the machine leaves.")).Changing("The rebuild, or a word that it stays out.");
+        }
+
         var open = new List<Reason>();
+        if (f.StripFasteners.Count > 0 && f.Strip.Reconciled() is { Verdict.Outcome: not Outcome.Yes } fasteners) { open.Add(new(fasteners.Verdict.Sentence)); }
         if (gate.Next is not null) { open.Add(new("Its first power has not been taken to the end.")); }
         if (f.Jobs.Count(j => j.State != JobState.Done) is > 0 and var jobs) { open.Add(new($"{jobs} {(jobs == 1 ? "piece of work is" : "pieces of work are")} still listed.")); }
         if (f.Findings.Count(x => x.Open) is > 0 and var found) { open.Add(new($"{found} {(found == 1 ? "finding is" : "findings are")} still open.")); }

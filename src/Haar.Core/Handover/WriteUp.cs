@@ -43,6 +43,8 @@ public static class WriteUps
             s.State == PowerStepState.Overruled ? $"{Sentence(s.Sentence)} Overruled." : Sentence(s.Sentence),
             string.Join(" ", new[] { ("Seen", s.Seen), ("Heard", s.Heard), ("Smelled", s.Smelled), ("It said", s.Said) }.Where(x => x.Item2.Length > 0).Select(x => $"{x.Item1}: {Sentence(x.Item2)}")),
         }));
+        Section("What it said", f.Observations.Where(o => !o.Struck).OrderBy(o => o.At).Select(o => $"{o.Kind switch { ObservationKind.Beep => "It beeped", ObservationKind.ErrorCode => "Error code", ObservationKind.MemoryCount => "It counted", ObservationKind.Sound => "Heard", ObservationKind.Smell => "Smelled", ObservationKind.Picture => "Picture", _ => "It said" }}: {Sentence(o.Text)}"));
+        Section("Taken apart and put together", Apart(f));
         Section("Overruled, and why", f.Overrules.OrderBy(o => o.At).Select(o => $"“{o.Sentence}” Overruled: {Sentence(o.Reason)}"));
         Section("Still open", f.Findings.Where(x => x.Open).Select(x => $"{Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}")
             .Concat(f.Jobs.Where(j => j.State != JobState.Done).Select(j => $"{j.Title}."))
@@ -69,6 +71,18 @@ public static class WriteUps
     {
         yield return $"{(m.Model.Length > 0 ? $"{m.Model}. " : "")}{(m.CameFrom.Length > 0 ? $"From {m.CameFrom}" : "Where it came from is not recorded")}, {m.ArrivedAt:d MMMM yyyy}{(m.Paid is { } paid ? paid == 0 ? ", given" : $", {paid:0.00} {currency} paid" : "")}.";
         if (m.Claimed.Length > 0) { yield return $"It was said: “{m.Claimed}”"; }
+    }
+
+    static IEnumerable<string> Apart(MachineFacts f)
+    {
+        if (f.StripSteps.Count == 0) { yield break; }
+        var back = f.StripSteps.Count(s => s.BackAt is not null);
+        var stays = f.StripSteps.Where(s => s.StaysOut).Select(s => s.Title.ToLowerInvariant()).ToList();
+        yield return $"{f.StripSteps.Count} {(f.StripSteps.Count == 1 ? "step" : "steps")} apart, {back} back in{(stays.Count > 0 ? $"; {string.Join(", ", stays)} stayed out" : "")}.";
+        foreach (var s in f.StripSteps.Where(s => s.ExchangedFor.Length > 0 && s.BackAt is not null)) { yield return $"{Capital(s.ExchangedFor)} in the place of {s.Title.ToLowerInvariant()}."; }
+        foreach (var s in f.StripSteps.Where(s => s.TestedAt is not null)) { yield return $"Tested before it was covered: {Sentence(s.TestBeforeCovered)}"; }
+        var fasteners = f.Strip.Reconciled();
+        if (fasteners.Rows.Count > 0) { yield return fasteners.Verdict.Sentence; }
     }
 
     static IEnumerable<string> Done(MachineFacts f)

@@ -165,7 +165,7 @@ public static class Triage
 
         /// <param name="except">A set that may not come out again; null for the best of all.</param>
         /// <param name="budgetFree">Budgets do not bind: what would it take?</param>
-        public Answer? Solve(IReadOnlyList<int>? except, int? force = null, bool budgetFree = false, int? atLeast = null)
+        public Answer? Solve(IReadOnlyList<int>? except, bool budgetFree = false, int? atLeast = null)
         {
             var model = new CpModel();
             var x = Enumerable.Range(0, boxes).Select(i => model.NewBoolVar($"x{i}")).ToArray();
@@ -176,7 +176,6 @@ public static class Triage
                 var b = ask.Boxes[i];
                 if (b.Lock == BoxLock.Restore) { model.Add(x[i] == 1); }
                 if (b.Lock is BoxLock.Donor or BoxLock.Aside) { model.Add(x[i] == 0); }
-                if (force == i) { model.Add(x[i] == 1); }
                 var cost = new List<LinearExpr> { x[i] * C(b.Money.Likely) };
                 for (var k = 0; k < types.Count; k++)
                 {
@@ -308,10 +307,11 @@ public static class Triage
             var b = ask.Boxes[i];
             var stuck = Enumerable.Range(0, types.Count).Where(k => need[i, k] > 0 && Price(k) is null && Enumerable.Range(0, boxes).Where(j => j != i && ask.Boxes[j].Lock != BoxLock.Aside).Sum(j => have[j, k]) < need[i, k]).Select(k => types[k].Kind).FirstOrDefault();
             if (stuck is not null) { return $"No other box has a {stuck} to give, and no price says that one can be bought."; }
-            var alone = Solve(null, i, budgetFree: true);
-            if (alone is null) { return $"Finishing it costs more than a complete one ({Plain(b.Complete ?? 0)}), whoever gives to it."; }
-            var money = alone.Chosen.Count == 1 ? alone.Money / Cents : b.Money.Likely;
-            return money > ask.BudgetMoney ? $"Alone it would take {Plain(money)}, more than the whole budget." : "Finishing it would leave fewer finished, or cost more: it does more as a donor.";
+            // The least that it can cost: every donor of the lot gives to it alone.
+            double alone = b.Money.Likely + Enumerable.Range(0, types.Count).Sum(k => Math.Max(0, need[i, k] - Enumerable.Range(0, boxes).Where(j => j != i && ask.Boxes[j].Lock is BoxLock.Free or BoxLock.Donor).Sum(j => have[j, k])) * (Price(k)?.Money.Likely ?? 0));
+            if (b.Complete is { } complete && alone > complete * ask.StopLossShare) { return $"Finishing it costs {Plain(alone)}, more than a complete one ({Plain(complete)}), whoever gives to it."; }
+            if (alone > ask.BudgetMoney) { return $"Alone it would take {Plain(alone)}, more than the whole budget."; }
+            return HoursOf(i).Likely > ask.BudgetHours ? $"Alone it would take {Plain(HoursOf(i).Likely)} h, more than there are." : "Finishing it would leave fewer finished, or cost more: it does more as a donor.";
         }
 
         (string, IReadOnlyList<string>) Lost(Answer best, Answer? second)

@@ -252,6 +252,8 @@ public static class Tideline
             return ($"Handed over {day:d MMMM}.", "", TideState.Done);
         }
 
+        if (f.Machine.Donor) { return ("A donor.", "Its good parts stand in the store", TideState.Empty); }
+        if (f.Machine.Lot is { SortedAt: null }) { return ($"{next?.Title}.", f.Boxes.Count == 0 ? "" : "Nothing of it is decided yet", TideState.Here); }
         var stopped = gate.Next is not null && gate.Verdict.Outcome == Outcome.No;
         if (stopped)
         {

@@ -5,7 +5,7 @@ namespace Haar.Data.Demo;
 /// <summary>Draws a made-up board seen from above, so that the demo workshop has photos that are nobody's.</summary>
 static class BoardPicture
 {
-    public static byte[] Draw(int seed, IEnumerable<(double X, double Y, float Radius, bool Can)> parts, (double X, double Y)? stain = null, int width = 1448, int height = 976)
+    public static byte[] Draw(int seed, IEnumerable<(double X, double Y, float Radius, bool Can)> parts, (double X, double Y)? stain = null, int width = 1200, int height = 809)
     {
         using var bitmap = new SKBitmap(new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Opaque));
         using var canvas = new SKCanvas(bitmap);

@@ -5,6 +5,7 @@ using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Data.Photos;
 
 namespace Haar.Data.Demo;
 
@@ -16,15 +17,18 @@ public sealed partial class DemoWorkshop
         var s = new StripStep
         {
             Id = Id(), MachineId = m.Id, Number = number, Title = title, Kind = kind, Lies = lies, At = Ago(daysAgo).AddMinutes(number * 4), Behind = [.. behind.Select(b => b.Id)], WayRound = wayRound, Note = note, TestBeforeCovered = test, By = by, Marks = [.. marks ?? []],
-            PhotoId = photo ? Picture(m, StepPicture.Draw(kind, number * 17 + m.Name.Length), title, Ago(daysAgo).AddMinutes(number * 4)) : null,
+            PhotoId = photo ? Picture(m, kind, false, title, Ago(daysAgo).AddMinutes(number * 4)) : null,
         };
         db.Add(s);
         return s;
     }
 
-    Guid Picture(Machine m, byte[] jpeg, string caption, DateTimeOffset at)
+    readonly Dictionary<(PieceKind, bool), StoredPhoto> drawn = [];
+
+    Guid Picture(Machine m, PieceKind kind, bool beige, string caption, DateTimeOffset at)
     {
-        var stored = photos.Add(jpeg);
+        // Drawing is the dearest part of the seed: one picture a kind is enough.
+        if (!drawn.TryGetValue((kind, beige), out var stored)) { drawn[(kind, beige)] = stored = photos.Add(StepPicture.Draw(kind, (int)kind * 17 + 3, beige)); }
         var p = new Photo { Id = Id(), MachineId = m.Id, Hash = stored.Hash, Width = stored.Width, Height = stored.Height, Caption = caption, At = at };
         db.Add(p);
         return p.Id;
@@ -150,7 +154,7 @@ public sealed partial class DemoWorkshop
         static BoxPart Bad(string kind, string fits = "") => new(kind, PartState.Damaged, fits);
         static BoxPart Maybe(string kind, string fits = "") => new(kind, PartState.NotKnown, fits);
         void Box(int n, string name, string kind, string note, Spread money, Spread hours, double complete, double worth, PieceKind picture, params BoxPart[] parts) =>
-            db.Add(new LotBox { Id = Id(), MachineId = m.Id, Number = n, Name = name, Kind = kind, Note = note, Money = money, Hours = hours, Complete = complete, Worth = worth, Parts = [.. parts], PhotoId = Picture(m, StepPicture.Draw(picture, n * 31, true), $"Box {n}: {name}", m.ArrivedAt.AddHours(1)) });
+            db.Add(new LotBox { Id = Id(), MachineId = m.Id, Number = n, Name = name, Kind = kind, Note = note, Money = money, Hours = hours, Complete = complete, Worth = worth, Parts = [.. parts], PhotoId = Picture(m, picture, true, $"Box {n}: {name}", m.ArrivedAt.AddHours(1)) });
         Box(1, "Grey tower", "486-level tower", "Clean inside; the supply has been taken.", new(5, 12, 30), new(4, 6, 10), 140, 2, PieceKind.Cage, Gone("supply", "AT"), Good("drive", "ATA"), Good("main board", "486"), Bad("floppy drive"));
         Box(2, "Flat desktop", "386-level desktop", "Cell has leaked over a third of the board.", new(15, 40, 90), new(10, 16, 30), 90, 1, PieceKind.Board, Good("supply", "AT"), Bad("main board", "386"), Good("floppy drive"), Good("keyboard", "AT"));
         Box(3, "Second desktop", "386-level desktop", "Whole, but for its keyboard.", new(5, 15, 40), new(5, 8, 14), 110, 1.5, PieceKind.Other, Gone("keyboard", "AT"), Good("supply", "AT"), Good("main board", "386"), Good("floppy drive"), Maybe("drive", "ATA"));

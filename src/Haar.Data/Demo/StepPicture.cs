@@ -10,15 +10,17 @@ static class StepPicture
     static readonly SKColor Steel = new(0x8a, 0x97, 0x91);
     static readonly SKColor Plate = new(0x6e, 0x7a, 0x74);
 
-    public static byte[] Draw(PieceKind kind, int seed, bool beige = false, int width = 1200, int height = 900)
+    public static byte[] Draw(PieceKind kind, int seed, bool beige = false, int width = 960, int height = 720)
     {
+        const int drawnWidth = 1200, drawnHeight = 900;
         using var bitmap = new SKBitmap(new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Opaque));
         using var canvas = new SKCanvas(bitmap);
         var r = new Random(seed);
         canvas.Clear(new SKColor(0x53, 0x5c, 0x57));
-        Fill(canvas, new SKRect(90, 70, width - 90, height - 60), beige ? new SKColor(0xb9, 0xae, 0x93) : Plate, 14);
-        Fill(canvas, new SKRect(130, 110, width - 130, height - 100), beige ? new SKColor(0x9a, 0x92, 0x7c) : new SKColor(0x5f, 0x6b, 0x65), 8);
-        for (var i = 0; i < 14; i++) { Screw(canvas, 140 + r.Next(width - 280), 120 + r.Next(height - 240), 7, Plate); }
+        canvas.Scale((float)width / drawnWidth, (float)height / drawnHeight);
+        Fill(canvas, new SKRect(90, 70, drawnWidth - 90, drawnHeight - 60), beige ? new SKColor(0xb9, 0xae, 0x93) : Plate, 14);
+        Fill(canvas, new SKRect(130, 110, drawnWidth - 130, drawnHeight - 100), beige ? new SKColor(0x9a, 0x92, 0x7c) : new SKColor(0x5f, 0x6b, 0x65), 8);
+        for (var i = 0; i < 14; i++) { Screw(canvas, 140 + r.Next(drawnWidth - 280), 120 + r.Next(drawnHeight - 240), 7, Plate); }
         var piece = new SKRect(250, 190, 860, 720);
         switch (kind)
         {

@@ -86,14 +86,20 @@ public sealed class PhotoStore(DataFolder folder)
         if (size == PhotoSize.Full || !File.Exists(full)) { return null; }
         using var bitmap = SKBitmap.Decode(full) ?? throw new BadPhotoException("That photo's file is damaged: restore a backup.");
         Smaller(hash, bitmap);
-        return path;
+        // A photo that is no larger than the screen's size is its own.
+        return File.Exists(path) ? path : full;
     }
 
     void Smaller(string hash, SKBitmap full)
     {
-        using var screen = Shrink(full, ScreenSide);
-        using var thumb = Shrink(screen, ThumbSide);
-        Write(PathOf(hash, PhotoSize.Screen), Encode(screen, 82));
+        if (File.Exists(PathOf(hash, PhotoSize.Thumb)) && (Math.Max(full.Width, full.Height) <= ScreenSide || File.Exists(PathOf(hash, PhotoSize.Screen)))) { return; }
+        if (Math.Max(full.Width, full.Height) > ScreenSide)
+        {
+            using var screen = Shrink(full, ScreenSide);
+            Write(PathOf(hash, PhotoSize.Screen), Encode(screen, 82));
+        }
+
+        using var thumb = Shrink(full, ThumbSide);
         Write(PathOf(hash, PhotoSize.Thumb), Encode(thumb, 80));
     }
 

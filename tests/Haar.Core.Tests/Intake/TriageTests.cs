@@ -72,7 +72,7 @@ public class TriageTests
         var p = Triage.Of(Ask(1000, 100, [Box("a", 90, 1, 80), Box("b", 10, 1, 50, Gone("board"))], new PartPrice("board", S(60))));
         Assert.Equal(Outcome.No, p.Verdict.Outcome);
         Assert.StartsWith("None is worth it", p.Verdict.Sentence, StringComparison.Ordinal);
-        Assert.Contains("costs more than a complete one (80)", p.Boxes[0].Why, StringComparison.Ordinal);
+        Assert.Contains("costs 90, more than a complete one (80)", p.Boxes[0].Why, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -2,6 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
+  import { number } from '$lib/format';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -13,6 +14,7 @@
   let edit = $state(blank());
   let files = $state<FileList>();
   let sent = $state('');
+  let money = $state({ finish: '', complete: '', stop: '' });
   const form = new Sending();
   const packs = createQuery(() => ({ queryKey: ['packs'], queryFn: () => ask(api.GET('/api/packs')) }));
   const profiles = $derived((packs.data ?? []).flatMap((p) => p.machines));
@@ -25,6 +27,11 @@
 
   async function takeIn() {
     const done = await act(api.POST('/api/machines', { body: edit }));
+    const [finish, complete, stop] = [number(money.finish, 'what finishing may cost'), number(money.complete, 'what a complete one costs'), number(money.stop, 'the stop-loss')];
+    if (finish != null || complete != null || stop != null) {
+      const around = (v: number | null) => (v == null ? null : { low: Math.round(v * 0.5), likely: v, high: Math.round(v * 2) });
+      await act(api.PUT('/api/machines/{id}/costs/expectation', { params: { path: { id: done.id! } }, headers: { 'If-Match': '"0"' }, body: { toFinish: around(finish), complete: complete == null ? null : { low: complete, likely: complete, high: complete }, stopLoss: stop } }), true);
+    }
     // They are kept on this device and sent while the person goes on.
     for (const [i, file] of Array.from(files ?? []).entries()) {
       sent = `Photo ${i + 1} of ${files!.length} …`;
@@ -50,6 +57,12 @@
         </Field>
       {/if}
       <MachineForm bind:edit {form} />
+      <fieldset class="grid gap-4 sm:grid-cols-3">
+        <legend class="text-sm font-semibold">Money, before it is spent</legend>
+        <Field label="To finish it, likely" hint="Half to twice as much is taken as the range.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={money.finish} {...f} />{/snippet}</Field>
+        <Field label="A complete one costs">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={money.complete} {...f} />{/snippet}</Field>
+        <Field label="Stop-loss" hint="Empty: the price of a complete one.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={money.stop} {...f} />{/snippet}</Field>
+      </fieldset>
       <Field label="Photos" hint="As it stands, before anything is touched.">{#snippet children(f)}<input class="input py-2" type="file" accept="image/*" multiple bind:files {...f} />{/snippet}</Field>
     </form>
   </main>

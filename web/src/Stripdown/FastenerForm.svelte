@@ -30,7 +30,7 @@
   {#if usual.length && !from}
     <div class="flex flex-wrap gap-2" role="group" aria-label="Sizes used on this machine">
       {#each usual as u (size(u) + u.head)}
-        <button type="button" class="btn reading" aria-pressed={f.thread === u.thread && length === String(u.lengthMillimetres ?? '') && f.head === u.head} onclick={() => { f.thread = u.thread; length = u.lengthMillimetres == null ? '' : String(u.lengthMillimetres); f.head = u.head; }}>{size(u)} <span class="font-sans font-normal">{u.head}</span></button>
+        <button type="button" class="btn reading px-3 aria-pressed:bg-ink aria-pressed:text-fog" aria-pressed={f.thread === u.thread && length === String(u.lengthMillimetres ?? '') && f.head === u.head} onclick={() => { f.thread = u.thread; length = u.lengthMillimetres == null ? '' : String(u.lengthMillimetres); f.head = u.head; }}>{size(u)} <span class="font-sans font-normal">{u.head}</span></button>
       {/each}
     </div>
   {/if}

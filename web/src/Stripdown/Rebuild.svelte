@@ -6,6 +6,7 @@
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
@@ -38,10 +39,12 @@
 
   const putBack = () =>
     form.send(async () => {
+      const done = key(step!);
       if (isTest) await act(api.POST('/api/machines/{id}/rebuild/{stepId}/tested', { ...path, body: { passed: true, said: '' } }));
       else await act(api.POST('/api/machines/{id}/rebuild/{stepId}/back', { ...path, body: { secondLook: twice } }));
-      shown = undefined;
-      twice = false;
+      // Whoever has gone on to another step meanwhile stays there.
+      if (shown === done) shown = undefined;
+      if (!shown) twice = false;
     });
   const screwIn = (f: Schemas['StripFastener'], count: number) => form.send(() => act(api.POST('/api/machines/{id}/rebuild/fasteners/{fastenerId}', { params: { path: { id, fastenerId: f.id } }, body: { count, thread: f.thread, lengthMillimetres: f.lengthMillimetres, head: f.head, fromStoreId: null } })));
   const out = (stepId: string) => form.send(() => act(api.POST('/api/machines/{id}/rebuild/{stepId}/out', { params: { path: { id, stepId } } })));
@@ -85,6 +88,8 @@
           {#if why}<ul class="mt-1 grid gap-1 text-sm">{#each step.why.slice(1) as w (w)}<li>{w}</li>{/each}</ul>{/if}
           {#if waits}<p class="mt-2 rounded-md bg-tide-wash px-4 py-2"><strong>It waits</strong>{new Date(step.waitUntil!).getTime() - now.value < 300 * 86_400_000 ? `, ${left(step.waitUntil!, now.value)} h left` : ' until somebody says that it is over'}: {step.why.find((w) => w.startsWith('Late'))}</p>{/if}
           <div class="mt-2"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
+          {#if head.machine.traits.includes('pictureTube')}<div class="mt-2"><CautionNote id="pictureTube" /></div>
+          {:else if head.machine.traits.includes('internalMainsSupply') && (isTest || piece?.row.step.kind === 'supply')}<div class="mt-2"><CautionNote id="mainsSupply" /></div>{/if}
           {#if piece}
             {#if piece.wantsSecondLook && !isTest}
               <div class="mt-3 rounded-md border-2 border-brass bg-paper px-4 py-3" role="note" aria-label="Way round">

@@ -7,6 +7,7 @@
   import { moment } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -126,6 +127,8 @@
   {#snippet children(data)}
     <Sent machineId={id} />
     {#if !sheet}<ProblemNote problem={form.problem} />{/if}
+    {#if head.machine.traits.includes('pictureTube')}<div class="mb-3 max-w-[50rem]"><CautionNote id="pictureTube" /></div>
+    {:else if head.machine.traits.includes('internalMainsSupply') && (row?.step.kind === 'supply' || hint?.kind === 'supply')}<div class="mb-3 max-w-[50rem]"><CautionNote id="mainsSupply" /></div>{/if}
     {#if !row}
       <div class="mx-auto max-w-xl py-8 text-center">
         <h1 class="text-[1.75rem] font-bold">Nothing has come off yet</h1>
@@ -145,7 +148,7 @@
               <h1 class="sr-only">{row.step.title}</h1>
               <input class="input text-xl font-bold" list="piece-names" placeholder="What came off?" aria-label="What came off" maxlength="80" autocomplete="off" bind:value={name} />
               <datalist id="piece-names">{#each ['Lid', 'Side panel', 'Front panel', 'Drive cage', 'Supply', 'Main board', 'Memory', 'Keyboard', 'Display', 'Fan', 'Speaker'] as t (t)}<option value={t}></option>{/each}</datalist>
-              <button class="btn" disabled={!name.trim()}>Name it</button>
+              <button class="btn whitespace-nowrap" disabled={!name.trim()}>Name it</button>
             </form>
           {:else}
             <h1 class="text-[1.75rem] leading-tight font-bold">{row.step.title} {row.step.staysOut ? 'is out for good' : 'comes off'}</h1>

@@ -1,0 +1,68 @@
+using Haar.Core.Survey;
+using Haar.Data;
+using Haar.Data.Backups;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Haar.Web.Tests;
+
+/// <summary>A folder of the first Haar that shipped opens in this one, with a backup taken first and nothing lost.</summary>
+public class MigrationTests
+{
+    [Fact]
+    public async Task A_workshop_of_the_first_version_comes_up_to_date()
+    {
+        var path = Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N"));
+        Directory.CreateDirectory(path);
+        var folder = new DataFolder(path);
+        var machine = Guid.CreateVersion7();
+        var step = Guid.CreateVersion7();
+        await using (var db = folder.Open())
+        {
+            await db.GetService<IMigrator>().MigrateAsync("First");
+            var ticks = DateTimeOffset.UtcNow.UtcTicks;
+            // As the first version wrote it: every column of its own, none of ours.
+            await db.Database.ExecuteSqlRawAsync("""
+                INSERT INTO Workshops (Id, Name, EventName, Currency, MeterHost, MeterPort, MeterShowsPart, Version) VALUES (1, 'Old', '', 'EUR', '127.0.0.1', 5025, 1, 0);
+                INSERT INTO Machines (Id, Name, Kind, Model, Class, Traits, CameFrom, Claimed, RecapSchool, RestorationSchool, Rails, ArrivedAt, Version) VALUES ({0}, 'Old tower', '', '', 'Level386', '["ataDrives"]', '', '', 'Evidence', 'AsShipped', '[]', {2}, 3);
+                INSERT INTO PowerSteps (Id, MachineId, Kind, State, Load, Seen, Heard, Smelled, Said, Sentence, Version) VALUES ({1}, {0}, 'WholeBoard', 'Passed', '', '', '', '', '', 'Holds.', 1);
+                """, machine.ToString().ToUpperInvariant(), step.ToString().ToUpperInvariant(), ticks);
+            var changes = $$$"""[{"table":"PowerStep","key":"{{{step}}}","before":null,"after":{"id":"{{{step}}}","machineId":"{{{machine}}}","kind":"wholeBoard","state":"passed","load":"","seen":"","heard":"","smelled":"","said":"","sentence":"Holds.","version":1}}]""";
+            await db.Database.ExecuteSqlRawAsync("INSERT INTO Log (Id, MachineId, At, Sentence, Changes) VALUES ({0}, {1}, {2}, 'Through.', {3})", Guid.CreateVersion7().ToString().ToUpperInvariant(), machine.ToString().ToUpperInvariant(), ticks, changes);
+        }
+
+        await using var w = await Workshop.OpenAsync(folder: path);
+        Assert.NotEmpty(Directory.GetFiles(Path.Combine(path, "backups"), "*migration*.zip"));
+        using (var scope = w.Services.CreateScope())
+        {
+            var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
+            Assert.Equal(PowerStepKind.BareBoard, (await db.PowerSteps.SingleAsync()).Kind);
+            Assert.Null((await db.Machines.SingleAsync()).Lot);
+            Assert.NotNull((await db.Machines.SingleAsync()).Expectation);
+        }
+
+        // An act of the first version can still be undone.
+        var log = (await w.GetAsync($"/api/machines/{machine}/log"))[0]!;
+        Assert.True(log["canUndo"]!.GetValue<bool>());
+        await w.DoAsync($"/api/log/{log["id"]!.GetValue<string>()}/undo");
+        using (var scope = w.Services.CreateScope()) { Assert.Empty(await scope.ServiceProvider.GetRequiredService<HaarDb>().PowerSteps.ToListAsync()); }
+    }
+
+    [Fact]
+    public async Task A_document_of_version_1_is_taken_in_as_the_present_one()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = Guid.NewGuid();
+        var json = $$"""
+            {"format":"haar-machine","version":1,"currency":"EUR","machine":{"id":"{{id}}","name":"Old tower","kind":"","model":"","class":"level386","traits":[],"cameFrom":"","claimed":"","recapSchool":"evidence","restorationSchool":"asShipped","rails":[],"arrivedAt":"2026-01-02T10:00:00+00:00","version":0},
+             "powerSteps":[{"id":"{{Guid.NewGuid()}}","machineId":"{{id}}","kind":"wholeBoard","state":"passed","load":"","seen":"","heard":"","smelled":"","said":"","sentence":"Holds.","version":0}]}
+            """;
+        using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
+        using var response = await w.Client.PostAsync("/api/machines/import", content);
+        Assert.True(response.IsSuccessStatusCode, await response.Content.ReadAsStringAsync());
+        var power = await w.GetAsync($"/api/machines/{id}/power");
+        Assert.Equal("passed", power["steps"]!.AsArray().Single(s => s!["plan"]!["kind"]!.GetValue<string>() == "bareBoard")!["step"]!["state"]!.GetValue<string>());
+    }
+}
