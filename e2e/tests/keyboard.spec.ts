@@ -3,7 +3,7 @@ import { expect, test } from '../fixture';
 import { journey } from '../journey';
 
 test('the first journey by keyboard alone, killed without a word in the middle', async ({ page, haar }) => {
-  test.setTimeout(280_000);
+  test.setTimeout(480_000);
   const name = 'Signalman’s machine';
   await journey(page, haar, new Keyboard(page), name, async () => {
     const id = new URL(page.url()).pathname.split('/')[2]!;

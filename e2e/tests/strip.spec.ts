@@ -100,7 +100,8 @@ test('a supply that nobody can vouch for is kept off the board until it is read 
   await page.goto(`${haar.url}/m/${await haar.machine('Lifeboat editor')}/power`);
   await page.getByRole('checkbox', { name: /I am trained/ }).check();
   await page.getByRole('button', { name: /^Type a reading/ }).click();
-  for (const volts of ['3.31', '5.05', '12.1', '-12.0', '5.01']) {
+  for (const [rail, volts] of [['+3.3 V', '3.31'], ['+5 V', '5.05'], ['+12 V', '12.1'], ['−12 V', '-12.0'], ['+5 V sb', '5.01']] as const) {
+    await expect(page.getByRole('dialog', { name: `${rail}: what do you read?` })).toBeVisible();
     await page.getByLabel('Volts', { exact: true }).fill(volts);
     await page.getByLabel('Ripple, millivolts peak to peak').fill('20');
     await page.getByRole('button', { name: 'Keep this reading' }).click();

@@ -135,7 +135,7 @@
               <input class="input px-2" aria-label="Part {i + 1}" list="lot-kinds" maxlength="60" bind:value={p.kind} />
               <input class="input px-2" aria-label="Part {i + 1} fits" placeholder="fits" maxlength="40" bind:value={p.fits} />
               {#each ['low', 'likely', 'high'] as const as w (w)}<input class="input reading px-2" aria-label="Part {i + 1}, {w}" inputmode="decimal" required bind:value={p[w]} />{/each}
-              <button type="button" class="act" aria-label="Take part {i + 1} off the list" onclick={() => (budget.prices = budget.prices.filter((_, j) => j !== i))}>×</button>
+              <button type="button" class="act min-w-9 justify-center" aria-label="Take part {i + 1} off the list" onclick={() => (budget.prices = budget.prices.filter((_, j) => j !== i))}>×</button>
             </div>
           {/each}
           <button type="button" class="btn justify-self-start" onclick={() => (budget.prices = [...budget.prices, { kind: '', fits: '', low: '', likely: '', high: '' }])}>Another price</button>

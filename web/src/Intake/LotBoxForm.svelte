@@ -59,7 +59,7 @@
         <input class="input px-2" aria-label="Part {i + 1}" list="box-kinds" maxlength="60" autocomplete="off" bind:value={p.kind} />
         <input class="input px-2" aria-label="Part {i + 1} fits" placeholder="fits" maxlength="40" bind:value={p.fits} />
         <select class="input px-2" aria-label="Part {i + 1} is" bind:value={p.state}>{#each Object.entries(partStateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>
-        <button type="button" class="act" aria-label="Take part {i + 1} off the list" onclick={() => (e.parts = e.parts.filter((_, j) => j !== i))}>×</button>
+        <button type="button" class="act min-w-9 justify-center" aria-label="Take part {i + 1} off the list" onclick={() => (e.parts = e.parts.filter((_, j) => j !== i))}>×</button>
       </div>
     {/each}
     <button type="button" class="btn justify-self-start" onclick={() => (e.parts = [...e.parts, { kind: '', state: 'good', fits: '', count: 1 }])}>Another part</button>

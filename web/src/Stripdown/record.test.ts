@@ -51,3 +51,10 @@ describe('small helps at the bench', () => {
     expect(marksOf(row(1, 'a', { fasteners: [{ ...fastener, id: 'f', machineId: 'm', stepId: 's', returns: [], version: 0 }] }))).toEqual([{ x: 0.1, y: 0.2, text: '1' }]);
   });
 });
+
+describe('what has arrived but is not read back yet', () => {
+  it('is shown, and no longer as on this device', () => {
+    const rows = overlay([row(1, 'Lid')], 'm', [{ ...post('steps', { id: 'new', step: { ...blankStep, title: 'Cage' }, at: null, by: '' }), arrived: true }]);
+    expect(rows.map((r) => [r.step.title, r.pending ?? false])).toEqual([['Lid', false], ['Cage', false]]);
+  });
+});

@@ -20,6 +20,7 @@ export function overlay(rows: Schemas['StripStepRow'][], machineId: string, parc
   const list: Row[] = rows.map((r) => ({ ...r, fasteners: [...r.fasteners], connectors: [...r.connectors] }));
   const photos = new Map<string, Blob>();
   const find = (id: string | undefined) => list.find((r) => r.step.id === id);
+  const here = (p: Parcel) => !p.arrived;
   for (const p of parcels.filter((x) => x.machineId === machineId)) {
     const photoId = /photos\?photoId=([0-9a-f-]+)/.exec(p.path)?.[1];
     if (photoId && p.photo) photos.set(photoId, p.photo);
@@ -27,24 +28,24 @@ export function overlay(rows: Schemas['StripStepRow'][], machineId: string, parc
       const { id, step, at, by } = p.body as Schemas['StripStepAdd'];
       if (!find(id)) {
         const number = Math.max(0, ...list.map((r) => r.step.number)) + 1;
-        list.push({ step: { ...step, id, machineId, number, at: at ?? new Date().toISOString(), by, backAt: null, secondLookAt: null, testedAt: null, testSaid: '', version: 0 }, photoHash: null, fasteners: [], connectors: [], namedBy: [], pending: true });
+        list.push({ step: { ...step, id, machineId, number, at: at ?? new Date().toISOString(), by, backAt: null, secondLookAt: null, testedAt: null, testSaid: '', version: 0 }, photoHash: null, fasteners: [], connectors: [], namedBy: [], pending: here(p) });
       }
     } else if (p.method === 'PUT' && p.path.includes('/strip/steps/')) {
       const r = find(p.path.split('/').at(-1));
-      if (r) Object.assign(r, { step: { ...r.step, ...(p.body as Schemas['StripStepEdit']) }, pending: true });
+      if (r) Object.assign(r, { step: { ...r.step, ...(p.body as Schemas['StripStepEdit']) }, pending: r.pending || here(p) });
     } else if (p.method === 'POST' && p.path.endsWith('/fasteners')) {
       const r = find(p.path.split('/').at(-2));
       const { id, fastener } = p.body as Schemas['StripFastenerAdd'];
       if (r && !r.fasteners.some((f) => f.id === id)) {
         r.fasteners.push({ ...fastener, id, machineId, stepId: r.step.id, returns: [], version: 0 });
-        r.pending = true;
+        r.pending ||= here(p);
       }
     } else if (p.method === 'POST' && p.path.endsWith('/connectors')) {
       const r = find(p.path.split('/').at(-2));
       const { id, connector } = p.body as Schemas['StripConnectorAdd'];
       if (r && !r.connectors.some((c) => c.id === id)) {
         r.connectors.push({ ...connector, id, machineId, stepId: r.step.id, backAt: null, version: 0 });
-        r.pending = true;
+        r.pending ||= here(p);
       }
     }
   }

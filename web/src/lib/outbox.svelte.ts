@@ -20,7 +20,7 @@ export class Outbox {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private loaded: Promise<void> | undefined;
 
-  waiting = $derived(this.parcels.filter((p) => !p.problem));
+  waiting = $derived(this.parcels.filter((p) => !p.problem && !p.arrived));
   refused = $derived(this.parcels.filter((p) => p.problem));
 
   constructor(private readonly send: typeof sendRaw = sendRaw) {}
@@ -56,13 +56,13 @@ export class Outbox {
     void this.drain();
   }
 
-  private async drop(seq: number) {
+  private async drop(seq: number, arrived = false) {
     try {
       await (await shelf()).delete('parcels', seq);
     } catch {
       // It was in memory only.
     }
-    this.parcels = this.parcels.filter((p) => p.seq !== seq);
+    this.parcels = arrived ? this.parcels.map((p) => (p.seq === seq ? { ...p, arrived } : p)) : this.parcels.filter((p) => p.seq !== seq);
   }
 
   private async change(parcel: Parcel) {
@@ -87,14 +87,14 @@ export class Outbox {
     try {
       for (;;) {
         // What depends on something refused stays behind it: nothing of the same machine overtakes it.
-        const next = this.parcels.find((p) => !p.problem && !this.refused.some((r) => r.status === 410 && r.machineId === p.machineId));
+        const next = this.parcels.find((p) => !p.problem && !p.arrived && !this.refused.some((r) => r.status === 410 && r.machineId === p.machineId));
         if (!next) {
           if (!this.waiting.length) this.sent = 0;
           break;
         }
         try {
           await this.send(next.method, next.path, next.photo ?? (next.body === undefined ? undefined : JSON.stringify(next.body)), next.version);
-          await this.drop(next.seq!);
+          await this.drop(next.seq!, true);
           this.sent++;
           this.tries = 0;
           this.away = false;
@@ -127,6 +127,8 @@ export class Outbox {
       this.sending = false;
     }
     if (any) await queries.invalidateQueries();
+    // What has arrived is let go once the screens have read it back; with the network gone again they have not.
+    if (!this.away && !this.sending && this.parcels.some((p) => p.arrived)) this.parcels = this.parcels.filter((p) => !p.arrived);
   }
 
   /** An edit that was sent raises the version that the next edit of the same thing was based on. */
@@ -150,7 +152,7 @@ export class Outbox {
   /** Everything that is kept here for a machine, as one file that a person can put aside. */
   async file(machineId: string): Promise<Blob> {
     const list = await Promise.all(
-      this.parcels.filter((p) => p.machineId === machineId).map(async ({ photo, ...p }) => ({ ...p, photo: photo ? await dataUrl(photo) : undefined })),
+      this.parcels.filter((p) => p.machineId === machineId && !p.arrived).map(async ({ photo, ...p }) => ({ ...p, photo: photo ? await dataUrl(photo) : undefined })),
     );
     return new Blob([JSON.stringify({ format: 'haar-outbox', version: 1, machineId, parcels: list }, null, 1)], { type: 'application/json' });
   }

@@ -17,6 +17,8 @@ export interface Parcel {
   base?: Record<string, unknown>;
   /** Where the present state of what is edited can be read. */
   tag?: string;
+  /** Haar has it; it is shown from here until the screens have read it back, so that nothing flickers away between. */
+  arrived?: boolean;
   /** Why Haar did not take it; it stays here until a person decides. */
   problem?: string;
   status?: number;

@@ -50,7 +50,7 @@ With `href` each basin is a link and this is the way around a machine; without i
     <ol class="grid grid-cols-11">
       {#each tides as t, i (t.stage)}
         <li class="min-w-0">
-          <a href={href(t.stage)} aria-current={at === t.stage ? 'page' : undefined} aria-label={say(t)} class="group block pb-0.5 text-center">
+          <a href={href(t.stage)} aria-current={at === t.stage ? 'page' : undefined} aria-label={say(t)} class="group block pb-0.5 text-center max-md:min-h-7">
             <svg viewBox="0 0 {W} {H + 2}" class="block w-full" preserveAspectRatio="none" aria-hidden="true">{@render water(t, i, 0)}</svg>
             <span class="mt-1 -mx-1.5 block text-xs whitespace-nowrap max-md:hidden {at === t.stage ? 'font-bold text-ink' : 'font-medium text-soft group-hover:text-ink'}">{word(t.stage)}</span>
             <span class="block text-xs font-semibold whitespace-nowrap max-md:hidden {stateOf(t) === 'stopped' ? 'text-oxide' : stateOf(t) === 'waiting' ? 'text-tide' : 'text-brass-ink'}">{#if t.waits && at === t.stage}<span class="relative left-1/2 inline-block -translate-x-1/2">{t.waits}</span>{/if}</span>
