@@ -52,7 +52,7 @@ try {
   await take('lot', at('House-clearance lot', 'lot'));
   await take('checklist', at('Tide-gauge terminal', 'checklist'));
   await take('phone-strip', at('Fish-auction server', 'stripdown'), { phone: true });
-  await take('rebuild', at('Fish-auction server', 'rebuild'));
+  await take('rebuild', at('Pilot-launch laptop', 'rebuild'), { act: async (page) => { await page.getByRole('button', { name: '5 Lid with its hinge' }).click(); await page.evaluate(() => scrollTo(0, 0)); } });
   await take('fasteners', at('Pilot-launch laptop', 'fasteners'));
   await take('store', '/store');
   await take('survey', at('Tide-gauge terminal', 'survey'));
@@ -70,6 +70,8 @@ try {
       for (const rail of ['+3.3 V', '+5 V', '+12 V', '−12 V', '+5 V sb']) await page.getByRole('button', { name: `Read ${rail} from the meter` }).click();
       await page.getByRole('button', { name: 'Stop here, and keep the readings' }).click();
       await page.getByRole('button', { name: 'Read it again' }).waitFor();
+      // What was said is gone again after some seconds.
+      await page.locator('[data-sonner-toast]').last().waitFor({ state: 'detached', timeout: 15_000 });
     },
   });
   await take('prove', at('Newsletter desktop', 'prove'), {

@@ -31,11 +31,11 @@ test('the laptop goes back together: a long screw is refused, the left-over one 
   const heading = page.getByRole('heading', { level: 1 });
   await expect(heading).toHaveText('On the adapter: the lamp comes on and it beeps');
   await page.getByRole('button', { name: 'It has passed' }).click();
-  await expect(heading).toHaveText('Memory module goes back');
+  await expect(heading).toHaveText('Put back the memory module');
   await expect(page.getByRole('button', { name: 'It is back in' })).toBeDisabled();
   await page.getByRole('checkbox', { name: 'I have looked a second time, and it is so.' }).check();
   await page.getByRole('button', { name: 'It is back in' }).click();
-  await expect(heading).toHaveText('Memory door goes back');
+  await expect(heading).toHaveText('Put back the memory door');
   await page.getByRole('button', { name: '1 × M2.5 × 5 in' }).click();
   await page.getByRole('button', { name: 'It is back in' }).click();
   // What covers something that still cures is refused, and says why.
@@ -61,7 +61,7 @@ test('a contradiction is shown as its loop, and corrected where it was recorded'
   await page.getByRole('dialog').getByText('2 Front panel').click();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await page.goto(`${haar.url}/m/${id}/rebuild`);
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('goes back');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Put back the');
   // A step that others name is not taken away by accident.
   await page.goto(`${haar.url}/m/${id}/stripdown`);
   await page.getByRole('button', { name: '1 Side panel A1' }).click();

@@ -50,7 +50,7 @@ public class StripdownTests
         var cage = await OffAsync(w, id, "Drive cage", [lid], "red edge up");
         var board = await OffAsync(w, id, "Main board", [cage], test: "Bare board beeps");
         var plan = (await w.GetAsync($"/api/machines/{id}/rebuild"))["plan"]!;
-        Assert.Equal(["Main board goes back", "Bare board beeps", "Drive cage goes back", "Lid goes back"], plan["steps"]!.AsArray().Select(s => s!["title"]!.GetValue<string>()));
+        Assert.Equal(["Put back the main board", "Bare board beeps", "Put back the drive cage", "Put back the lid"], plan["steps"]!.AsArray().Select(s => s!["title"]!.GetValue<string>()));
 
         async Task<string> Refused(string stepId, bool twice = false)
         {

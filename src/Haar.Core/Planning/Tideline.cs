@@ -166,7 +166,7 @@ public static class Tideline
         var fasteners = strip.Reconciled();
         if (fasteners.Wrong + fasteners.LeftOver > 0) { return new(fasteners.Wrong > 0 ? "Take the wrong screw out again" : $"Find the home of {(fasteners.LeftOver == 1 ? "one screw" : $"{fasteners.LeftOver} screws")} left over", fasteners.Verdict.Sentence, Stage.Rebuild, 10, "", false, 0, since, "fasteners"); }
         return plan.Steps.FirstOrDefault(s => s.WaitUntil is null) is { } step
-            ? new(step.Act == RebuildAct.Test ? step.Title : $"Rebuild: {char.ToLowerInvariant(step.Title[0])}{step.Title[1..]}", step.Why[0], Stage.Rebuild, 10, step.Opens.Count > 0 ? $"Tray {string.Join(", ", step.Opens)}" : "", false, 0, since, "rebuild")
+            ? new(step.Title, step.Why[0], Stage.Rebuild, 10, step.Opens.Count > 0 ? $"Tray {string.Join(", ", step.Opens)}" : "", false, 0, since, "rebuild")
             : null;
     }
 

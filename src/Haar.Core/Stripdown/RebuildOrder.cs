@@ -24,7 +24,7 @@ public sealed record RebuildPiece(
 public enum RebuildAct { PutBack = 0, Test }
 
 /// <param name="Id">The piece.</param>
-/// <param name="Title">An order: "Drive cage goes back".</param>
+/// <param name="Title">An order: "Put back the drive cage".</param>
 /// <param name="Why">Why it stands here, most telling first.</param>
 /// <param name="Lies">How the machine lies; not known when it may stay as it is.</param>
 /// <param name="Turn">The machine is turned before this.</param>
@@ -84,7 +84,7 @@ public static class RebuildOrder
         var wait = steps.FirstOrDefault(s => s.WaitUntil is not null);
         var sentence = open == 0 ? (steps.Count == 0 ? "Everything is back in." : $"Everything is back in; {steps.Count} {(steps.Count == 1 ? "test is" : "tests are")} left.")
             : $"{open} {(open == 1 ? "piece goes" : "pieces go")} back with {Times(turns, "turn")} of the machine and {Times(trays, "tray")} opened.";
-        var verdict = Verdict.Of(question, wait is null ? Outcome.Yes : Outcome.YesIf, wait is null ? sentence : $"{sentence} {wait.Title[..^" goes back".Length]} waits: {(pieces.First(p => p.Id == wait.Id).WaitsFor is { Length: > 0 } w ? w : "what sits behind it is not ready")}.", Founded.Rule,
+        var verdict = Verdict.Of(question, wait is null ? Outcome.Yes : Outcome.YesIf, wait is null ? sentence : $"{sentence} {pieces.First(p => p.Id == wait.Id).Title} waits: {(pieces.First(p => p.Id == wait.Id).WaitsFor is { Length: > 0 } w ? w : "what sits behind it is not ready")}.", Founded.Rule,
             new Reason($"Simply backwards{(wait is null ? "" : ", with the same waits,")} it would be {Times(bTurns, "turn")} and {Times(bTrays, "tray")}.", new("turns", turns, ""), "the record of this strip-down"),
             new Reason(proven ? "No order that keeps to the record has fewer turns, and none with as few turns opens fewer trays." : $"The record leaves so many orders open that the search stopped after {mostStates} of them: a better one may exist.", new("trays opened", trays, "")))
             .Changing("What a piece sat behind.", "How the machine lies at a step.", "Which tray its fasteners lie in.");
@@ -328,7 +328,7 @@ public static class RebuildOrder
                 var x = p[order[n]];
                 var (turn, trayChanges) = Cost(lies, open, x.Lies, trays[order[n]]);
                 var opens = trays[order[n]].Where(t => !open.Contains(t)).ToList();
-                steps.Add(new(x.Id, x.Number, RebuildAct.PutBack, $"{(x.ExchangedFor.Length > 0 ? x.ExchangedFor : x.Title)} goes back", Why(order, n, turn > 0, trayChanges > 0, lies), x.Lies, turn > 0, opens, phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null));
+                steps.Add(new(x.Id, x.Number, RebuildAct.PutBack, x.ExchangedFor.Length > 0 ? $"Put in the {Lower(x.ExchangedFor)}" : $"Put back the {Lower(x.Title)}", Why(order, n, turn > 0, trayChanges > 0, lies), x.Lies, turn > 0, opens, phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null));
                 if (x.Lies != Lies.NotKnown) { lies = x.Lies; }
                 if (trays[order[n]].Length > 0) { open = trays[order[n]]; }
                 if (x.TestBeforeCovered.Length > 0 && !x.Tested) { steps.Add(Test(x)); }

@@ -91,7 +91,7 @@ public class RebuildOrderTests
     public void A_part_exchanged_says_so_where_it_goes_in()
     {
         var plan = RebuildOrder.Plan([P(1, "Drive", exchanged: "Flash module")]);
-        Assert.Equal("Flash module goes back", plan.Steps[0].Title);
+        Assert.Equal("Put in the flash module", plan.Steps[0].Title);
         Assert.Contains("In place of drive: its holes and lead may differ.", plan.Steps[0].Why);
     }
 

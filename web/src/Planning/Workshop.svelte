@@ -21,6 +21,7 @@
   }));
   let open = $state<'why' | 'else' | ''>('');
   const next = $derived(query.data?.next);
+  const lots = $derived((query.data?.machines ?? []).filter((m) => m.tides[0]?.waits === 'unsorted').length);
   const start = (a: Schemas['ActOnMachine']) => `/m/${a.machineId}/${a.act.screen}`;
   const tones: Record<Schemas['TideState'], string> = { waiting: 'text-tide', stopped: 'text-oxide', done: 'text-verdigris', here: '', begun: '', empty: 'text-soft' };
 
@@ -89,7 +90,7 @@
           </section>
 
           <div class="mt-3 grid grid-cols-[14.5rem_42rem_minmax(0,1fr)] items-end text-xs text-soft max-xl:grid-cols-[1fr_auto]">
-            <p>{data.counts.inHand} {data.counts.inHand === 1 ? 'machine' : 'machines'} in hand{#if data.counts.handedOver}, <a class="underline" href={gone ? '/' : '/?show=handed-over'}>{gone ? 'show those in hand' : `${data.counts.handedOver} handed over`}</a>{/if}</p>
+            <p>{data.counts.inHand - lots} {data.counts.inHand - lots === 1 ? 'machine' : 'machines'} in hand{lots ? `, ${lots} ${lots === 1 ? 'lot' : 'lots'} unsorted` : ''}{#if data.counts.handedOver}, <a class="underline" href={gone ? '/' : '/?show=handed-over'}>{gone ? 'show those in hand' : `${data.counts.handedOver} handed over`}</a>{/if}</p>
             <p class="grid grid-cols-11 text-center max-xl:hidden" aria-hidden="true">{#each stages as s (s.stage)}<span class="whitespace-nowrap">{s.short}</span>{/each}</p>
             <p class="pl-6 max-xl:hidden">Where its tide stands</p>
           </div>

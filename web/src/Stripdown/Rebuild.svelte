@@ -27,6 +27,10 @@
   let why = $state(false);
   let sheet = $state<'failed' | ''>('');
   let said = $state('');
+  const titleOf = (s: Schemas['RebuildStep']) => {
+    const p = query.data?.pieces.find((x) => x.row.step.id === s.id)?.row.step;
+    return p?.exchangedFor || p?.title || s.title;
+  };
   const key = (s: Schemas['RebuildStep']) => `${s.act}${s.id}`;
   const steps = $derived(query.data?.plan.steps ?? []);
   const step = $derived(steps.find((s) => key(s) === shown) ?? steps[0]);
@@ -86,7 +90,7 @@
           <h1 class="text-[1.9rem] leading-tight font-bold">{step.title}</h1>
           <p class="mt-1">{step.why[0]} {#if step.why.length > 1}<button class="act min-h-6" aria-expanded={why} onclick={() => (why = !why)}>Why else <Key k="W" /></button>{/if}</p>
           {#if why}<ul class="mt-1 grid gap-1 text-sm">{#each step.why.slice(1) as w (w)}<li>{w}</li>{/each}</ul>{/if}
-          {#if waits}<p class="mt-2 rounded-md bg-tide-wash px-4 py-2"><strong>It waits</strong>{new Date(step.waitUntil!).getTime() - now.value < 300 * 86_400_000 ? `, ${left(step.waitUntil!, now.value)} h left` : ' until somebody says that it is over'}: {step.why.find((w) => w.startsWith('Late'))}</p>{/if}
+          {#if waits}<p class="mt-2 rounded-md bg-tide-wash px-4 py-2"><strong>It waits</strong>{new Date(step.waitUntil!).getTime() - now.value < 300 * 86_400_000 ? `, ${left(step.waitUntil!, now.value)} h left` : ' until somebody says that it is over'}: {step.why.find((w) => w.startsWith('Late'))?.replace(/^Late, because (it waits: )?/, '')}</p>{/if}
           <div class="mt-2"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
           {#if head.machine.traits.includes('pictureTube')}<div class="mt-2"><CautionNote id="pictureTube" /></div>
           {:else if head.machine.traits.includes('internalMainsSupply') && (isTest || piece?.row.step.kind === 'supply')}<div class="mt-2"><CautionNote id="mainsSupply" /></div>{/if}
@@ -94,7 +98,7 @@
             {#if piece.wantsSecondLook && !isTest}
               <div class="mt-3 rounded-md border-2 border-brass bg-paper px-4 py-3" role="note" aria-label="Way round">
                 <p class="text-lg font-bold">Way round</p>
-                <ul class="text-lg">{#if piece.row.step.wayRound}<li>{piece.row.step.title}: {piece.row.step.wayRound}</li>{/if}{#each piece.row.connectors.filter((c) => c.wayRound) as c (c.id)}<li>{c.kind}: <strong>{c.wayRound}</strong>{c.keyed === 'no' ? ', though it goes in both ways' : ''}</li>{/each}</ul>
+                <ul class="text-lg">{#if piece.row.step.wayRound}<li>{piece.row.step.title}: {piece.row.step.wayRound}</li>{/if}{#each piece.row.connectors.filter((c) => c.wayRound) as c (c.id)}<li>{c.kind.charAt(0).toUpperCase() + c.kind.slice(1)}: <strong>{c.wayRound}</strong>{c.keyed === 'no' ? ', though it goes in both ways' : ''}</li>{/each}</ul>
                 <label class="mt-1 flex min-h-11 items-center gap-3 font-semibold"><input type="checkbox" class="size-6 accent-verdigris" bind:checked={twice} />I have looked a second time, and it is so.</label>
               </div>
             {/if}
@@ -121,7 +125,7 @@
           <ol class="mt-2">
             {#each steps as s, i (key(s))}
               {#if s.turn}<li class="border-t border-sill py-1 text-sm font-semibold text-brass-ink">Turn it: {liesWords[s.lies].toLowerCase()}</li>{/if}
-              <li class="border-t border-sill"><button class="flex min-h-10 w-full items-baseline gap-3 py-1.5 text-left hover:bg-rock/60 {s === step ? 'font-bold' : ''}" aria-current={s === step ? 'step' : undefined} onclick={() => { shown = key(s); twice = false; scrollTo({ top: 0 }); }}><span class="reading w-6 text-right text-soft">{i + 1}</span><span class="flex-1">{s.act === 'test' ? `Test: ${s.title}` : s.title.replace(/ goes back$/, '')}{#if s.waitUntil}<span class="block text-sm font-semibold text-tide">waits</span>{/if}</span><span class="reading text-sm font-normal text-soft">{s.opens.join(' ')}</span></button></li>
+              <li class="border-t border-sill"><button class="flex min-h-10 w-full items-baseline gap-3 py-1.5 text-left hover:bg-rock/60 {s === step ? 'font-bold' : ''}" aria-current={s === step ? 'step' : undefined} onclick={() => { shown = key(s); twice = false; scrollTo({ top: 0 }); }}><span class="reading w-6 text-right text-soft">{i + 1}</span><span class="flex-1">{s.act === 'test' ? `Test: ${s.title}` : titleOf(s)}{#if s.waitUntil}<span class="block text-sm font-semibold text-tide">waits</span>{/if}</span><span class="reading text-sm font-normal text-soft">{s.opens.join(' ')}</span></button></li>
             {/each}
           </ol>
         </nav>

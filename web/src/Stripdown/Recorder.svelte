@@ -109,6 +109,8 @@
     const i = rows.findIndex((r) => r.step.id === row?.step.id) + by;
     if (rows[i]) chosen = rows[i].step.id;
   };
+  /** "Standoffs come off", "Chassis comes off". */
+  const many = (s: string) => /[^sui’']s$/i.test(s);
   const title = (stepId: string) => rows.find((r) => r.step.id === stepId)?.step.title ?? '';
   useKeys([
     { key: 'p', words: 'Photo, then next step', run: () => picker?.click() },
@@ -151,7 +153,7 @@
               <button class="btn whitespace-nowrap" disabled={!name.trim()}>Name it</button>
             </form>
           {:else}
-            <h1 class="text-[1.75rem] leading-tight font-bold">{row.step.title} {row.step.staysOut ? 'is out for good' : 'comes off'}</h1>
+            <h1 class="text-[1.75rem] leading-tight font-bold">{row.step.title} {row.step.staysOut ? 'out for good' : many(row.step.title) ? 'come off' : 'comes off'}</h1>
           {/if}
           <button class="mt-0.5 block min-h-9 text-left text-soft hover:text-ink hover:underline" onclick={() => open('step')}>{row.step.behind.length ? `It sat behind: ${row.step.behind.map(title).filter(Boolean).join(', ').toLowerCase()}` : 'It sat behind nothing'}{row.namedBy.length ? `. Behind it: step ${row.namedBy.join(', ')}` : ''}</button>
           <ul class="mt-2 border-b border-sill">

@@ -151,7 +151,7 @@
           <div class="mt-3 grid max-w-[50rem] gap-2">{#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}</div>
         {:else if view}
           {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p><p class="mt-1 max-w-[50rem]"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
-          {#if kind === 'supplyLoaded' || kind === 'bareBoard'}
+          {#if (kind === 'supplyLoaded' || kind === 'bareBoard') && !stop}
             <p class="mt-2 max-w-[50rem]"><span class="font-semibold {data.supply.trust === 'none' || data.supply.trust === 'idle' ? 'text-oxide' : 'text-verdigris'}">{data.supply.verdict.sentence}</span>{#if soak && data.supply.trust !== 'soakedAnHour'}&nbsp;<span class="text-tide">On its load for {soak}; at an hour, read every rail once more.</span>{/if}</p>
           {/if}
           <div class="mt-3"><ProblemNote problem={sheet ? undefined : form.problem} /></div>

@@ -4107,7 +4107,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             act: components["schemas"]["RebuildAct"];
-            /** @description An order: "Drive cage goes back". */
+            /** @description An order: "Put back the drive cage". */
             title: string;
             /** @description Why it stands here, most telling first. */
             why: string[];
