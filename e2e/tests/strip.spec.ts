@@ -10,6 +10,7 @@ test('two devices on one machine see each other’s step, and two steps at once 
   await other.keyboard.press('n');
   await other.getByRole('combobox', { name: 'What came off' }).fill('Cable clamp');
   await other.getByRole('button', { name: 'Name it' }).click();
+  await expect(other.getByText('on this device', { exact: true })).toHaveCount(0);
   await expect(page.getByRole('button', { name: '15 Cable clamp' })).toBeVisible({ timeout: 4_000 });
   await Promise.all([page.keyboard.press('n'), other.keyboard.press('n')]);
   for (const p of [page, other]) await expect(p.getByRole('heading', { name: '17 steps' })).toBeVisible();

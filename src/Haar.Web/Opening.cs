@@ -1,9 +1,38 @@
 using Haar.Data;
 using Haar.Data.Backups;
 using Haar.Data.Demo;
+using Haar.Core.Planning;
 using Haar.Data.Photos;
+using Haar.Data.Standings;
+using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web;
+
+/// <summary>Asks once, shortly after the start, what every act will ask: the first screw written down at the bench is not to wait while queries are compiled.</summary>
+sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, ILogger<WarmUp> log) : BackgroundService
+{
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        try
+        {
+            // Not before the first page has been answered.
+            await Task.Delay(TimeSpan.FromSeconds(1), stoppingToken);
+            await using var scope = scopes.CreateAsyncScope();
+            var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
+            var id = await db.Machines.AsNoTracking().OrderBy(m => m.Id).Select(m => (Guid?)m.Id).FirstOrDefaultAsync(stoppingToken);
+            var facts = id is { } machine ? await StandingKeeper.FactsAsync(db, machine, stoppingToken) : null;
+            if (facts is not null) { _ = Tideline.Of(facts, time.GetUtcNow()); }
+        }
+        catch (OperationCanceledException)
+        {
+            // The workshop closes.
+        }
+        catch (Exception e) when (e is Microsoft.Data.Sqlite.SqliteException or InvalidOperationException)
+        {
+            log.LogInformation("Nothing was warmed up: {Message}", e.Message);
+        }
+    }
+}
 
 /// <summary>Brings the database up before the first request is answered; seeds the demo workshop when asked to.</summary>
 static class Opening

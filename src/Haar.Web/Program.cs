@@ -63,7 +63,7 @@ services.AddExceptionHandler<Problems>();
 services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 services.AddOpenApi("v1", OpenApi.Configure);
 services.AddResponseCompression(o => { o.EnableForHttps = true; o.MimeTypes = ["application/json", "application/problem+json", "text/css", "text/javascript", "text/html", "image/svg+xml"]; });
-if (!building) { services.AddHostedService<DailyBackup>(); }
+if (!building) { services.AddHostedService<DailyBackup>().AddHostedService<WarmUp>(); }
 
 var app = builder.Build();
 app.UseExceptionHandler();

@@ -32,6 +32,7 @@ public class DoorTests
         await using var w = new Workshop(folder: folder, askPassphrase: true);
         Assert.Equal(401, (await w.SendAsync(HttpMethod.Get, "/api/workshop")).Status);
         Assert.Equal(401, (await w.SendAsync(HttpMethod.Get, "/api/photos/" + new string('a', 64))).Status);
+        Assert.Equal(401, (await w.SendAsync(HttpMethod.Get, "/api/live")).Status);
         Assert.Equal(401, (await w.PostAsync("/api/calc/markings/capacitor", new { text = "475" })).Status);
         var session = await w.GetAsync("/api/session");
         Assert.False(session["signedIn"]!.GetValue<bool>());

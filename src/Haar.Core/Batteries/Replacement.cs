@@ -152,7 +152,7 @@ public static class Replacement
         {
             return facts.Chemistry == CellChemistry.LithiumPrimary
                 ? No("Do not fit: this line charges, and a primary lithium cell must never be charged. Fit a blocking diode, or use the holder kit with AA cells behind one.",
-                    new($"The board puts {(site.ChargeVolts is { } cv ? $"{Si.Plain(cv)} V" : "its charging volts")} on the cell.", Source: "IEC 60086-4: primary lithium cells are never charged"), "A charging line that has been cut and measured dead.")
+                    new($"The board puts {(site.ChargeVolts is { } cv ? $"{Si.Plain(cv)} V" : "its charging volts")} on the cell.", Source: "IEC 60086-4: primary lithium cells are never charged"), "A charging line that has been cut and measured dead.").Final()
                 : No("Do not fit: this line charges, and primary cells leak when they are charged. Put a blocking diode in the lead.",
                     new("Charging makes gas in a primary cell, and the gas drives its electrolyte out.", Source: "IEC 60086-5"), "A blocking diode, or a charging line cut and measured dead.");
         }

@@ -96,8 +96,8 @@ public static class Substitution
         var broken = rules.Where(r => r.Result == RuleResult.Broken).ToList();
         if (broken.Count > 0)
         {
-            return Verdict.Of(question, Outcome.No, $"Do not fit the {name}. {broken[0].Text}", Founded.Rule, reasons)
-                .With(broken.Any(r => r.Rule == "safety class") ? [CautionId.LineFilterCapacitor] : []);
+            var no = Verdict.Of(question, Outcome.No, $"Do not fit the {name}. {broken[0].Text}", Founded.Rule, reasons);
+            return broken.Any(r => r.Rule == "safety class") ? no.With(CautionId.LineFilterCapacitor).Final() : no;
         }
 
         var open = rules.Where(r => r.Result == RuleResult.NotKnown).ToList();

@@ -53,10 +53,16 @@ public sealed record Verdict(
     Founded Founded,
     IReadOnlyList<Safety.CautionId> Cautions)
 {
+    /// <summary>A person may decide against it, with a reason. False only where going on burns or kills.</summary>
+    public bool MayBeOverruled { get; init; } = true;
+
     public static Verdict Of(string question, Outcome outcome, string sentence, Founded founded, params IEnumerable<Reason> reasons) =>
         new(question, outcome, sentence, [.. reasons], [], founded, []);
 
     public Verdict Changing(params IEnumerable<string> wouldChange) => this with { WouldChange = [.. WouldChange, .. wouldChange] };
+
+    /// <summary>The same, and no reason stands against it.</summary>
+    public Verdict Final() => this with { MayBeOverruled = false };
 
     public Verdict With(params IEnumerable<Safety.CautionId> cautions) => this with { Cautions = [.. Cautions, .. cautions] };
 }

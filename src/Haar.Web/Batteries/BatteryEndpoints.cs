@@ -68,11 +68,7 @@ static class BatteryEndpoints
         var option = Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == ask.Kind) ?? throw new BadFactException("kind", "That is no way to replace this cell.");
         if (option.Verdict.Outcome is Outcome.No or Outcome.Unknown)
         {
-            if (option.Chemistry == CellChemistry.LithiumPrimary && cell.Site.Charges == Known.Yes && option.Kind is ReplacementKind.CoinInHolder or ReplacementKind.LikeForLike && option.Verdict.Outcome == Outcome.No && !Chemistries.Get(option.Chemistry).Rechargeable)
-            {
-                throw new BadFactException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns.");
-            }
-
+            if (!option.Verdict.MayBeOverruled) { throw new BadFactException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns."); }
             if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why."); }
             db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"batteries/choice/{ask.Kind}", Sentence = option.Verdict.Sentence, Reason = ask.OverruleReason!.Trim(), At = bench.Now });
         }

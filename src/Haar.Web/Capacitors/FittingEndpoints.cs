@@ -42,7 +42,7 @@ static class FittingEndpoints
         var verdict = Substitution.Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today).Verdict;
         if (verdict.Outcome == Outcome.No)
         {
-            if (verdict.Cautions.Count > 0) { throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled."); }
+            if (!verdict.MayBeOverruled) { throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled."); }
             if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{verdict.Sentence} To take it all the same, say why."); }
             db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"capacitors/substitute/{cap.Id}", Sentence = $"{cap.Designator}: {verdict.Sentence}", Reason = ask.OverruleReason!.Trim(), At = bench.Now });
         }

@@ -23,6 +23,13 @@ public class ReplacementTests
         Assert.Contains(CautionId.LithiumCell, v.Cautions);
     }
 
+    [Fact]
+    public void What_burns_cannot_be_overruled_and_what_only_fails_can()
+    {
+        Assert.False(Option(Barrel, ReplacementKind.CoinInHolder).Verdict.MayBeOverruled);
+        Assert.True(Option(Barrel with { WindowLowVolts = 2.7 }, ReplacementKind.CoinWithSilicon).Verdict.MayBeOverruled);
+    }
+
     [Property]
     public Property Whatever_else_is_known_no_unblocked_primary_cell_passes_on_a_charging_line() => Prop.ForAll(
         Gen.Elements(Enum.GetValues<CellChemistry>()).ToArbitrary(), Gen.Choose(10, 60).ToArbitrary(), Gen.Elements(Enum.GetValues<RestorationSchool>()).ToArbitrary(), (chemistry, tenths, school) =>

@@ -34,7 +34,7 @@
   const chosen = $derived(query.data?.cell?.chosen ?? undefined);
   const shown = $derived<Option | undefined>(options.find((o) => o.kind === (picked ?? chosen)) ?? options[0]);
   const mark = (o: Option) => ({ yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' } as const)[o.verdict.outcome];
-  const burns = $derived(shown?.chemistry === 'lithiumPrimary' && shown.verdict.outcome === 'no' && query.data?.cell?.site.charges === 'yes' && (shown.kind === 'coinInHolder' || shown.kind === 'likeForLike'));
+  const burns = $derived(shown?.verdict.mayBeOverruled === false);
 
   const cellOf = (s?: Schemas['CellSite'] | null): Schemas['CellSite'] => s ? { ...s } : { chemistry: 'unknown', nominalVolts: null, charges: 'notKnown', chargeVolts: null, chargeMilliamps: null, windowLowVolts: null, windowHighVolts: null, drainMicroamps: null, keeps: 'settings', dataSafe: false, hiddenInModule: false, coinHolder: false, roomForHolder: 'notKnown', leaking: false, swollen: false };
   function edit() {

@@ -36,7 +36,7 @@
           <button class="act text-sm" aria-expanded={open === s.candidate.id} onclick={() => (open = open === s.candidate.id ? '' : s.candidate.id)}>Every rule</button>
           {#if open === s.candidate.id}
             <ul class="grid gap-1 text-sm">{#each s.rules as r (r.rule)}<li class={r.result === 'broken' ? 'font-semibold text-oxide' : r.result === 'justMet' || r.result === 'notKnown' ? 'font-semibold text-brass-ink' : ''}>{r.rule}: {r.text}</li>{/each}</ul>
-            {#if s.verdict.outcome === 'no' && !s.verdict.cautions.length}<OverruleForm ondo={(r) => reserve(s.candidate.id, r)} />{/if}
+            {#if s.verdict.outcome === 'no' && s.verdict.mayBeOverruled}<OverruleForm ondo={(r) => reserve(s.candidate.id, r)} />{/if}
           {/if}
         </li>
       {:else}<li class="py-6 text-soft">Nothing in the drawer is near {row.capacitor.marking}. <a class="underline" href="/drawer">Put a part in</a>.</li>{/each}

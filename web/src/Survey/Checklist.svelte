@@ -24,9 +24,9 @@
   let note = $state('');
   let photo = $state<string | null>(null);
   let picker: HTMLInputElement | undefined = $state();
-  /** What was just answered and is not read back yet, so that the next one comes up at once. */
-  let just = $state<Record<string, Schemas['LookAnswer']>>({});
-  const answerOf = (r: Schemas['ChecklistRow']) => just[r.item.id] ?? r.answer?.answer ?? 'notLooked';
+  /** What was answered here and has not been read back, so that the next one comes up at once, also with the network gone. */
+  const here = $derived(Object.fromEntries(outbox.parcels.filter((p) => p.path.startsWith(`/api/machines/${id}/checklist/`) && !p.problem).map((p) => [decodeURIComponent(p.path.split('/').at(-1)!), (p.body as { answer: Schemas['LookAnswer'] }).answer])));
+  const answerOf = (r: Schemas['ChecklistRow']) => here[r.item.id] ?? r.answer?.answer ?? 'notLooked';
   const rows = $derived(query.data?.rows ?? []);
   const row = $derived(rows.find((r) => r.item.id === chosen) ?? rows.find((r) => answerOf(r) === 'notLooked'));
   const looked = $derived(rows.filter((r) => answerOf(r) !== 'notLooked').length);
@@ -38,7 +38,6 @@
     form.send(async () => {
       if (!row) return;
       const item = row.item.id;
-      just = { ...just, [item]: a };
       await outbox.put({ machineId: id, method: 'POST', path: `/api/machines/${id}/checklist/${encodeURIComponent(item)}`, body: { answer: a, note, photoId: photo }, label: row.item.title.toLowerCase() });
       chosen = undefined;
       note = '';

@@ -1,6 +1,7 @@
-import { queries } from './api/act.svelte';
+import { queries, said } from './api/act.svelte';
 import { Problem, sendRaw } from './api/client';
 import { merge, shelf, type Parcel } from './outbox';
+import { session } from './session.svelte';
 
 const waits = [1_000, 2_000, 4_000, 8_000, 15_000];
 
@@ -23,7 +24,14 @@ export class Outbox {
   waiting = $derived(this.parcels.filter((p) => !p.problem && !p.arrived));
   refused = $derived(this.parcels.filter((p) => p.problem));
 
-  constructor(private readonly send: typeof sendRaw = sendRaw) {}
+  /**
+   * @param send one parcel.
+   * @param renew asks again who is here: a page that was opened with the network gone has an old token.
+   */
+  constructor(
+    private readonly send: (method: string, path: string, body: Blob | string | undefined, version?: number) => Promise<unknown> = sendRaw,
+    private readonly renew: () => Promise<unknown> = () => session.load(),
+  ) {}
 
   /** Reads what an earlier visit left, and begins to send. Called once the person is signed in. */
   start() {
@@ -84,6 +92,7 @@ export class Outbox {
     }
     this.sending = true;
     let any = false;
+    let renewed = false;
     try {
       for (;;) {
         // What depends on something refused stays behind it: nothing of the same machine overtakes it.
@@ -93,8 +102,11 @@ export class Outbox {
           break;
         }
         try {
-          await this.send(next.method, next.path, next.photo ?? (next.body === undefined ? undefined : JSON.stringify(next.body)), next.version);
+          const done = await this.send(next.method, next.path, next.photo ?? (next.body === undefined ? undefined : JSON.stringify(next.body)), next.version);
           await this.drop(next.seq!, true);
+          // Nothing pops up at the bench for each screw, but undo knows what was last done.
+          said(done as Parameters<typeof said>[0], true);
+          renewed = false;
           this.sent++;
           this.tries = 0;
           this.away = false;
@@ -102,7 +114,12 @@ export class Outbox {
           this.raise(next);
         } catch (e) {
           const p = e instanceof Problem ? e : new Problem(500, '', String(e));
-          if (p.status === 0 || p.status === 503 || p.status === 502 || p.status === 504 || p.status === 429) {
+          if ((p.status === 401 || p.title === 'Load the page again') && !renewed) {
+            renewed = true;
+            await this.renew();
+            continue;
+          }
+          if (p.status === 401 || p.status === 0 || p.status === 503 || p.status === 502 || p.status === 504 || p.status === 429) {
             this.away = p.status === 0;
             this.timer = setTimeout(() => {
               this.timer = undefined;

@@ -115,6 +115,30 @@ describe('the outbox', () => {
     await vi.waitFor(() => expect(versions).toEqual([4, 5]));
   });
 
+  it('asks anew who is here when its token is old, and loses nothing', async () => {
+    let token = 'old';
+    const sent: string[] = [];
+    const box = new Outbox(
+      async (_, path) => {
+        if (token === 'old') throw new Problem(400, 'Load the page again', 'The page is out of date.');
+        sent.push(path);
+      },
+      async () => void (token = 'new'),
+    );
+    await box.put(parcel('a'));
+    await vi.waitFor(() => expect(sent).toEqual(['/api/a']));
+    expect(box.refused).toEqual([]);
+  });
+
+  it('waits, and refuses nothing, while nobody has signed in', async () => {
+    const renew = vi.fn(async () => undefined);
+    const box = new Outbox(() => Promise.reject(new Problem(401, 'Sign in', 'Sign in first.')), renew);
+    await box.put(parcel('a'));
+    await vi.waitFor(() => expect(renew).toHaveBeenCalledOnce());
+    await vi.waitFor(() => expect(box.sending).toBe(false));
+    expect(box.waiting).toHaveLength(1);
+  });
+
   it('can be put aside as a file', async () => {
     const box = new Outbox(() => Promise.reject(new Problem(0, '', 'away')));
     await box.put(parcel('a'));

@@ -54,8 +54,8 @@ export async function send<T>(path: string, body: Blob, method = 'POST'): Promis
   return (await response.json()) as T;
 }
 
-/** For the outbox: a ready body, with the version it was based on. Answers nothing: the screens read anew. */
-export async function sendRaw(method: string, path: string, body: Blob | string | undefined, version?: number): Promise<void> {
+/** For the outbox: a ready body, with the version it was based on. Answers what was done. */
+export async function sendRaw(method: string, path: string, body: Blob | string | undefined, version?: number): Promise<unknown> {
   const headers: Record<string, string> = { 'X-Haar-Token': token };
   if (typeof body === 'string') headers['Content-Type'] = 'application/json';
   else if (body) headers['Content-Type'] = body.type || 'application/octet-stream';
@@ -67,6 +67,7 @@ export async function sendRaw(method: string, path: string, body: Blob | string 
     throw away();
   }
   if (!response.ok) throw await problemOf(response);
+  return (await response.json()) as unknown;
 }
 
 /** The same question, answered from this device's shelf when Haar is out of reach. */

@@ -4951,6 +4951,8 @@ export interface components {
             founded: components["schemas"]["Founded"];
             /** @description Cautions that belong to acting on it. */
             cautions: components["schemas"]["CautionId"][];
+            /** @description A person may decide against it, with a reason. False only where going on burns or kills. */
+            mayBeOverruled?: boolean;
         };
         WithoutHands: {
             /** Format: uuid */
