@@ -165,8 +165,10 @@ public class StripdownTests
         var strip = await w.GetAsync($"/api/machines/{second}/strip");
         Assert.Equal(("Lid", 1, 2), (strip["hint"]!["title"]!.GetValue<string>(), strip["hintNumber"]!.GetValue<int>(), strip["hintCount"]!.GetValue<int>()));
         Assert.Equal(4, strip["hint"]!["fasteners"]![0]!["count"]!.GetValue<int>());
-        await OffAsync(w, second, "Lid");
-        Assert.Equal("plug to the left", (await w.GetAsync($"/api/machines/{second}/strip"))["hint"]!["wayRound"]!.GetValue<string>());
+        var off = await OffAsync(w, second, "Lid");
+        strip = await w.GetAsync($"/api/machines/{second}/strip");
+        Assert.Equal("plug to the left", strip["hint"]!["wayRound"]!.GetValue<string>());
+        Assert.Equal(off, strip["hintBehind"]!.AsArray().Single()!.GetValue<string>());
     }
 
     [Fact]
@@ -200,6 +202,10 @@ public class StripdownTests
         await w.DoAsync($"/api/machines/{id}/rebuild/nothing-on/{Uri.EscapeDataString(check)}", new { right = true });
         Assert.Empty((await w.GetAsync($"/api/machines/{id}/rebuild/nothing-on"))["checks"]!.AsArray());
         Assert.Equal(404, (await w.PostAsync($"/api/machines/{id}/rebuild/nothing-on/{Uri.EscapeDataString(check)}", new { right = true })).Status);
+        // Taken out and put back, it is doubtful again.
+        await w.DoAsync($"/api/machines/{id}/rebuild/{stepId}/out");
+        await w.DoAsync($"/api/machines/{id}/rebuild/{stepId}/back", new { secondLook = false });
+        Assert.Equal(check, (await w.GetAsync($"/api/machines/{id}/rebuild/nothing-on"))["checks"]![0]!["id"]!.GetValue<string>());
     }
 
     [Fact]

@@ -147,7 +147,7 @@ public static class CapacitorJudge
 
         if (bad.Count > 0)
         {
-            return Verdict.Of(question, Outcome.No, $"{designator} comes out. It {Join(bad.Select(b => b.Short))}.", founded, [.. bad.Select(b => b.Reason), .. good])
+            return Verdict.Of(question, Outcome.No, $"{designator} comes out. It {Words.And(bad.Select(b => b.Short))}.", founded, [.. bad.Select(b => b.Reason), .. good])
                 .Changing(r.Any && signs.Count == 0 ? ["A second reading out of circuit that is within all limits."] : []).With(cautions);
         }
 
@@ -238,11 +238,5 @@ public static class CapacitorJudge
             BadFactException.Finite("readings.esrFrequencyHertz", r.EsrFrequencyHertz, 1, 1e8, "Hz");
             BadFactException.Finite("readings.leakageMicroamps", r.LeakageMicroamps, 0, 1e9, "µA");
         }
-    }
-
-    static string Join(IEnumerable<string> parts)
-    {
-        var list = parts.ToList();
-        return list.Count == 1 ? list[0] : $"{string.Join(", ", list[..^1])} and {list[^1]}";
     }
 }

@@ -1,3 +1,4 @@
+using Haar.Core.Verdicts;
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
 using Haar.Core.Costs;
@@ -34,7 +35,7 @@ public static class WriteUps
 
         Section("As it came", Arrived(m, currency));
         Section("What was found", f.Findings.OrderBy(x => x.At).Select(x =>
-            $"{Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}{(x.Open ? "" : $" {Sentence(x.DealtWith)}")}".Trim()));
+            $"{Words.Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}{(x.Open ? "" : $" {Sentence(x.DealtWith)}")}".Trim()));
         Section("What was done", Done(f));
         Section("Replaced and kept", Replaced(f, caps, parts));
         Section("Measured before and after", proofs.Select(p => p.Verdict.Sentence).Zip(f.Proofs, (s, p) => $"{p.What}: {s}"));
@@ -46,7 +47,7 @@ public static class WriteUps
         Section("What it said", f.Observations.Where(o => !o.Struck).OrderBy(o => o.At).Select(o => $"{o.Kind switch { ObservationKind.Beep => "It beeped", ObservationKind.ErrorCode => "Error code", ObservationKind.MemoryCount => "It counted", ObservationKind.Sound => "Heard", ObservationKind.Smell => "Smelled", ObservationKind.Picture => "Picture", _ => "It said" }}: {Sentence(o.Text)}"));
         Section("Taken apart and put together", Apart(f));
         Section("Overruled, and why", f.Overrules.OrderBy(o => o.At).Select(o => $"“{o.Sentence}” Overruled: {Sentence(o.Reason)}"));
-        Section("Still open", f.Findings.Where(x => x.Open).Select(x => $"{Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}")
+        Section("Still open", f.Findings.Where(x => x.Open).Select(x => $"{Words.Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}")
             .Concat(f.Jobs.Where(j => j.State != JobState.Done).Select(j => $"{j.Title}."))
             .Concat(caps.Where(c => c.Stand == CapacitorStand.ComesOut).Select(c => c.ComesOut.Sentence))
             .Concat(caps.Count(c => c.Stand == CapacitorStand.NotMeasured) is > 0 and var n ? [$"{n} {(n == 1 ? "capacitor has" : "capacitors have")} not been measured."] : Array.Empty<string>()));
@@ -54,7 +55,7 @@ public static class WriteUps
         var done = caps.Count(c => c.Stand == CapacitorStand.Exchanged);
         var open = f.Findings.Count(x => x.Open) + f.Jobs.Count(j => j.State != JobState.Done) + caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
         var year = m.YearFrom is null ? "" : m.YearFrom == m.YearTo || m.YearTo is null ? $" of {m.YearFrom}" : $" of {m.YearFrom} to {m.YearTo}";
-        var summary = $"{Capital(m.Kind.Length > 0 ? m.Kind : "machine")}{year}: {f.Findings.Count} {(f.Findings.Count == 1 ? "finding" : "findings")}, {done} {(done == 1 ? "capacitor" : "capacitors")} exchanged, {(open == 0 ? "nothing left open" : $"{open} left open")}.";
+        var summary = $"{Words.Capital(m.Kind.Length > 0 ? m.Kind : "machine")}{year}: {f.Findings.Count} {(f.Findings.Count == 1 ? "finding" : "findings")}, {done} {(done == 1 ? "capacitor" : "capacitors")} exchanged, {(open == 0 ? "nothing left open" : $"{open} left open")}.";
         return new(m.Name, summary, sections, costs, f.Cell?.NextCheck, proofs);
     }
 
@@ -79,7 +80,7 @@ public static class WriteUps
         var back = f.StripSteps.Count(s => s.BackAt is not null);
         var stays = f.StripSteps.Where(s => s.StaysOut).Select(s => s.Title.ToLowerInvariant()).ToList();
         yield return $"{f.StripSteps.Count} {(f.StripSteps.Count == 1 ? "step" : "steps")} apart, {back} back in{(stays.Count > 0 ? $"; {string.Join(", ", stays)} stayed out" : "")}.";
-        foreach (var s in f.StripSteps.Where(s => s.ExchangedFor.Length > 0 && s.BackAt is not null)) { yield return $"{Capital(s.ExchangedFor)} in the place of {s.Title.ToLowerInvariant()}."; }
+        foreach (var s in f.StripSteps.Where(s => s.ExchangedFor.Length > 0 && s.BackAt is not null)) { yield return $"{Words.Capital(s.ExchangedFor)} in the place of {s.Title.ToLowerInvariant()}."; }
         foreach (var s in f.StripSteps.Where(s => s.TestedAt is not null)) { yield return $"Tested before it was covered: {Sentence(s.TestBeforeCovered)}"; }
         var fasteners = f.Strip.Reconciled();
         if (fasteners.Rows.Count > 0) { yield return fasteners.Verdict.Sentence; }
@@ -132,8 +133,6 @@ public static class WriteUps
     {
         Stage.StripDown => "Strip down", Stage.BringUp => "Bring up", Stage.HandOver => "Hand over", _ => stage.ToString(),
     };
-
-    static string Capital(string s) => s.Length == 0 ? s : $"{char.ToUpperInvariant(s[0])}{s[1..]}";
 
     static string Sentence(string s) => s.Length == 0 ? s : s.TrimEnd() is var t && t[^1] is '.' or '!' or '?' or '”' ? t : $"{t}.";
 }

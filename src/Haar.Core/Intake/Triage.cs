@@ -276,7 +276,7 @@ public static class Triage
             var given = moves.Count(m => m.From is not null);
             var (lost, lostSet) = Lost(best, second);
             var sentence = n == 0 ? "None is worth it: no box can be finished within the budget and for less than a complete one costs."
-                : $"Finish {(n <= 4 ? And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {moves.Count - given} {(moves.Count - given == 1 ? "is" : "are")} bought.";
+                : $"Finish {(n <= 4 ? Words.And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {moves.Count - given} {(moves.Count - given == 1 ? "is" : "are")} bought.";
             var over = money.High > ask.BudgetMoney || hours.High > ask.BudgetHours;
             var verdict = Verdict.Of(question, n == 0 ? Outcome.No : over ? Outcome.YesIf : Outcome.Yes, n > 0 && over ? $"{sentence} At the worst it goes past the budget." : sentence, Founded.Rule,
                 new Reason($"Money: likely {Plain(money.Likely)}, {Plain(money.Low)} to {Plain(money.High)}, of {Plain(ask.BudgetMoney)}.", new("money", money.Likely, "", null, ask.BudgetMoney), "the boxes' own figures and the price list"),
@@ -293,7 +293,7 @@ public static class Triage
                 var mine = moves.Where(m => m.To == b.Id).ToList();
                 var bought = mine.Where(m => m.From is null).ToList();
                 return new(b.Id, b.Name, BoxFate.Restore, MoneyOf(i, moves), HoursOf(i), mine, mine.Count == 0 ? "Nothing is missing from it." :
-                    string.Join(" ", new[] { mine.Any(m => m.From is not null) ? $"{Capital(string.Join("; ", mine.Where(m => m.From is not null).GroupBy(m => m.FromName).Select(g => $"{And([.. g.Select(m => m.Kind)])} from {g.Key}")))}." : "", bought.Count > 0 ? $"Bought: {string.Join(", ", bought.Select(m => m.Kind))}." : "" }.Where(s => s.Length > 0)));
+                    string.Join(" ", new[] { mine.Any(m => m.From is not null) ? $"{Words.Capital(string.Join("; ", mine.Where(m => m.From is not null).GroupBy(m => m.FromName).Select(g => $"{Words.And([.. g.Select(m => m.Kind)])} from {g.Key}")))}." : "", bought.Count > 0 ? $"Bought: {string.Join(", ", bought.Select(m => m.Kind))}." : "" }.Where(s => s.Length > 0)));
             }
 
             if (b.Lock == BoxLock.Aside) { return new(b.Id, b.Name, BoxFate.Aside, Spread.None, Spread.None, [], "Kept aside: you said so, so it neither gives nor is finished."); }
@@ -317,7 +317,7 @@ public static class Triage
         (string, IReadOnlyList<string>) Lost(Answer best, Answer? second)
         {
             if (second is null) { return (best.Chosen.Count == 0 ? "" : "There is no other choice within the budget.", []); }
-            var names = second.Chosen.Count == 0 ? "finishing none" : And([.. second.Chosen.Select(i => ask.Boxes[i].Name)]);
+            var names = second.Chosen.Count == 0 ? "finishing none" : Words.And([.. second.Chosen.Select(i => ask.Boxes[i].Name)]);
             var fewer = best.Chosen.Count - second.Chosen.Count;
             double Worth(Answer a) => a.Chosen.Sum(i => ask.Boxes[i].Worth);
             var dearer = (second.Money - best.Money) / Cents;
@@ -349,10 +349,6 @@ public static class Triage
             if (list.Count == 0) { list.Add("A dearer or cheaper part, or a box found to be better or worse."); }
             return list;
         }
-
-        static string And(List<string> names) => names.Count == 1 ? names[0] : $"{string.Join(", ", names[..^1])} and {names[^1]}";
-
-        static string Capital(string s) => $"{char.ToUpperInvariant(s[0])}{s[1..]}";
 
         static string Plain(double v) => Markings.Si.Plain(Math.Round(v, 2));
     }

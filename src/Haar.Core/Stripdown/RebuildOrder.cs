@@ -99,16 +99,14 @@ public static class RebuildOrder
         if (p.StaysOut) { return $"{p.Title} stays out for good: say first that it goes back after all."; }
         if (p.ReadyAt > now) { return $"{p.Title} is not ready: {p.WaitsFor}."; }
         var first = pieces.Where(x => !x.BackIn && !x.StaysOut && x.Behind.Contains(id)).OrderByDescending(x => x.Number).FirstOrDefault();
-        if (first is not null) { return $"{first.Title} sits behind it and is not back in: {Lower(first.Title)} goes first."; }
+        if (first is not null) { return $"{first.Title} sits behind it and is not back in: {Words.Lower(first.Title)} goes first."; }
         var untested = pieces.FirstOrDefault(x => x.BackIn && !x.Tested && x.TestBeforeCovered.Length > 0 && x.Behind.Contains(id));
-        return untested is null ? null : $"{untested.Title} would be covered before it is tested: {Lower(untested.TestBeforeCovered).TrimEnd('.')} first.";
+        return untested is null ? null : $"{untested.Title} would be covered before it is tested: {Words.Lower(untested.TestBeforeCovered).TrimEnd('.')} first.";
     }
 
     static (int Turns, int Trays) Count(IReadOnlyList<RebuildStep> steps) => (steps.Count(s => s.Turn), steps.Sum(s => s.Opens.Count));
 
     static string Times(int n, string what) => n == 0 ? $"no {what}{(what == "tray" ? "s" : "")}" : n == 1 ? $"one {what}" : $"{n} {what}s";
-
-    static string Lower(string s) => s.Length > 1 && char.IsUpper(s[0]) && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;
 
     static void Check(IReadOnlyList<RebuildPiece> pieces, int mostStates)
     {
@@ -159,8 +157,8 @@ public static class RebuildOrder
         {
             var (a, b) = (by[id], by[best[(i + 1) % best.Count]]);
             return new LoopLink(a.Title, a.Number, b.Title, b.Number, a.Number < b.Number
-                ? $"Step {a.Number} came off before step {b.Number}, so {Lower(a.Title)} can hardly have sat behind {Lower(b.Title)}: look at this one first."
-                : $"Did {Lower(a.Title)} really sit behind {Lower(b.Title)}?");
+                ? $"Step {a.Number} came off before step {b.Number}, so {Words.Lower(a.Title)} can hardly have sat behind {Words.Lower(b.Title)}: look at this one first."
+                : $"Did {Words.Lower(a.Title)} really sit behind {Words.Lower(b.Title)}?");
         })];
 
         static int Depth(Dictionary<string, string> from, string at, string start)
@@ -328,7 +326,7 @@ public static class RebuildOrder
                 var x = p[order[n]];
                 var (turn, trayChanges) = Cost(lies, open, x.Lies, trays[order[n]]);
                 var opens = trays[order[n]].Where(t => !open.Contains(t)).ToList();
-                steps.Add(new(x.Id, x.Number, RebuildAct.PutBack, x.ExchangedFor.Length > 0 ? $"Put in the {Lower(x.ExchangedFor)}" : $"Put back the {Lower(x.Title)}", Why(order, n, turn > 0, trayChanges > 0, lies), x.Lies, turn > 0, opens, phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null));
+                steps.Add(new(x.Id, x.Number, RebuildAct.PutBack, x.ExchangedFor.Length > 0 ? $"Put in the {Words.Lower(x.ExchangedFor)}" : $"Put back the {Words.Lower(x.Title)}", Why(order, n, turn > 0, trayChanges > 0, lies), x.Lies, turn > 0, opens, phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null));
                 if (x.Lies != Lies.NotKnown) { lies = x.Lies; }
                 if (trays[order[n]].Length > 0) { open = trays[order[n]]; }
                 if (x.TestBeforeCovered.Length > 0 && !x.Tested) { steps.Add(Test(x)); }
@@ -339,25 +337,23 @@ public static class RebuildOrder
 
         RebuildStep Test(RebuildPiece x)
         {
-            var covers = coveredBy[Array.IndexOf(p, x)].Select(c => Lower(p[c].Title)).ToList();
-            return new(x.Id, x.Number, RebuildAct.Test, x.TestBeforeCovered, [covers.Count > 0 ? $"Now, before {Join(covers)} {(covers.Count == 1 ? "covers" : "cover")} it." : "As soon as it can be: a fault found now costs no taking apart."], Lies.NotKnown, false, [], null);
+            var covers = coveredBy[Array.IndexOf(p, x)].Select(c => Words.Lower(p[c].Title)).ToList();
+            return new(x.Id, x.Number, RebuildAct.Test, x.TestBeforeCovered, [covers.Count > 0 ? $"Now, before {Words.And(covers)} {(covers.Count == 1 ? "covers" : "cover")} it." : "As soon as it can be: a fault found now costs no taking apart."], Lies.NotKnown, false, [], null);
         }
 
         List<string> Why(List<int> order, int n, bool turn, bool tray, Lies lies)
         {
             var i = order[n];
             var why = new List<string>();
-            var behindIt = before[i].Where(b => !p[b].StaysOut).Select(b => Lower(p[b].Title)).ToList();
-            if (behindIt.Count > 0) { why.Add($"After {Join(behindIt)}, which {(behindIt.Count == 1 ? "sits" : "sit")} behind it."); }
-            if (coveredBy[i].Length > 0) { why.Add($"Before {Join([.. coveredBy[i].Select(c => Lower(p[c].Title))])}, which {(coveredBy[i].Length == 1 ? "goes" : "go")} over it."); }
-            if (p[i].StaysOut is false && p[i].ExchangedFor.Length > 0) { why.Add($"In place of {Lower(p[i].Title)}: its holes and lead may differ."); }
+            var behindIt = before[i].Where(b => !p[b].StaysOut).Select(b => Words.Lower(p[b].Title)).ToList();
+            if (behindIt.Count > 0) { why.Add($"After {Words.And(behindIt)}, which {(behindIt.Count == 1 ? "sits" : "sit")} behind it."); }
+            if (coveredBy[i].Length > 0) { why.Add($"Before {Words.And([.. coveredBy[i].Select(c => Words.Lower(p[c].Title))])}, which {(coveredBy[i].Length == 1 ? "goes" : "go")} over it."); }
+            if (p[i].StaysOut is false && p[i].ExchangedFor.Length > 0) { why.Add($"In place of {Words.Lower(p[i].Title)}: its holes and lead may differ."); }
             if (phase[i] > 0) { why.Add(p[i].WaitsFor.Length > 0 ? $"Late, because it waits: {p[i].WaitsFor}." : "Late, because what sits behind it still waits."); }
             if (turn) { why.Add("The machine is turned here because nothing more can be done as it lies."); }
             else if (!tray && n > 0 && lies != Lies.NotKnown && p[i].Lies == lies) { why.Add("Here, because the machine lies right for it and no other tray is needed."); }
             if (why.Count == 0) { why.Add(n == 0 ? "First, because it was the last to come off and nothing has to go before it." : "Nothing asks for another place, so it goes on in the strip-down's order, backwards."); }
             return why;
         }
-
-        static string Join(List<string> names) => names.Count == 1 ? names[0] : $"{string.Join(", ", names[..^1])} and {names[^1]}";
     }
 }

@@ -83,7 +83,7 @@ public static class Reconcile
             .Append(new Reason($"{outs} came out and {ins} {(ins == 1 ? "is" : "are")} back.", new("back in", ins, "", outs)));
         var verdict = rows.Count == 0 ? Verdict.Of(question, Outcome.Unknown, "No fastener has been recorded.", Founded.Rule)
             : wrong > 0 ? Verdict.Of(question, Outcome.No, rows.First(r => r.Stand == FastenerStand.Wrong).Sentence, Founded.Measured, reasons).Changing("The screw that came out of that hole.")
-            : left > 0 ? Verdict.Of(question, Outcome.No, $"{Plural(left, "screw")} left over: {rows.First(r => r.Stand == FastenerStand.LeftOver).Size} from step {rows.First(r => r.Stand == FastenerStand.LeftOver).StepNumber}, {Lower(rows.First(r => r.Stand == FastenerStand.LeftOver).StepTitle)}.", Founded.Measured, reasons)
+            : left > 0 ? Verdict.Of(question, Outcome.No, $"{Plural(left, "screw")} left over: {rows.First(r => r.Stand == FastenerStand.LeftOver).Size} from step {rows.First(r => r.Stand == FastenerStand.LeftOver).StepNumber}, {Words.Lower(rows.First(r => r.Stand == FastenerStand.LeftOver).StepTitle)}.", Founded.Measured, reasons)
                 .Changing("Its hole found, and the screw put back.", "A word that it was lost or stays out.")
             : trays > 0 ? Verdict.Of(question, Outcome.YesIf, $"{Plural(trays, "screw")} still in {(rows.Where(r => r.Stand == FastenerStand.InTray).Select(r => r.Tray).Distinct().Count() == 1 ? "its tray" : "their trays")}, which is right: {(trays == 1 ? "its piece is" : "their pieces are")} not back yet.", Founded.Measured, reasons)
             : missing > 0 ? Verdict.Of(question, Outcome.YesIf, $"Everything that came out is back; {Plural(missing, "hole")} {(missing == 1 ? "was" : "were")} empty before you and still {(missing == 1 ? "is" : "are")}.", Founded.Measured, reasons).Changing("Spares from the store.")
@@ -120,8 +120,6 @@ public static class Reconcile
     public static string Size(string thread, double? length, string head) => $"{thread}{(length is { } l ? $" × {Si.Plain(l)}" : "")}{(head.Length > 0 ? $" {head}" : "")}";
 
     static string Plural(int n, string what) => n == 1 ? $"One {what}" : $"{n} {what}s";
-
-    static string Lower(string s) => s.Length > 1 && char.IsUpper(s[0]) && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;
 
     static bool Same(string a, string b) => string.Equals(Bare(a), Bare(b), StringComparison.OrdinalIgnoreCase);
 

@@ -61,13 +61,13 @@ public static class Rails
         var shorted = rows.Where(r => r.Outcome == Outcome.No).ToList();
         if (shorted.Count > 0)
         {
-            return new(Verdict.Of(question, Outcome.No, $"Go no further. {Join(shorted.Select(r => r.Name))} {(shorted.Count == 1 ? "is" : "are")} shorted to ground.", Founded.Measured, reasons)
+            return new(Verdict.Of(question, Outcome.No, $"Go no further. {Words.And(shorted.Select(r => r.Name))} {(shorted.Count == 1 ? "is" : "are")} shorted to ground.", Founded.Measured, reasons)
                 .Changing("The same reading with every card, module and drive out: one of them may hold the short.", "A tantalum bead found shorted and taken out."), rows, limits);
         }
 
         if (rows.Any(r => r.Outcome == Outcome.Unknown))
         {
-            return new(Verdict.Of(question, Outcome.Unknown, $"Measure {Join(rows.Where(r => r.Outcome == Outcome.Unknown).Select(r => r.Name))} to ground first, with the plug out.", Founded.Guess, reasons), rows, limits);
+            return new(Verdict.Of(question, Outcome.Unknown, $"Measure {Words.And(rows.Where(r => r.Outcome == Outcome.Unknown).Select(r => r.Name))} to ground first, with the plug out.", Founded.Guess, reasons), rows, limits);
         }
 
         var low = rows.FirstOrDefault(r => r.Outcome == Outcome.YesIf);
@@ -92,7 +92,7 @@ public static class Rails
         var bad = rows.Where(r => r.Outcome == Outcome.No).ToList();
         if (bad.Count > 0)
         {
-            var v = Verdict.Of(question, Outcome.No, $"Go no further. {Join(bad.Select(Fault))}.", Founded.Measured, [.. reasons, new Reason(PointsAt(rows, bad, loaded))])
+            var v = Verdict.Of(question, Outcome.No, $"Go no further. {Words.And(bad.Select(Fault))}.", Founded.Measured, [.. reasons, new Reason(PointsAt(rows, bad, loaded))])
                 .Changing("A tested supply in its place.", "The same rails read again on another meter.");
             return new(supplyIsInternal ? v.With(CautionId.MainsSupply) : v, rows, limits);
         }
@@ -100,13 +100,13 @@ public static class Rails
         var open = rows.Where(r => r.Outcome == Outcome.Unknown).ToList();
         if (open.Count > 0)
         {
-            return new(Verdict.Of(question, Outcome.Unknown, $"Read {Join(open.Select(r => r.Name))} next.", Founded.Guess, reasons).Changing("A reading of every rail."), rows, limits);
+            return new(Verdict.Of(question, Outcome.Unknown, $"Read {Words.And(open.Select(r => r.Name))} next.", Founded.Guess, reasons).Changing("A reading of every rail."), rows, limits);
         }
 
         var noRipple = rows.Where(r => r.RippleMillivolts is null).ToList();
         return new(noRipple.Count > 0 || !loaded
             ? Verdict.Of(question, Outcome.YesIf, noRipple.Count > 0
-                ? $"Every rail is within its volts; ripple has not been read on {Join(noRipple.Select(r => r.Name))}."
+                ? $"Every rail is within its volts; ripple has not been read on {Words.And(noRipple.Select(r => r.Name))}."
                 : "Every rail is within its limits, but without a load: a tired supply shows it under load only.", Founded.Measured, reasons)
                 .Changing(noRipple.Count > 0 ? "Ripple, read in AC millivolts or on a scope, under load." : "The same readings on a stated load for five minutes.")
             : Verdict.Of(question, Outcome.Yes, "Every rail holds under load, and its ripple is within limits.", Founded.Measured, reasons)
@@ -206,11 +206,5 @@ public static class Rails
         BadFactException.Finite("limits.otherRippleMillivolts", limits.OtherRippleMillivolts, 1, 10_000, "mV");
         BadFactException.Finite("limits.shortOhms", limits.ShortOhms, 0, 10_000, "Ω");
         BadFactException.Finite("limits.doubtfulOhms", limits.DoubtfulOhms, limits.ShortOhms, 100_000, "Ω");
-    }
-
-    static string Join(IEnumerable<string> parts)
-    {
-        var list = parts.ToList();
-        return list.Count == 1 ? list[0] : $"{string.Join(", ", list[..^1])} and {list[^1]}";
     }
 }

@@ -34,7 +34,7 @@ public static class SupplyTrust
         var because = new Reason(load.Length == 0 ? "No load was stated." : $"Read on {load}, after {Markings.Si.Plain(Math.Round(minutes))} min.", new("minutes under load", Math.Round(minutes), "", soakMinutes), "the newest readings of this supply");
         var verdict = trust switch
         {
-            Trust.None when bad => Verdict.Of(question, Outcome.No, $"Not trusted: {Lower(rails!.Verdict.Sentence)}", Founded.Measured, because).Changing("A tested supply in its place."),
+            Trust.None when bad => Verdict.Of(question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Founded.Measured, because).Changing("A tested supply in its place."),
             Trust.None => Verdict.Of(question, Outcome.No, "Not trusted: nobody can vouch for this supply, however clean it is. It stays off a good board until every rail has been read.", Founded.Guess, because).Changing("Every rail read alone, on a stated load, with its ripple."),
             Trust.Idle => Verdict.Of(question, Outcome.No, load.Length == 0 ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board." : "Volts only: without its ripple nobody can vouch for it. It stays off a good board.", Founded.Measured, because).Changing("The same readings on a stated load for five minutes, with ripple."),
             Trust.Loaded => Verdict.Of(question, Outcome.Yes, $"Trusted under load: every rail holds on {load}, ripple within limits.", Founded.Measured, because).Changing($"{Markings.Si.Plain(soakMinutes)} minutes on that load, read once more: then it may run alone."),
@@ -55,6 +55,4 @@ public static class SupplyTrust
         var minutes = step.OnLoadSince is { } since && newest.All(t => t is not null) ? Math.Max(0, (newest.Min()!.Value - since).TotalMinutes) : 0;
         return Of(result, step.Load, minutes);
     }
-
-    static string Lower(string s) => s.Length > 1 && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;
 }

@@ -87,6 +87,9 @@ static class RebuildEndpoints
         (s.BackAt, s.SecondLookAt, s.TestedAt, s.TestSaid) = (null, null, null, "");
         foreach (var c in record.Connectors.Where(c => c.StepId == stepId)) { c.BackAt = null; }
         foreach (var f in record.Fasteners.Where(f => f.StepId == stepId && f.Returns.Any(r => !r.FromStore))) { f.Returns = [.. f.Returns.Where(r => r.FromStore)]; }
+        // What was looked at and right is no longer so once it has been out.
+        var touched = record.Connectors.Where(c => c.StepId == stepId).Select(c => c.Id).Append(stepId).Select(x => $"nothing-on/{x}").ToList();
+        db.RemoveRange((await db.Answers.Where(a => a.MachineId == id && a.Item.StartsWith("nothing-on/")).ToListAsync(cancel)).Where(a => touched.Any(t => a.Item.StartsWith(t, StringComparison.Ordinal))));
         return (await bench.ActAsync(id, $"Out again: {s.Title}.", cancel)).Said(stepId);
     }
 

@@ -28,10 +28,11 @@ public sealed record StripConnectorEdit(string Kind, Known Keyed, string WayRoun
 public sealed record StripStepRow(StripStep Step, string? PhotoHash, IReadOnlyList<StripFastener> Fasteners, IReadOnlyList<StripConnector> Connectors, IReadOnlyList<int> NamedBy);
 
 /// <param name="Hint">The next step of the known order for its kind, with its traps; null when there is none.</param>
+/// <param name="HintBehind">The recorded steps that it sits behind, by the known order.</param>
 /// <param name="HintNumber">Which of how many.</param>
 /// <param name="Waits">Work that a piece may have to wait for: what is not done in this machine's list.</param>
 /// <param name="LastLies">How the machine lay at the last step.</param>
-public sealed record StripScreen(IReadOnlyList<StripStepRow> Steps, int NextNumber, bool Apart, StripProfileStep? Hint, int HintNumber, int HintCount, IReadOnlyList<Job> Waits, Lies LastLies, IReadOnlyList<string> Trays);
+public sealed record StripScreen(IReadOnlyList<StripStepRow> Steps, int NextNumber, bool Apart, StripProfileStep? Hint, IReadOnlyList<Guid> HintBehind, int HintNumber, int HintCount, IReadOnlyList<Job> Waits, Lies LastLies, IReadOnlyList<string> Trays);
 
 static class StripEndpoints
 {
@@ -69,12 +70,14 @@ static class StripEndpoints
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
         var jobs = await db.Jobs.AsNoTracking().Where(j => j.MachineId == id && j.State != JobState.Done).OrderBy(j => j.Id).ToListAsync(cancel);
         var known = machine.Model.Length == 0 ? [] : (await packs.AllAsync(cancel)).SelectMany(p => p.Machines).FirstOrDefault(p => p.Model == machine.Model && p.StripOrder.Count > 0)?.StripOrder ?? [];
-        var done = steps.Select(s => s.Title.Trim().ToLowerInvariant()).ToHashSet();
-        var hint = Enumerable.Range(0, known.Count).FirstOrDefault(i => !done.Contains(known[i].Title.Trim().ToLowerInvariant()), -1);
+        var done = steps.Select(s => Key(s.Title)).ToHashSet();
+        var hint = Enumerable.Range(0, known.Count).FirstOrDefault(i => !done.Contains(Key(known[i].Title)), -1);
         return new([.. steps.Select(s => new StripStepRow(s, s.PhotoId is { } p ? photos.GetValueOrDefault(p) : null, [.. fasteners[s.Id]], [.. connectors[s.Id]], [.. steps.Where(x => x.Behind.Contains(s.Id)).Select(x => x.Number)]))],
-            steps.Count == 0 ? 1 : steps.Max(s => s.Number) + 1, await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == Stage.StripDown, cancel), hint < 0 ? null : known[hint], hint + 1, known.Count, jobs,
+            steps.Count == 0 ? 1 : steps.Max(s => s.Number) + 1, await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == Stage.StripDown, cancel), hint < 0 ? null : known[hint], hint < 0 ? [] : [.. known[hint].Behind.Where(n => n >= 1 && n <= known.Count).Select(n => steps.FirstOrDefault(s => Key(s.Title) == Key(known[n - 1].Title))?.Id).OfType<Guid>()], hint + 1, known.Count, jobs,
             steps.LastOrDefault(s => s.Lies != Lies.NotKnown)?.Lies ?? Lies.NotKnown, [.. fasteners.SelectMany(g => g).Select(f => f.Tray).Where(t => t.Length > 0).Distinct().Order(StringComparer.Ordinal)]);
     }
+
+    static string Key(string title) => title.Trim().ToLowerInvariant();
 
     static void Apply(StripStep s, StripStepEdit e)
     {

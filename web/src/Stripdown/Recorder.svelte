@@ -30,7 +30,9 @@
   const row = $derived<Row | undefined>(rows.find((r) => r.step.id === chosen) ?? rows.at(-1));
   const trays = $derived([...new Set(rows.flatMap((r) => r.fasteners.map((f) => f.tray)).filter(Boolean))]);
   const apart = $derived(query.data?.apart ?? false);
-  const hint = $derived(query.data?.hint);
+  // With the network gone the known order does not move on by itself: what is recorded already is no hint any more.
+  const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
+  const hint = $derived(rows.some((r) => same(r.step.title, query.data?.hint?.title ?? '')) ? null : query.data?.hint);
   let sheet = $state<'fastener' | 'connector' | 'say' | 'step' | 'remove' | 'profile' | ''>('');
   let editing = $state<Schemas['StripFastener'] | Schemas['StripConnector']>();
   let name = $state('');
@@ -64,7 +66,7 @@
     const stepId = crypto.randomUUID();
     const title = hint?.title ?? `Step ${number}`;
     const photo = file ? await post(id, file, title) : undefined;
-    const behind = hint ? rows.filter((r) => query.data!.steps.length && hint.behind.length && rows.indexOf(r) === rows.length - 1).map((r) => r.step.id) : rows.length ? [rows.at(-1)!.step.id] : [];
+    const behind = hint ? (query.data?.hintBehind ?? []) : rows.length ? [rows.at(-1)!.step.id] : [];
     const step: Schemas['StripStepEdit'] = { ...blankStep, title, kind: hint?.kind ?? 'other', lies: hint?.lies ?? query.data?.lastLies ?? 'notKnown', wayRound: hint?.wayRound ?? '', testBeforeCovered: hint?.testBeforeCovered ?? '', behind, photoId: photo?.id ?? null };
     chosen = stepId;
     name = '';

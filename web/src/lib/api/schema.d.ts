@@ -4640,6 +4640,8 @@ export interface components {
             nextNumber: number;
             apart: boolean;
             hint: null | components["schemas"]["StripProfileStep"];
+            /** @description The recorded steps that it sits behind, by the known order. */
+            hintBehind: string[];
             /**
              * Format: int32
              * @description Which of how many.
