@@ -1,6 +1,8 @@
 using System.Text.Json;
 using Haar.Core.Batteries;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
@@ -9,6 +11,7 @@ using Haar.Core.Planning;
 using Haar.Core.Proving;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
 using Haar.Data.Log;
 using Haar.Data.Packs;
@@ -45,6 +48,12 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
     public DbSet<StripStep> StripSteps => Set<StripStep>();
     public DbSet<StripFastener> StripFasteners => Set<StripFastener>();
     public DbSet<StripConnector> StripConnectors => Set<StripConnector>();
+    public DbSet<CorrosionArea> Areas => Set<CorrosionArea>();
+    public DbSet<BoardNet> Nets => Set<BoardNet>();
+    public DbSet<HotPart> HotParts => Set<HotPart>();
+    public DbSet<MachinePack> MachinePacks => Set<MachinePack>();
+    public DbSet<Supplier> Suppliers => Set<Supplier>();
+    public DbSet<PartOrder> Orders => Set<PartOrder>();
     public DbSet<StorePart> Store => Set<StorePart>();
     public DbSet<StoreFastener> Fasteners => Set<StoreFastener>();
     public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
@@ -88,6 +97,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         Child<MachineCell>(b, f => f.MachineId);
         Json(b.Entity<MachineCell>().Property(c => c.Site));
         Child<Board>(b, f => f.MachineId);
+        Json(b.Entity<Board>().Property(x => x.Map));
         Child<Capacitor>(b, f => f.MachineId);
         b.Entity<Capacitor>(e =>
         {
@@ -143,6 +153,34 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
             e.HasOne<StripStep>().WithMany().HasForeignKey(c => c.StepId).OnDelete(DeleteBehavior.Cascade);
             Json(e.Property(c => c.Marks));
         });
+        OnBoard<CorrosionArea>(b, a => a.MachineId, a => a.BoardId);
+        b.Entity<CorrosionArea>(e =>
+        {
+            Json(e.Property(a => a.Outline));
+            Json(e.Property(a => a.Looks));
+            Json(e.Property(a => a.Treatment));
+            e.HasIndex(a => a.InspectOn);
+        });
+        OnBoard<BoardNet>(b, n => n.MachineId, n => n.BoardId);
+        b.Entity<BoardNet>(e =>
+        {
+            Json(e.Property(n => n.Path));
+            Json(e.Property(n => n.Trace));
+        });
+        OnBoard<HotPart>(b, h => h.MachineId, h => h.BoardId);
+        b.Entity<HotPart>(e =>
+        {
+            Json(e.Property(h => h.Facts));
+            e.Property(h => h.Fan).HasConversion<JsonText<FanFacts>, JsonTextComparer<FanFacts>>();
+        });
+        Child<MachinePack>(b, p => p.MachineId);
+        Json(b.Entity<MachinePack>().Property(p => p.Facts));
+        Json(b.Entity<Supplier>().Property(s => s.Offers));
+        b.Entity<PartOrder>(e =>
+        {
+            Json(e.Property(o => o.Lines));
+            e.HasIndex(o => o.State);
+        });
         b.Entity<StorePart>().HasIndex(p => p.Kind);
         Json(b.Entity<DrawerPart>().Property(p => p.Spec));
         b.Entity<PackRow>().HasKey(p => p.Id);
@@ -168,6 +206,12 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
     static void Child<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId) where T : class
     {
         b.Entity<T>().HasOne<Machine>().WithMany().HasForeignKey(machineId).OnDelete(DeleteBehavior.Cascade);
+    }
+
+    static void OnBoard<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId, System.Linq.Expressions.Expression<Func<T, object?>> boardId) where T : class
+    {
+        Child(b, machineId);
+        b.Entity<T>().HasOne<Board>().WithMany().HasForeignKey(boardId).OnDelete(DeleteBehavior.Cascade);
     }
 
     static void Json<T>(PropertyBuilder<T> property) where T : class => property.HasConversion<JsonText<T>, JsonTextComparer<T>>();

@@ -40,6 +40,21 @@ public sealed record CellFacts(
 
         return 1;
     }
+
+    /// <summary>Volts of one cell when <paramref name="used"/> of its capacity is gone, 0 to 1; linear between points.</summary>
+    public double VoltsAt(double used)
+    {
+        for (var i = 1; i < Curve.Count; i++)
+        {
+            if (used <= Curve[i].Used)
+            {
+                var (a, b) = (Curve[i - 1], Curve[i]);
+                return a.Volts + (used - a.Used) / (b.Used - a.Used) * (b.Volts - a.Volts);
+            }
+        }
+
+        return Curve[^1].Volts;
+    }
 }
 
 /// <summary>Chemistries of the trade. Nominal and end volts by IEC 60086 (primary) and IEC 61951 (nickel); self-discharge and curves as typical data sheets print them at low drain and 20 °C.</summary>

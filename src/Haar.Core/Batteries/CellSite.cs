@@ -30,6 +30,10 @@ public sealed record CellSite
     public KeptData Keeps { get; init; } = KeptData.Settings;
     /// <summary>The data was copied off, or the line is bridged by a second source while the cell is out.</summary>
     public bool DataSafe { get; init; }
+    /// <summary>The owner has said, in writing or before a witness, that the data may go.</summary>
+    public bool LossAccepted { get; init; }
+    /// <summary>What holds the memory up by itself when the cell is out: the capacitor beside the chip, µF.</summary>
+    public double? HoldMicrofarads { get; init; }
     /// <summary>The cell is moulded into a clock module.</summary>
     public bool HiddenInModule { get; init; }
     /// <summary>A holder for a coin cell is what the board has now.</summary>
@@ -51,5 +55,9 @@ public sealed class MachineCell
     public DateTimeOffset? OldOutAt { get; set; }
     public DateTimeOffset? FittedAt { get; set; }
     public DateOnly? NextCheck { get; set; }
+    /// <summary>Where it sits on a board's front, as shares of its picture; null when not marked.</summary>
+    public Guid? BoardId { get; set; }
+    public double? X { get; set; }
+    public double? Y { get; set; }
     public int Version { get; set; }
 }

@@ -192,6 +192,7 @@ public static class CapacitorJudge
         }
         else
         {
+            if (c > most) { good.Add(new($"{Si.Plain(Math.Round(change))} % high in circuit proves nothing: parts beside it add theirs.", Source: "parallel impedances")); }
             good.Add(new($"{Si.Format(c * 1e-6, "F")} of {Si.Format(spec.Microfarads * 1e-6, "F")}, {(change < 0 ? "" : "+")}{Si.Plain(Math.Round(change))} %.", figure, EndOfLife));
         }
     }

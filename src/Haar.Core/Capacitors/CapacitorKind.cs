@@ -8,7 +8,7 @@ public enum CapacitorKind
 }
 
 /// <summary>What it does on the board; it decides how exact a substitute has to be.</summary>
-public enum CapacitorRole { Unknown = 0, Bulk, SwitchingOutput, Timing, Coupling, Decoupling, MainsFilter, Backup }
+public enum CapacitorRole { Unknown = 0, Bulk, SwitchingOutput, Timing, Coupling, Decoupling, MainsFilter, Backup, RegulatorOutput }
 
 /// <summary>What can be seen, smelled or felt before anything is measured.</summary>
 public enum CapacitorSign { Bulging, Weeping, Cracked, FishySmell, DullJoint, NearHeat, EarlierRepair }
@@ -35,6 +35,9 @@ public static class CapacitorKinds
 
     public static bool IsSurfaceMount(this CapacitorKind kind) =>
         kind is CapacitorKind.AluminiumSurfaceMount or CapacitorKind.TantalumSurfaceMount;
+
+    /// <summary>Has wires that go through holes.</summary>
+    public static bool IsLeaded(this CapacitorKind kind) => kind is CapacitorKind.AluminiumRadial or CapacitorKind.AluminiumAxial;
 
     public static bool IsMainsFilter(this CapacitorKind kind) => kind is CapacitorKind.MainsFilterPaper or CapacitorKind.MainsFilterFilm;
 
@@ -108,6 +111,13 @@ public sealed class Capacitor
     /// <summary>Place on the board's photo as shares of its width and height, 0 to 1; null when not marked.</summary>
     public double? X { get; set; }
     public double? Y { get; set; }
+    public Boards.Side Side { get; set; }
+    /// <summary>Which way its minus points on the board's picture, taken down before it comes out.</summary>
+    public Towards MinusBefore { get; set; }
+    /// <summary>Which way the board's own print says that minus points.</summary>
+    public Towards MinusPrinted { get; set; }
+    /// <summary>Room above the board there, under a keyboard or a shield, mm; null when nothing sits above.</summary>
+    public double? HeadroomMillimetres { get; set; }
     public FittingSheet Fitting { get; set; } = new();
     public int Version { get; set; }
 }
@@ -129,6 +139,8 @@ public sealed record FittingSheet
     public DateTimeOffset? CleanedAt { get; init; }
     public DateTimeOffset? FittedAt { get; init; }
     public DateTimeOffset? WayRoundCheckedAt { get; init; }
+    /// <summary>Which way the new part's minus was seen to point at the second look.</summary>
+    public Towards MinusSeen { get; init; }
     public DateTimeOffset? RemeasuredAt { get; init; }
 
     public bool Started => RemovedAt is not null;
@@ -146,7 +158,7 @@ public sealed record FittingSheet
 
     /// <summary>Takes one step.</summary>
     /// <exception cref="Verdicts.BadFactException">The step is not the next one, a lifted pad is not mended, or there is no part to fit.</exception>
-    public FittingSheet Take(FittingStep step, bool polarised, DateTimeOffset at, PadState? pads = null)
+    public FittingSheet Take(FittingStep step, bool polarised, DateTimeOffset at, PadState? pads = null, Towards seen = Towards.NotKnown)
     {
         var next = Next(polarised);
         if (step != next)
@@ -161,7 +173,7 @@ public sealed record FittingSheet
             FittingStep.Clean => this with { CleanedAt = at },
             FittingStep.Fit when PartId is null => throw new Verdicts.BadFactException("step", "Reserve a part from the drawer before fitting one."),
             FittingStep.Fit => this with { FittedAt = at },
-            FittingStep.CheckWayRound => this with { WayRoundCheckedAt = at },
+            FittingStep.CheckWayRound => this with { WayRoundCheckedAt = at, MinusSeen = seen },
             _ => this with { RemeasuredAt = at },
         };
     }

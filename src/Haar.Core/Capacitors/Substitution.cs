@@ -45,6 +45,8 @@ public static class Substitution
         CapacitorRole.Decoupling => (0.98, 2.2),
         CapacitorRole.MainsFilter => (0.98, 1.02),
         CapacitorRole.Backup => (0.98, 3),
+        // A linear regulator's loop is made for one value and one ESR.
+        CapacitorRole.RegulatorOutput => (0.98, 1.5),
         _ => (1 - Math.Min(0.02, original.ToleranceMinusShare), 1 + Math.Max(0.2, original.TolerancePlusShare)),
     };
 
@@ -77,16 +79,17 @@ public static class Substitution
 
     /// <summary>Best first: those that will do, exact value first, then the oldest stock, then the nearest size; ones that will not do last. Parts with no free piece are left out.</summary>
     public static IReadOnlyList<Substitute> Rank(CapacitorSpec original, CapacitorRole role, IEnumerable<DrawerCandidate> drawer, DateOnly today, double? headroomMillimetres = null) =>
-        [.. drawer.Where(c => c.Free > 0)
-            .Select(c => Judge(original, role, c, today, headroomMillimetres))
-            .OrderBy(s => s.Verdict.Outcome switch { Outcome.Yes => 0, Outcome.YesIf => 1, Outcome.Unknown => 2, _ => 3 })
+        [.. Ordered(original, drawer.Where(c => c.Free > 0).Select(c => Judge(original, role, c, today, headroomMillimetres)))];
+
+    internal static IEnumerable<Substitute> Ordered(CapacitorSpec original, IEnumerable<Substitute> judged) =>
+        judged.OrderBy(s => s.Verdict.Outcome switch { Outcome.Yes => 0, Outcome.YesIf => 1, Outcome.Unknown => 2, _ => 3 })
             .ThenBy(s => s.Rules.Count(r => r.Result == RuleResult.Broken))
             .ThenBy(s => Math.Abs(Math.Log(s.Candidate.Spec.Microfarads / original.Microfarads)) < 0.01 ? 0 : 1)
             .ThenBy(s => s.Candidate.Spec.Kind == original.Kind || s.Candidate.Spec.Kind == CapacitorKind.Polymer ? 0 : 1)
             .ThenBy(s => s.Candidate.BoughtOn ?? DateOnly.MaxValue)
             .ThenBy(s => Math.Abs(Math.Log(s.Candidate.Spec.Microfarads / original.Microfarads)))
             .ThenBy(s => (s.Candidate.Spec.RatedVolts ?? 0))
-            .ThenBy(s => s.Candidate.Id)];
+            .ThenBy(s => s.Candidate.Id);
 
     static Verdict Conclude(DrawerCandidate candidate, List<SubstitutionRule> rules)
     {
@@ -156,7 +159,7 @@ public static class Substitution
 
     static SubstitutionRule Technology(CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
     {
-        if (o.Kind.IsSurfaceMount() && c.Kind is CapacitorKind.AluminiumRadial or CapacitorKind.AluminiumAxial && o.Kind.IsSurfaceMount())
+        if (o.Kind.IsSurfaceMount() && c.Kind.IsLeaded())
         {
             return new("mounting", RuleResult.Broken, "It has leads, and the board has pads for a surface-mount part.");
         }
@@ -176,23 +179,46 @@ public static class Substitution
             return new("kind", RuleResult.Broken, "A large ceramic loses value with volts and heat, which a timing circuit cannot bear.");
         }
 
-        if (role == CapacitorRole.Coupling && c.Kind == CapacitorKind.Ceramic && o.Kind.IsElectrolytic())
+        if (role == CapacitorRole.Coupling && o.Kind.IsElectrolytic() && c.Kind == CapacitorKind.Ceramic)
         {
             return new("kind", RuleResult.Broken, "A ceramic in the sound path adds distortion and sings.");
+        }
+
+        if (role == CapacitorRole.Coupling && o.Kind.IsElectrolytic() && c.Kind is CapacitorKind.Polymer)
+        {
+            return new("kind", RuleResult.JustMet, "A polymer leaks ten times more than an electrolytic: listen for a thump or a scratching volume knob after fitting.");
+        }
+
+        if (role == CapacitorRole.Timing && c.Kind is CapacitorKind.Polymer && o.Kind != CapacitorKind.Polymer)
+        {
+            return new("kind", RuleResult.Broken, "A polymer's leakage shifts a timing circuit.");
+        }
+
+        if (role is CapacitorRole.SwitchingOutput or CapacitorRole.RegulatorOutput && o.Kind.IsElectrolytic() && c.Kind is CapacitorKind.Ceramic or CapacitorKind.Film)
+        {
+            return new("kind", RuleResult.Broken, $"The loop needs the old part's resistance, and a {c.Kind.Words()} has next to none: it may oscillate.");
+        }
+
+        if (c.Kind == CapacitorKind.Ceramic && o.Kind.IsElectrolytic() && o.RatedVolts is { } ov && c.RatedVolts is { } cv && cv < 2 * ov)
+        {
+            return new("kind", RuleResult.Broken, $"A ceramic loses half its value near its rated volts: it wants at least {Si.Plain(2 * ov)} V here.");
         }
 
         return new("kind", RuleResult.Met, $"A {c.Kind.Words()} in the place of a {o.Kind.Words()}.");
     }
 
+    /// <summary>Ohms that a part of this kind usually has at 100 kHz when its data sheet is not at hand; null where nothing tells.</summary>
+    internal static double? Expected(CapacitorSpec s) => s.EsrOhms ?? (s.Kind == CapacitorKind.Polymer ? 0.02
+        : s.Kind == CapacitorKind.Ceramic ? 0.005 : s.Kind == CapacitorKind.Film ? 0.01
+        : s.Kind.IsAluminium() && s.RatedVolts is { } v ? CapacitorJudge.TypicalEsrOhms(s.Microfarads, v, 100_000) * (s.Kind == CapacitorKind.AluminiumLowEsr ? 0.25 : 1) : null);
+
     static SubstitutionRule Esr(CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
     {
-        if (role != CapacitorRole.SwitchingOutput)
+        if (role is not (CapacitorRole.SwitchingOutput or CapacitorRole.RegulatorOutput))
         {
             return new("ESR", RuleResult.Met, "ESR does not decide in this place.");
         }
 
-        double? Expected(CapacitorSpec s) => s.EsrOhms ?? (s.Kind == CapacitorKind.Polymer ? 0.02
-            : s.Kind.IsAluminium() && s.RatedVolts is { } v ? CapacitorJudge.TypicalEsrOhms(s.Microfarads, v, 100_000) * (s.Kind == CapacitorKind.AluminiumLowEsr ? 0.25 : 1) : null);
         if (Expected(o) is not { } old || Expected(c) is not { } now)
         {
             return new("ESR", RuleResult.NotKnown, "Its data sheet shows an ESR no higher than the old part's.");
@@ -201,6 +227,12 @@ public static class Substitution
         if (now > old * 1.05)
         {
             return new("ESR", RuleResult.Broken, $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: ripple in a switching supply would grow.");
+        }
+
+        // A linear regulator is stable within a band of ESR; a tenth of the old one is outside most of them (regulator data sheets).
+        if (role == CapacitorRole.RegulatorOutput && now < old * 0.1)
+        {
+            return new("ESR", RuleResult.Broken, $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: a linear regulator's loop needs that resistance, and would oscillate.");
         }
 
         return now < old * 0.2
@@ -264,7 +296,7 @@ public static class Substitution
             : new("safety class", RuleResult.Broken, $"The place needs safety class {need} or better, and this part {(has is null ? "has none" : $"is {has}")}.");
     }
 
-    static string RoleWords(CapacitorRole role) => role switch
+    internal static string RoleWords(CapacitorRole role) => role switch
     {
         CapacitorRole.Bulk => "a bulk capacitor",
         CapacitorRole.SwitchingOutput => "a switching supply's output",
@@ -273,6 +305,7 @@ public static class Substitution
         CapacitorRole.Decoupling => "decoupling",
         CapacitorRole.MainsFilter => "a mains filter",
         CapacitorRole.Backup => "a backup capacitor",
+        CapacitorRole.RegulatorOutput => "a linear regulator's output",
         _ => "an unknown role",
     };
 }

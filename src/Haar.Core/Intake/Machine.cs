@@ -55,16 +55,6 @@ public sealed class Machine
     public int Version { get; set; }
 }
 
-/// <summary>A board of a machine, with its photo as a map.</summary>
-public sealed class Board
-{
-    public Guid Id { get; init; }
-    public Guid MachineId { get; init; }
-    public string Name { get; set; } = "";
-    public Guid? PhotoId { get; set; }
-    public int Version { get; set; }
-}
-
 /// <summary>A photo, stored by its content.</summary>
 public sealed class Photo
 {

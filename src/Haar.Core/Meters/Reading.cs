@@ -3,7 +3,7 @@ namespace Haar.Core.Meters;
 public enum Quantity { Capacitance = 0, Esr, Leakage, Volts, RippleVolts, Ohms, Seconds, Celsius, Frames, Rate }
 
 /// <summary>What a reading was taken of.</summary>
-public enum SubjectKind { Capacitor = 0, Rail, Proof }
+public enum SubjectKind { Capacitor = 0, Rail, Proof, Net, HotPart }
 
 /// <summary>
 /// One value read, in the base SI unit of its quantity (F, Ω, A, V, s, °C). Readings are never changed: a newer one of the

@@ -1,11 +1,14 @@
 using Haar.Core.Batteries;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Proving;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Planning;
@@ -33,10 +36,18 @@ public sealed record MachineFacts
     public IReadOnlyList<StripFastener> StripFasteners { get; init; } = [];
     public IReadOnlyList<StripConnector> StripConnectors { get; init; } = [];
     public IReadOnlyList<LotBox> Boxes { get; init; } = [];
+    public IReadOnlyList<CorrosionArea> Areas { get; init; } = [];
+    public IReadOnlyList<BoardNet> Nets { get; init; } = [];
+    public IReadOnlyList<HotPart> HotParts { get; init; } = [];
+    public MachinePack? Pack { get; init; }
+    /// <summary>Capacitors whose new part is ordered and not here.</summary>
+    public IReadOnlySet<Guid> OnOrder { get; init; } = new HashSet<Guid>();
     /// <summary>Ids of jobs on any machine that other, unfinished jobs come after, with how many.</summary>
     public IReadOnlyDictionary<Guid, int> WantedBy { get; init; } = new Dictionary<Guid, int>();
     /// <summary>Jobs of other machines that this one's come after and that are not done.</summary>
     public IReadOnlySet<Guid> OpenElsewhere { get; init; } = new HashSet<Guid>();
+
+    public IReadOnlyList<NetAssessment> JudgedNets() => CorrosionAssessments.Nets(Nets, Areas, Boards, Readings);
 
     public StripRecord Strip => new(StripSteps, StripFasteners, StripConnectors, Jobs);
 

@@ -1,3 +1,4 @@
+using Haar.Core.Corrosion;
 using Haar.Core.Intake;
 using Haar.Core.Safety;
 using Haar.Core.Stripdown;
@@ -112,29 +113,7 @@ public static class Tideline
 
         if (!closed.Contains(Stage.Boards))
         {
-            if (f.Cell is { } cell && cell.FittedAt is null)
-            {
-                yield return cell.Chosen is null
-                    ? new("Decide what replaces the cell", cell.Site.Leaking ? "It leaks: every day it stays it eats copper." : "A cell leaks one day, and nobody will be there to see it.", Stage.Boards, 10, "", cell.Site.Leaking, 0, m.ArrivedAt, "battery")
-                    : new("Fit what replaces the cell", "It is decided; the board is without its clock until it is done.", Stage.Boards, 30, "Iron, wick, multimeter", false, 0, m.ArrivedAt, "battery");
-            }
-
-            var open = caps.Count(c => c.Stand == CapacitorStand.NotMeasured);
-            var begun = caps.FirstOrDefault(c => c.Stand == CapacitorStand.Exchanging);
-            var goes = caps.Where(c => c.Stand == CapacitorStand.ComesOut).OrderByDescending(c => c.Risk.Score).ToList();
-            if (begun is not null)
-            {
-                var step = begun.Capacitor.Fitting.Next(begun.Capacitor.Spec.Polarised);
-                yield return new($"{begun.Capacitor.Designator}: {(step is { } s ? Core.Capacitors.FittingSheet.Words(s) : "finish")}", "It is half done: a board with one part off is neither one thing nor the other.", Stage.Boards, 10, "Iron, tweezers, flux", false, 0, begun.Capacitor.Fitting.RemovedAt!.Value, "capacitors");
-            }
-            else if (goes.Count > 0)
-            {
-                yield return new($"Exchange {goes[0].Capacitor.Designator}{(goes.Count > 1 ? $" and {goes.Count - 1} more capacitors" : "")}", goes[0].ComesOut.Sentence, Stage.Boards, 12 * goes.Count, "Iron, tweezers, flux, alcohol", false, 0, m.ArrivedAt, "capacitors");
-            }
-            else if (open > 0)
-            {
-                yield return new($"Measure {open} {(open == 1 ? "capacitor" : "capacitors")}", "What has not been measured is neither sound nor bad.", Stage.Boards, 2 * open, "ESR and capacitance meter", false, 0, m.ArrivedAt, "capacitors");
-            }
+            foreach (var act in BoardActs.Of(f, caps, now)) { yield return act; }
         }
 
         if (gate.Next is { } stepNext && m.SurveyedAt is not null && !closed.Contains(Stage.Survey) && gate.Verdict.Outcome != Outcome.No)
@@ -221,8 +200,10 @@ public static class Tideline
             case Stage.Boards:
                 if (f.Cell is { } cell) { Count(10, cell.OldOutAt is not null); Count(20, cell.FittedAt is not null); }
                 foreach (var c in caps) { Count(8, c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged); }
+                foreach (var (weight, through) in BoardActs.Progress(f)) { Count(weight, through); }
                 var left = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
-                waits = left > 0 ? $"{left} to go" : caps.Any(c => c.Stand == CapacitorStand.NotMeasured) ? $"{caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} to measure" : "";
+                var uncleaned = f.Areas.FirstOrDefault(a => a.Next is not null);
+                waits = uncleaned is not null ? Words.Lower(AreaTreatment.Words(uncleaned.Next!.Value)) : left > 0 ? $"{left} to go" : caps.Any(c => c.Stand == CapacitorStand.NotMeasured) ? $"{caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} to measure" : "";
                 break;
             case Stage.Prove:
                 foreach (var p in f.Proofs) { Count(10, f.Readings.Any(r => r.SubjectId == p.Id && r.Channel == "after" && !r.Struck)); }

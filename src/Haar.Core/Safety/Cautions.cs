@@ -3,7 +3,7 @@ namespace Haar.Core.Safety;
 public enum CautionId
 {
     PictureTube, MainsSupply, LineFilterCapacitor, LeakingCell, SwollenCell, LithiumCell, LeadAndFlux,
-    SolventAndFlame, ChargedCapacitor, RodentsAndMould, CompressedAir, StaticDischarge,
+    SolventAndFlame, ChargedCapacitor, RodentsAndMould, CompressedAir, StaticDischarge, BareDie,
 }
 
 /// <summary>A danger, said where the act is.</summary>
@@ -29,6 +29,7 @@ public static class Cautions
         new(CautionId.ChargedCapacitor, "Charged capacitor", "A bulk capacitor stays charged after switch-off and can spoil a meter. Measure its volts first, and let it down through a resistor before you touch or test it."),
         new(CautionId.RodentsAndMould, "Droppings or mould", "Dust from droppings and mould makes people ill. Mask and gloves, wet it before you wipe, and never sweep or vacuum it dry."),
         new(CautionId.CompressedAir, "Compressed air", "Air spins a fan far past its speed and drives dirt into your eyes. Hold the fan still, wear glasses, go outdoors."),
+        new(CautionId.BareDie, "Bare die", "Silicon without a lid chips at its corners. No metal scraper, sink straight down, screws crosswise a turn at a time; paste that conducts stays off the parts beside it."),
         new(CautionId.StaticDischarge, "Static", "A spark that you cannot feel kills a memory chip. Touch the earthed frame first and wear a wrist strap."),
     ];
 

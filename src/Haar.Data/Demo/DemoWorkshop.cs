@@ -1,4 +1,5 @@
 using Haar.Core.Batteries;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Costs;
 using Haar.Core.Intake;

@@ -1,5 +1,7 @@
 using Haar.Core.Batteries;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
@@ -8,6 +10,7 @@ using Haar.Core.Planning;
 using Haar.Core.Proving;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
 
 namespace Haar.Data.Exchange;
@@ -18,7 +21,7 @@ public sealed record LogLine(Guid Id, DateTimeOffset At, string Sentence, DateTi
 /// <summary>A machine with everything known of it. Documented in docs/formats.md; every list is in the order of its ids, so the same machine always gives the same bytes.</summary>
 public sealed record MachineDocument
 {
-    public const int CurrentVersion = 2;
+    public const int CurrentVersion = 3;
 
     public string Format { get; init; } = "haar-machine";
     public int Version { get; init; } = CurrentVersion;
@@ -43,6 +46,10 @@ public sealed record MachineDocument
     public IReadOnlyList<StripFastener> StripFasteners { get; init; } = [];
     public IReadOnlyList<StripConnector> StripConnectors { get; init; } = [];
     public IReadOnlyList<LotBox> Boxes { get; init; } = [];
+    public IReadOnlyList<CorrosionArea> Areas { get; init; } = [];
+    public IReadOnlyList<BoardNet> Nets { get; init; } = [];
+    public IReadOnlyList<HotPart> HotParts { get; init; } = [];
+    public MachinePack? Pack { get; init; }
     /// <summary>Drawer parts that are reserved or fitted on it.</summary>
     public IReadOnlyList<DrawerPart> Parts { get; init; } = [];
     public IReadOnlyList<LogLine> Log { get; init; } = [];

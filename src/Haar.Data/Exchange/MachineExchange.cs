@@ -78,6 +78,10 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         db.AddRange(d.StripFasteners);
         db.AddRange(d.StripConnectors);
         db.AddRange(d.Boxes);
+        db.AddRange(d.Areas);
+        db.AddRange(d.Nets);
+        db.AddRange(d.HotParts);
+        if (d.Pack is not null) { db.Add(d.Pack); }
         db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));
         db.AddRange(d.Log.Select(l => new LogEntry { Id = l.Id, MachineId = d.Machine.Id, At = l.At, Sentence = l.Sentence, UndoneAt = l.UndoneAt }));
         try
@@ -116,7 +120,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
                 throw new ImportException($"The document was written by a newer Haar (version {number}; this one reads up to {MachineDocument.CurrentVersion}). Nothing was changed.");
             }
 
-            var d = number == 1 ? Upgrade.FromFirst(json) : head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
+            var d = number < MachineDocument.CurrentVersion ? Upgrade.From(json, number) : head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
             Check(d);
             return d;
         }
@@ -141,11 +145,12 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         var owners = d.Findings.Select(x => x.MachineId).Concat(d.Boards.Select(x => x.MachineId)).Concat(d.Capacitors.Select(x => x.MachineId)).Concat(d.Readings.Select(x => x.MachineId))
             .Concat(d.PowerSteps.Select(x => x.MachineId)).Concat(d.Proofs.Select(x => x.MachineId)).Concat(d.Jobs.Select(x => x.MachineId)).Concat(d.Closings.Select(x => x.MachineId))
             .Concat(d.Overrules.Select(x => x.MachineId)).Concat(d.Costs.Select(x => x.MachineId)).Concat(d.Photos.Select(x => x.MachineId)).Concat(d.Observations.Select(x => x.MachineId)).Concat(d.Answers.Select(x => x.MachineId)).Concat(d.Items.Select(x => x.MachineId))
-            .Concat(d.StripSteps.Select(x => x.MachineId)).Concat(d.StripFasteners.Select(x => x.MachineId)).Concat(d.StripConnectors.Select(x => x.MachineId)).Concat(d.Boxes.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id);
+            .Concat(d.StripSteps.Select(x => x.MachineId)).Concat(d.StripFasteners.Select(x => x.MachineId)).Concat(d.StripConnectors.Select(x => x.MachineId)).Concat(d.Boxes.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id)
+            .Concat(d.Areas.Select(x => x.MachineId)).Concat(d.Nets.Select(x => x.MachineId)).Concat(d.HotParts.Select(x => x.MachineId)).Append(d.Pack?.MachineId ?? d.Machine.Id);
         if (owners.Any(o => o != d.Machine.Id)) { throw new ImportException("A row in the document belongs to another machine. Nothing was changed."); }
         var ids = d.Findings.Select(x => x.Id).Concat(d.Boards.Select(x => x.Id)).Concat(d.Capacitors.Select(x => x.Id)).Concat(d.Readings.Select(x => x.Id)).Concat(d.PowerSteps.Select(x => x.Id)).Concat(d.Proofs.Select(x => x.Id))
             .Concat(d.Jobs.Select(x => x.Id)).Concat(d.Closings.Select(x => x.Id)).Concat(d.Overrules.Select(x => x.Id)).Concat(d.Costs.Select(x => x.Id)).Concat(d.Photos.Select(x => x.Id)).Concat(d.Observations.Select(x => x.Id)).Concat(d.Answers.Select(x => x.Id)).Concat(d.Items.Select(x => x.Id)).Concat(d.StripSteps.Select(x => x.Id)).Concat(d.StripFasteners.Select(x => x.Id)).Concat(d.StripConnectors.Select(x => x.Id)).Concat(d.Boxes.Select(x => x.Id))
-            .Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
+            .Concat(d.Areas.Select(x => x.Id)).Concat(d.Nets.Select(x => x.Id)).Concat(d.HotParts.Select(x => x.Id)).Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
         if (ids.Distinct().Count() != ids.Count) { throw new ImportException("Two rows in the document have one id. Nothing was changed."); }
         if (d.Readings.Any(r => !double.IsFinite(r.Value))) { throw new ImportException("A reading in the document is no number. Nothing was changed."); }
         if (d.Photos.Any(p => p.Hash.Length != 64 || !p.Hash.All(char.IsAsciiHexDigitLower))) { throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed."); }
@@ -154,6 +159,10 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         foreach (var s in d.StripConnectors) { Whole("a connector", () => Core.Stripdown.StripFacts.Check(s)); }
         foreach (var s in d.Items) { Whole(s.Slot, () => Core.Intake.AsShipped.Check(s)); }
         foreach (var s in d.Boxes) { Whole(s.Name, () => Core.Intake.Lots.Check(s)); }
+        foreach (var a in d.Areas) { Whole(a.Name, () => Core.Boards.Outline.Check("outline", a.Outline)); }
+        foreach (var n in d.Nets) { Whole(n.Name, () => Core.Corrosion.Trace.Ohms(n.Trace)); }
+        foreach (var h in d.HotParts) { Whole(h.Name, () => Core.Thermal.Gap.Choose(h.Name, h.Facts)); }
+        if (d.Pack is { } pack) { Whole("the pack", () => Core.Batteries.PackHealth.Of(pack.Facts)); }
         foreach (var c in d.Capacitors)
         {
             try
@@ -241,6 +250,10 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             StripFasteners = f.StripFasteners,
             StripConnectors = f.StripConnectors,
             Boxes = f.Boxes,
+            Areas = f.Areas,
+            Nets = f.Nets,
+            HotParts = f.HotParts,
+            Pack = f.Pack,
             Parts = await db.Drawer.AsNoTracking().Where(p => partIds.Contains(p.Id)).OrderBy(p => p.Id).ToListAsync(cancel),
             Log = await db.Log.AsNoTracking().Where(l => l.MachineId == id).OrderBy(l => l.Id).Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt)).ToListAsync(cancel),
         };

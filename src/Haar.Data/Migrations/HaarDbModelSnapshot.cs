@@ -22,6 +22,9 @@ namespace Haar.Data.Migrations
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<Guid?>("BoardId")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Chosen")
                         .HasColumnType("TEXT");
 
@@ -49,11 +52,70 @@ namespace Haar.Data.Migrations
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
 
+                    b.Property<double?>("X")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("Y")
+                        .HasColumnType("REAL");
+
                     b.HasKey("Id");
 
                     b.HasIndex("MachineId");
 
                     b.ToTable("Cells");
+                });
+
+            modelBuilder.Entity("Haar.Core.Batteries.MachinePack", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Facts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("MachinePacks");
+                });
+
+            modelBuilder.Entity("Haar.Core.Boards.Board", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Map")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Boards");
                 });
 
             modelBuilder.Entity("Haar.Core.Capacitors.Capacitor", b =>
@@ -72,6 +134,9 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("HeadroomMillimetres")
+                        .HasColumnType("REAL");
+
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 
@@ -79,7 +144,19 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("MinusBefore")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("MinusPrinted")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Role")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Side")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -111,6 +188,117 @@ namespace Haar.Data.Migrations
                     b.ToTable("Capacitors");
                 });
 
+            modelBuilder.Entity("Haar.Core.Corrosion.BoardNet", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("BoardId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("From")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Path")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Repair")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RepairedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Side")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("To")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Trace")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BoardId");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Nets");
+                });
+
+            modelBuilder.Entity("Haar.Core.Corrosion.CorrosionArea", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("BoardId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("InspectOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Looks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Outline")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Side")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Treatment")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BoardId");
+
+                    b.HasIndex("InspectOn");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Areas");
+                });
+
             modelBuilder.Entity("Haar.Core.Costs.CostEntry", b =>
                 {
                     b.Property<Guid>("Id")
@@ -137,32 +325,6 @@ namespace Haar.Data.Migrations
                     b.HasIndex("MachineId");
 
                     b.ToTable("Costs");
-                });
-
-            modelBuilder.Entity("Haar.Core.Intake.Board", b =>
-                {
-                    b.Property<Guid>("Id")
-                        .HasColumnType("TEXT");
-
-                    b.Property<Guid>("MachineId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<Guid?>("PhotoId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Version")
-                        .IsConcurrencyToken()
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("MachineId");
-
-                    b.ToTable("Boards");
                 });
 
             modelBuilder.Entity("Haar.Core.Intake.FoundItem", b =>
@@ -478,6 +640,54 @@ namespace Haar.Data.Migrations
                     b.ToTable("Drawer");
                 });
 
+            modelBuilder.Entity("Haar.Core.Parts.PartOrder", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly?>("ExpectedOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Lines")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Postage")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Supplier")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("SupplierId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TheirNumber")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Trouble")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("State");
+
+                    b.ToTable("Orders");
+                });
+
             modelBuilder.Entity("Haar.Core.Parts.StoreFastener", b =>
                 {
                     b.Property<Guid>("Id")
@@ -556,6 +766,44 @@ namespace Haar.Data.Migrations
                     b.HasIndex("Kind");
 
                     b.ToTable("Store");
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.Supplier", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Days")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double?>("FreeFrom")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Offers")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Postage")
+                        .HasColumnType("REAL");
+
+                    b.Property<long?>("ReadAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Suppliers");
                 });
 
             modelBuilder.Entity("Haar.Core.Planning.Job", b =>
@@ -1102,6 +1350,61 @@ namespace Haar.Data.Migrations
                     b.ToTable("PowerSteps");
                 });
 
+            modelBuilder.Entity("Haar.Core.Thermal.HotPart", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("BoardId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Facts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Fan")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Fitted")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("FittedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Load")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Side")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double?>("X")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("Y")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BoardId");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("HotParts");
+                });
+
             modelBuilder.Entity("Haar.Core.Verdicts.Overrule", b =>
                 {
                     b.Property<Guid>("Id")
@@ -1260,9 +1563,57 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Batteries.MachinePack", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Boards.Board", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Capacitors.Capacitor", b =>
                 {
-                    b.HasOne("Haar.Core.Intake.Board", null)
+                    b.HasOne("Haar.Core.Boards.Board", null)
+                        .WithMany()
+                        .HasForeignKey("BoardId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Corrosion.BoardNet", b =>
+                {
+                    b.HasOne("Haar.Core.Boards.Board", null)
+                        .WithMany()
+                        .HasForeignKey("BoardId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Corrosion.CorrosionArea", b =>
+                {
+                    b.HasOne("Haar.Core.Boards.Board", null)
                         .WithMany()
                         .HasForeignKey("BoardId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -1276,15 +1627,6 @@ namespace Haar.Data.Migrations
                 });
 
             modelBuilder.Entity("Haar.Core.Costs.CostEntry", b =>
-                {
-                    b.HasOne("Haar.Core.Intake.Machine", null)
-                        .WithMany()
-                        .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Haar.Core.Intake.Board", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
@@ -1424,6 +1766,20 @@ namespace Haar.Data.Migrations
 
             modelBuilder.Entity("Haar.Core.Survey.PowerStep", b =>
                 {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Thermal.HotPart", b =>
+                {
+                    b.HasOne("Haar.Core.Boards.Board", null)
+                        .WithMany()
+                        .HasForeignKey("BoardId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")

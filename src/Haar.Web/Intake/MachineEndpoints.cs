@@ -1,3 +1,4 @@
+using Haar.Core.Boards;
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
 using Haar.Core.Costs;

@@ -1,0 +1,128 @@
+using Haar.Core.Batteries;
+using Haar.Core.Boards;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Corrosion;
+
+/// <summary>What leaked; it decides the reaction of what it left.</summary>
+public enum LeakSource { NotKnown = 0, NickelCell, AlkalineCell, ZincCarbonCell, LeadAcidCell, CapacitorElectrolyte, SaltWater }
+
+/// <summary>How far it has gone.</summary>
+public enum CorrosionStage
+{
+    /// <summary>Copper dull under a whole mask.</summary>
+    Tarnish = 0,
+    /// <summary>Green or white bloom on top.</summary>
+    Bloom,
+    /// <summary>The mask has lifted.</summary>
+    MaskLifted,
+    /// <summary>Copper is eaten thin.</summary>
+    CopperEaten,
+    /// <summary>A trace or a via is gone.</summary>
+    Open,
+}
+
+/// <summary>One look at an area: stage and size on a day.</summary>
+public sealed record AreaLook(DateTimeOffset At, CorrosionStage Stage, double SquareCentimetres);
+
+/// <summary>A step of the cleaning, in the only order in which they can be done.</summary>
+public enum AreaStep { Neutralise, Rinse, Alcohol, Dry, Mask }
+
+/// <summary>How far the cleaning of one area has come; a null instant is a step not yet done.</summary>
+public sealed record AreaTreatment
+{
+    public DateTimeOffset? NeutralisedAt { get; init; }
+    /// <summary>What the paper said at the end; null when nobody looked.</summary>
+    public double? Ph { get; init; }
+    public DateTimeOffset? RinsedAt { get; init; }
+    public int Rinses { get; init; }
+    public DateTimeOffset? AlcoholAt { get; init; }
+    public DateTimeOffset? DriedAt { get; init; }
+    public DateTimeOffset? MaskedAt { get; init; }
+
+    /// <summary>The next step; null when all are done.</summary>
+    public AreaStep? Next(CorrosionStage stage) =>
+        NeutralisedAt is null ? AreaStep.Neutralise
+        : RinsedAt is null ? AreaStep.Rinse
+        : AlcoholAt is null ? AreaStep.Alcohol
+        : DriedAt is null ? AreaStep.Dry
+        : stage >= CorrosionStage.MaskLifted && MaskedAt is null ? AreaStep.Mask
+        : null;
+
+    /// <exception cref="BadFactException">Not the next step, or pH paper that does not yet read 6 to 8.</exception>
+    public AreaTreatment Take(AreaStep step, CorrosionStage stage, DateTimeOffset at, double? ph = null, int rinses = 0)
+    {
+        if (step != Next(stage)) { throw new BadFactException("step", Next(stage) is { } n ? $"The next step here is “{Words(n)}”, not “{Words(step)}”." : "Everything is done on this area."); }
+        switch (step)
+        {
+            case AreaStep.Neutralise:
+                if (ph is not { } value) { throw new BadFactException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step."); }
+                BadFactException.Finite("ph", value, 0, 14, "");
+                return value is < Neutralise.LeastPh or > Neutralise.MostPh
+                    ? throw new BadFactException("ph", $"pH {Markings.Si.Plain(value)} is still {(value > 7 ? "alkaline" : "acid")}: go on until the paper reads 6 to 8.")
+                    : this with { NeutralisedAt = at, Ph = value };
+            case AreaStep.Rinse:
+                return this with { RinsedAt = at, Rinses = rinses is > 0 and < 100 ? rinses : throw new BadFactException("rinses", "Say how often it was rinsed.") };
+            case AreaStep.Alcohol: return this with { AlcoholAt = at };
+            case AreaStep.Dry: return this with { DriedAt = at };
+            default: return this with { MaskedAt = at };
+        }
+    }
+
+    public static string Words(AreaStep step) => step switch
+    {
+        AreaStep.Neutralise => "neutralise it",
+        AreaStep.Rinse => "rinse it",
+        AreaStep.Alcohol => "alcohol, to carry the water off",
+        AreaStep.Dry => "dry it",
+        _ => "new mask over bare copper",
+    };
+}
+
+/// <summary>One corroded area on a board's map.</summary>
+public sealed class CorrosionArea
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public Guid BoardId { get; init; }
+    public Side Side { get; set; }
+    public string Name { get; set; } = "";
+    public LeakSource Source { get; set; }
+    public List<Point> Outline { get; set; } = [];
+    /// <summary>Oldest first; the last one stands.</summary>
+    public List<AreaLook> Looks { get; set; } = [];
+    public AreaTreatment Treatment { get; set; } = new();
+    public DateOnly? InspectOn { get; set; }
+    /// <summary>A piece of work on the plan that stands for its next step, so that it is not listed twice; taking that step does it.</summary>
+    public Guid? JobId { get; set; }
+    public int Version { get; set; }
+
+    public CorrosionStage Stage => Looks.Count == 0 ? CorrosionStage.Bloom : Looks[^1].Stage;
+
+    public AreaStep? Next => Treatment.Next(Stage);
+}
+
+public static class Leaks
+{
+    public static LeakReaction? Reaction(this LeakSource source) => source switch
+    {
+        LeakSource.NickelCell or LeakSource.AlkalineCell => LeakReaction.Alkaline,
+        LeakSource.ZincCarbonCell or LeakSource.LeadAcidCell => LeakReaction.Acid,
+        LeakSource.SaltWater => LeakReaction.None,
+        // Electrolyte of capacitors is met both ways: only paper tells.
+        _ => null,
+    };
+
+    /// <summary>What a cell of this chemistry leaves behind.</summary>
+    public static LeakSource Source(this CellChemistry chemistry) => chemistry switch
+    {
+        CellChemistry.NickelCadmium or CellChemistry.NickelMetalHydride => LeakSource.NickelCell,
+        CellChemistry.Alkaline => LeakSource.AlkalineCell,
+        CellChemistry.ZincCarbon => LeakSource.ZincCarbonCell,
+        CellChemistry.LeadAcid => LeakSource.LeadAcidCell,
+        _ => LeakSource.NotKnown,
+    };
+
+    /// <summary>By wet pH paper laid on the residue.</summary>
+    public static LeakReaction ReactionOf(double ph) => ph > Neutralise.MostPh ? LeakReaction.Alkaline : ph < Neutralise.LeastPh ? LeakReaction.Acid : LeakReaction.None;
+}

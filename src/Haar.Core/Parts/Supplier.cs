@@ -1,0 +1,82 @@
+using Haar.Core.Capacitors;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Parts;
+
+/// <summary>Somebody who sells parts, with the list as it was last read.</summary>
+public sealed class Supplier
+{
+    public Guid Id { get; init; }
+    public string Name { get; set; } = "";
+    /// <summary>Where its documented interface answers; empty for a list that was typed or imported.</summary>
+    public string Address { get; set; } = "";
+    public double Postage { get; set; }
+    public double? FreeFrom { get; set; }
+    public int Days { get; set; } = 7;
+    /// <summary>Their offers; the supplier in each is <see cref="Id"/> as text.</summary>
+    public List<SupplierOffer> Offers { get; set; } = [];
+    public DateTimeOffset? ReadAt { get; set; }
+    public int Version { get; set; }
+
+    public SupplierTerms Terms => new(Id.ToString(), Name, Postage, FreeFrom, Days);
+
+    /// <exception cref="BadFactException">Names the field.</exception>
+    public static void Check(Supplier s)
+    {
+        if (s.Name.Trim().Length is 0 or > 60) { throw new BadFactException("name", "Give the supplier a name of 1 to 60 characters."); }
+        if (s.Address.Length > 300 || s.Address.Length > 0 && (!Uri.TryCreate(s.Address, UriKind.Absolute, out var uri) || uri.Scheme is not ("http" or "https") || uri.UserInfo.Length > 0)) { throw new BadFactException("address", "An address begins with http:// or https://, and holds no password."); }
+        BadFactException.Finite("postage", s.Postage, 0, 10_000, "");
+        BadFactException.Finite("freeFrom", s.FreeFrom, 0, 1e6, "");
+        if (s.Days is < 0 or > 400) { throw new BadFactException("days", "Days from 0 to 400."); }
+    }
+}
+
+public enum PartOrderState
+{
+    /// <summary>Written down, not yet accepted by the supplier.</summary>
+    NotSent = 0,
+    Confirmed,
+    PartlyHere,
+    Here,
+    Cancelled,
+}
+
+public enum OrderLineState { Asked = 0, Confirmed, OutOfStock, Substituted, Fewer, Late, Here }
+
+/// <param name="For">Capacitors that it is for, most urgent first; those beyond the pieces wait for the rest.</param>
+/// <param name="ConfirmedPacks">That the supplier will send.</param>
+/// <param name="ArrivedPieces">Booked in so far.</param>
+/// <param name="Instead">What the supplier sends instead.</param>
+/// <param name="Note">In the supplier's words, or in ours.</param>
+public sealed record PartOrderLine(
+    string Sku, CapacitorSpec Spec, int PackSize, int Packs, double PackPrice, IReadOnlyList<Guid> For, OrderLineState State = OrderLineState.Asked,
+    int ConfirmedPacks = 0, int ArrivedPieces = 0, CapacitorSpec? Instead = null, string Note = "")
+{
+    /// <summary>Pieces still to come.</summary>
+    public int Open => State == OrderLineState.OutOfStock ? 0 : Math.Max(0, (State == OrderLineState.Asked ? Packs : ConfirmedPacks) * PackSize - ArrivedPieces);
+
+    public CapacitorSpec Coming => Instead ?? Spec;
+}
+
+/// <summary>One parcel ordered from one supplier.</summary>
+public sealed class PartOrder
+{
+    public Guid Id { get; init; }
+    public Guid SupplierId { get; init; }
+    public string Supplier { get; init; } = "";
+    public PartOrderState State { get; set; }
+    public List<PartOrderLine> Lines { get; set; } = [];
+    public double Postage { get; set; }
+    public DateTimeOffset At { get; init; }
+    public DateOnly? ExpectedOn { get; set; }
+    /// <summary>The supplier's own number for it.</summary>
+    public string TheirNumber { get; set; } = "";
+    /// <summary>What went wrong when it was last asked; empty when nothing did.</summary>
+    public string Trouble { get; set; } = "";
+    public int Version { get; set; }
+
+    public bool Open => State is PartOrderState.NotSent or PartOrderState.Confirmed or PartOrderState.PartlyHere;
+
+    /// <summary>Capacitors that still wait for a piece of this order.</summary>
+    public IEnumerable<Guid> Awaited => Open ? Lines.Where(l => l.Open > 0).SelectMany(l => l.For) : [];
+}
