@@ -1,3 +1,4 @@
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Intake;
 using Haar.Core.Meters;

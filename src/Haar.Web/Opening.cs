@@ -37,10 +37,10 @@ sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, ILogger<Warm
 /// <summary>Brings the database up before the first request is answered; seeds the demo workshop when asked to.</summary>
 static class Opening
 {
-    public static async Task RunAsync(DataFolder folder, bool demo)
+    public static async Task RunAsync(DataFolder folder, bool demo, string? suppliers = null)
     {
         await using var db = folder.Open();
         await DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System);
-        if (demo) { await new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System).SeedAsync(); }
+        if (demo) { await (suppliers is null ? new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System) : new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System, suppliers)).SeedAsync(); }
     }
 }

@@ -8,6 +8,7 @@ using Haar.Web;
 using Haar.Web.Http;
 using Haar.Web.Identity;
 using Haar.Web.Meters;
+using Haar.Web.Parts;
 using Microsoft.AspNetCore.DataProtection;
 using Scalar.AspNetCore;
 using Serilog;
@@ -43,7 +44,7 @@ builder.WebHost.ConfigureKestrel(k =>
     k.AddServerHeader = false;
 });
 // The database comes up beside the web host: on two cores that takes a third off the start.
-var opening = building ? Task.CompletedTask : Task.Run(() => Opening.RunAsync(folder, builder.Configuration["demo"] == "true"));
+var opening = building ? Task.CompletedTask : Task.Run(() => Opening.RunAsync(folder, builder.Configuration["demo"] == "true", builder.Configuration["suppliers"]));
 var services = builder.Services;
 services.AddSingleton(folder);
 services.AddSingleton(TimeProvider.System);
@@ -55,6 +56,8 @@ services.AddScoped<PackStore>();
 services.AddSingleton<PhotoStore>();
 services.AddSingleton<BackupStore>();
 services.AddSingleton<ScpiMeter>();
+services.AddHttpClient<SupplierClient>().ConfigurePrimaryHttpMessageHandler(() => new SocketsHttpHandler { AllowAutoRedirect = false, PooledConnectionLifetime = TimeSpan.FromMinutes(2) });
+services.AddScoped<Orders>();
 services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");
 services.AddIdentity(door);
 services.ConfigureHttpJsonOptions(o => JsonSettings.Configure(o.SerializerOptions));

@@ -17,6 +17,17 @@ public sealed record StraightenPlan(int Width, int Height, IReadOnlyList<double>
         var w = Matrix[6] * x + Matrix[7] * y + Matrix[8];
         return new((Matrix[0] * x + Matrix[1] * y + Matrix[2]) / w / Width, (Matrix[3] * x + Matrix[4] * y + Matrix[5]) / w / Height);
     }
+
+    /// <summary>The other way: a place on the picture to its place on the photo, by the adjugate of the matrix.</summary>
+    public Point Unmap(Point p, int photoWidth, int photoHeight)
+    {
+        var m = Matrix;
+        var (u, v) = (p.X * Width, p.Y * Height);
+        var x = (m[4] * m[8] - m[5] * m[7]) * u + (m[2] * m[7] - m[1] * m[8]) * v + (m[1] * m[5] - m[2] * m[4]);
+        var y = (m[5] * m[6] - m[3] * m[8]) * u + (m[0] * m[8] - m[2] * m[6]) * v + (m[2] * m[3] - m[0] * m[5]);
+        var w = (m[3] * m[7] - m[4] * m[6]) * u + (m[1] * m[6] - m[0] * m[7]) * v + (m[0] * m[4] - m[1] * m[3]);
+        return new(x / w / photoWidth, y / w / photoHeight);
+    }
 }
 
 /// <summary>

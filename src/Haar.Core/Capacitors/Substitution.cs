@@ -296,6 +296,9 @@ public static class Substitution
             : new("safety class", RuleResult.Broken, $"The place needs safety class {need} or better, and this part {(has is null ? "has none" : $"is {has}")}.");
     }
 
+    /// <summary>The role in a word or two, without an article.</summary>
+    public static string RoleName(CapacitorRole role) => role switch { CapacitorRole.SwitchingOutput => "switching output", CapacitorRole.MainsFilter => "mains filter", CapacitorRole.RegulatorOutput => "regulator output", CapacitorRole.Unknown => "any role", _ => role.ToString().ToLowerInvariant() };
+
     internal static string RoleWords(CapacitorRole role) => role switch
     {
         CapacitorRole.Bulk => "a bulk capacitor",

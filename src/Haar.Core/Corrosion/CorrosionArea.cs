@@ -88,6 +88,8 @@ public sealed class CorrosionArea
     public Side Side { get; set; }
     public string Name { get; set; } = "";
     public LeakSource Source { get; set; }
+    /// <summary>Of wet paper laid on the residue before anything was done; null when nobody tried.</summary>
+    public double? PhBefore { get; set; }
     public List<Point> Outline { get; set; } = [];
     /// <summary>Oldest first; the last one stands.</summary>
     public List<AreaLook> Looks { get; set; } = [];

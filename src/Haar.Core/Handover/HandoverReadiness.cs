@@ -1,3 +1,4 @@
+using Haar.Core.Capacitors;
 using Haar.Core.Planning;
 using Haar.Core.Safety;
 using Haar.Core.Survey;

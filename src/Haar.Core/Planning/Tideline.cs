@@ -1,3 +1,4 @@
+using Haar.Core.Capacitors;
 using Haar.Core.Corrosion;
 using Haar.Core.Intake;
 using Haar.Core.Safety;

@@ -1,6 +1,7 @@
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
@@ -20,10 +21,12 @@ namespace Haar.Data.Demo;
 /// The Skerrow Harbour Heritage Workshop: made-up people, makers and machines, each at another stage, so that every screen has
 /// something on it. All dates are relative to the day on which it is seeded.
 /// </summary>
-public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time)
+/// <param name="suppliers">Where the stand-in suppliers answer; the demo's own have their address there.</param>
+public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvider time, string suppliers = "http://127.0.0.1:5026")
 {
     readonly DateTimeOffset now = time.GetUtcNow();
     int serial;
+    Board lastBoard = new();
 
     /// <summary>Seeds an empty database; does nothing to one with machines in it.</summary>
     public async Task<bool> SeedAsync(CancellationToken cancel = default)
@@ -36,6 +39,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         workshop.Currency = "EUR";
         Drawer();
         Store();
+        Suppliers();
         var rinse = Server();
         Newsletter();
         Palmtop(rinse);
@@ -74,9 +78,12 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         var picture = photos.Add(BoardPicture.Draw(seed, p.Capacitors.Where(c => c.X is not null).Select(c => (c.X!.Value, c.Y!.Value, c.Spec.Kind == CapacitorKind.TantalumBead ? 10f : Math.Clamp((float)(c.Spec.DiameterMillimetres ?? 5) * 4.2f, 14, 40), c.Spec.Kind != CapacitorKind.TantalumBead)), stain));
         var photo = new Photo { Id = Id(), MachineId = m.Id, Hash = picture.Hash, Width = picture.Width, Height = picture.Height, Caption = p.Name, At = m.ArrivedAt.AddHours(2) };
         var board = new Board { Id = Id(), MachineId = m.Id, Name = p.Name, PhotoId = photo.Id };
+        // The made-up picture is from straight above already; what it lacks is its size.
+        if (p.WidthMillimetres is { } w) { board.Map = board.Map.With(Side.Front, new SideMap { WidthMillimetres = w, HeightMillimetres = Math.Round(w * picture.Height / picture.Width, 2) }); }
         db.AddRange(photo, board);
-        var caps = p.Capacitors.Select(c => new Capacitor { Id = Id(), MachineId = m.Id, BoardId = board.Id, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y }).ToList();
+        var caps = p.Capacitors.Select(c => new Capacitor { Id = Id(), MachineId = m.Id, BoardId = board.Id, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y, MinusBefore = c.Spec.Polarised ? Towards.Up : Towards.NotKnown }).ToList();
         db.AddRange(caps);
+        lastBoard = board;
         return caps;
     }
 
@@ -170,7 +177,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "corner by the memory slots", Site = site, Chosen = ReplacementKind.HolderOnLead, OldOutAt = Ago(17) });
         ServerApart(m);
         var rinse = Do(m, Stage.Boards, "Rinse the memory corner", 25, "Its vinegar bath has reached pH 7.", "Gloves, distilled water 1.2 l, pH strips", daysAgo: 1);
-        Do(m, Stage.Boards, "Measure the six nets under the stain", 40, "A trace that looks whole may be eaten through.", "Multimeter, board map", daysAgo: 1, after: rinse.Id);
+        ServerBoard(m, lastBoard, rinse);
         Do(m, Stage.Case, "Brush the rust off the bottom edge", 40, "It goes on under paint.", "Wire brush, dust mask", daysAgo: 10);
         Do(m, Stage.Case, "Prime and paint the bottom edge", 30, daysAgo: 10);
         Do(m, Stage.Case, "Wash the front panel", 15, state: JobState.Done, daysAgo: 9);
@@ -202,6 +209,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
         var c7 = caps.First(c => c.Designator == "C7");
         Read(m, SubjectKind.Capacitor, c7.Id, "old", Quantity.Capacitance, 1.61e-6, 2, inCircuit: true);
+        NewsletterBoard(m, lastBoard);
         Do(m, Stage.StripDown, "Take the board out of the slim case", 25, state: JobState.Done, daysAgo: 27);
         Do(m, Stage.Case, "Wash the case and dry it", 35, state: JobState.Done, daysAgo: 20);
         var p = new Proof { Id = Id(), MachineId = m.Id, What = "Start to desktop", Unit = "s", Better = Better.Lower, Resolution = 0.1, At = Ago(26) };
@@ -252,6 +260,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         Powered(m, 44, "Counted 64 MB. “No drive.” One short beep.", ("adapter", 15.1, 40), ("+5 V", 5.01, 20), ("+3.3 V", 3.31, 15));
         Found(m, FindingKind.SaltOrDamp, "serial port and expansion slot", "White crust on the shells, none inside.", 48, "Rinsed in distilled water, dried two days at 40 °C.");
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "under the keyboard", Site = PackStore.Shipped.Machines.First(p => p.Id == "corvane-seawall-266").Cell!, Chosen = ReplacementKind.LikeForLike, OldOutAt = Ago(40), FittedAt = Ago(38), NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(3) });
+        LaptopPack(m);
         foreach (var (stage, title, minutes) in new[] { (Stage.Case, "Clean the ports", 30), (Stage.Parts, "Find an ATA flash module that fits the bay", 40) }) { Do(m, stage, title, minutes, state: JobState.Done, daysAgo: 20); }
         LaptopRebuild(m, Wait(m, Stage.Case, "Try the hinge", 5, "hinge glue curing", TimeSpan.FromHours(19.5)));
         Do(m, Stage.BringUp, "Enter the drive by hand: 1023 / 16 / 63, then test", 20, "Its firmware asks for the geometry and does not find it.", "The flash module's sheet", daysAgo: 2);
@@ -263,6 +272,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     {
         var m = Add("ardle-cutter-1800", "Lifeboat editor", 6, "the lifeboat station", 10, "Cuts out in the middle of a film.");
         Board(m, "ardle-cutter-main", null, 13);
+        EditorHeat(m, lastBoard);
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "beside the last slot", Site = PackStore.Shipped.Machines.First(p => p.Id == "ardle-cutter-1800").Cell! });
         var shorts = new PowerStep { Id = Id(), MachineId = m.Id, Kind = PowerStepKind.Shorts, State = PowerStepState.Passed, At = Ago(2), Sentence = "No short. The lowest is +5 V to ground 41 Ω." };
         db.Add(shorts);

@@ -135,7 +135,7 @@ public static class CapacitorTable
 
     static string Word(Enum value) => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
 
-    static T Enum<T>(string field, string text) where T : struct, Enum
+    internal static T Enum<T>(string field, string text) where T : struct, Enum
     {
         var plain = text.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal);
         return plain.Length == 0 ? default
@@ -144,7 +144,7 @@ public static class CapacitorTable
     }
 
     /// <summary>A decimal comma is taken when it can mean nothing else.</summary>
-    static double? Number(string field, string text) =>
+    internal static double? Number(string field, string text) =>
         text.Length == 0 ? null
         : double.TryParse(text.Count(ch => ch == ',') == 1 && !text.Contains('.', StringComparison.Ordinal) ? text.Replace(',', '.') : text, NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var v) && double.IsFinite(v) ? v
         : throw new BadFactException(field, $"“{Shown(text)}” is no number.");

@@ -272,6 +272,9 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("PhBefore")
+                        .HasColumnType("REAL");
+
                     b.Property<string>("Side")
                         .IsRequired()
                         .HasColumnType("TEXT");

@@ -1,8 +1,11 @@
 using Haar.Core.Batteries;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Intake;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Core.Thermal;
 
 namespace Haar.Data.Packs;
 
@@ -72,7 +75,31 @@ public sealed record BoardProfile
 {
     public string Id { get; init; } = "";
     public string Name { get; init; } = "";
+    /// <summary>Of the straightened picture on the board; null when not known.</summary>
+    public double? WidthMillimetres { get; init; }
+    public double? HeightMillimetres { get; init; }
     public IReadOnlyList<CapacitorProfile> Capacitors { get; init; } = [];
+    public IReadOnlyList<NetProfile> Nets { get; init; } = [];
+    public IReadOnlyList<HotPartProfile> HotParts { get; init; } = [];
+}
+
+public sealed record NetProfile
+{
+    public string Name { get; init; } = "";
+    public string From { get; init; } = "";
+    public string To { get; init; } = "";
+    public Side Side { get; init; }
+    public IReadOnlyList<Point> Path { get; init; } = [];
+    public TraceFacts Trace { get; init; } = new();
+}
+
+public sealed record HotPartProfile
+{
+    public string Name { get; init; } = "";
+    public Side Side { get; init; }
+    public double? X { get; init; }
+    public double? Y { get; init; }
+    public HotPartFacts Facts { get; init; } = new();
 }
 
 public sealed record CapacitorProfile
@@ -83,10 +110,27 @@ public sealed record CapacitorProfile
     public CapacitorRole Role { get; init; }
     public double? X { get; init; }
     public double? Y { get; init; }
+    public Side Side { get; init; }
+    /// <summary>Where the board's print has minus.</summary>
+    public Towards MinusPrinted { get; init; }
+    public double? HeadroomMillimetres { get; init; }
 }
 
 public sealed record PartProfile
 {
     public CapacitorSpec Spec { get; init; } = new();
     public string Note { get; init; } = "";
+}
+
+/// <summary>Rows of a machine made from a plan.</summary>
+public static class PlanParts
+{
+    public static Capacitor Make(CapacitorProfile c, Guid id, Guid machineId, Guid boardId) =>
+        new() { Id = id, MachineId = machineId, BoardId = boardId, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y, Side = c.Side, MinusPrinted = c.MinusPrinted, HeadroomMillimetres = c.HeadroomMillimetres };
+
+    public static BoardNet Make(NetProfile n, Guid id, Guid machineId, Guid boardId) =>
+        new() { Id = id, MachineId = machineId, BoardId = boardId, Name = n.Name, From = n.From, To = n.To, Side = n.Side, Path = [.. n.Path], Trace = n.Trace };
+
+    public static HotPart Make(HotPartProfile h, Guid id, Guid machineId, Guid boardId) =>
+        new() { Id = id, MachineId = machineId, BoardId = boardId, Name = h.Name, Side = h.Side, X = h.X, Y = h.Y, Facts = h.Facts };
 }

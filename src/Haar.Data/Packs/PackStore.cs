@@ -60,13 +60,19 @@ public sealed class PackStore(HaarDb db, Bench bench)
         return pack;
     }
 
-    /// <summary>Keeps a profile of the workshop's own, in a pack of its own; one of the same id is exchanged. Saved with the act that follows.</summary>
+    /// <summary>Keeps a machine's profile of the workshop's own, in a pack of its own; one of the same id is exchanged. Saved with the act that follows.</summary>
     /// <exception cref="ImportException">The profile is not as the schema has it.</exception>
-    public async Task<Pack> KeepAsync(MachineProfile profile, CancellationToken cancel = default)
+    public Task<Pack> KeepAsync(MachineProfile profile, CancellationToken cancel = default) =>
+        KeepAsync(pack => pack with { Machines = [.. pack.Machines.Where(m => m.Id != profile.Id), profile] }, cancel);
+
+    /// <summary>The same for a board's plan.</summary>
+    public Task<Pack> KeepAsync(BoardProfile plan, CancellationToken cancel = default) =>
+        KeepAsync(pack => pack with { Boards = [.. pack.Boards.Where(b => b.Id != plan.Id), plan] }, cancel);
+
+    async Task<Pack> KeepAsync(Func<Pack, Pack> change, CancellationToken cancel)
     {
         var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == OwnId, cancel);
-        var pack = row is null ? new Pack { Id = OwnId, Name = "This workshop's own" } : JsonSerializer.Deserialize<Pack>(row.Json, HaarJson.Readable)!;
-        pack = pack with { Machines = [.. pack.Machines.Where(m => m.Id != profile.Id), profile] };
+        var pack = change(row is null ? new Pack { Id = OwnId, Name = "This workshop's own" } : JsonSerializer.Deserialize<Pack>(row.Json, HaarJson.Readable)!);
         var text = JsonSerializer.Serialize(pack, HaarJson.Readable);
         _ = Read(text);
         if (row is null)

@@ -68,6 +68,24 @@ public sealed class PhotoStore(DataFolder folder)
         return new(hash, full.Width, full.Height);
     }
 
+    /// <summary>The stored photo seen from straight above, stored as a picture of its own.</summary>
+    /// <exception cref="BadPhotoException">The photo's file is not here or damaged.</exception>
+    public StoredPhoto Straighten(string hash, Core.Boards.StraightenPlan plan)
+    {
+        var path = PathOf(hash, PhotoSize.Full);
+        if (!File.Exists(path)) { throw new BadPhotoException("That photo's file is not here."); }
+        using var bitmap = SKBitmap.Decode(path) ?? throw new BadPhotoException("That photo's file is damaged: restore a backup.");
+        using var to = new SKBitmap(new SKImageInfo(plan.Width, plan.Height, SKColorType.Rgba8888, SKAlphaType.Opaque));
+        using var canvas = new SKCanvas(to);
+        var m = plan.Matrix;
+        canvas.SetMatrix(new SKMatrix((float)m[0], (float)m[1], (float)m[2], (float)m[3], (float)m[4], (float)m[5], (float)m[6], (float)m[7], (float)m[8]));
+        using var image = SKImage.FromBitmap(bitmap);
+        canvas.DrawImage(image, 0, 0, new SKSamplingOptions(SKCubicResampler.Mitchell));
+        using var straight = SKImage.FromBitmap(to);
+        using var jpeg = straight.Encode(SKEncodedImageFormat.Jpeg, 90);
+        return Add(jpeg.ToArray());
+    }
+
     /// <summary>Takes a stored JPEG as it is, when it is what its hash says; for imports.</summary>
     public void AddStored(string hash, byte[] jpeg)
     {

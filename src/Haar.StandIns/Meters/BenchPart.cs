@@ -30,6 +30,14 @@ public static partial class BenchParts
             if (text.EndsWith(rail, StringComparison.Ordinal) && !Value().IsMatch(text)) { return new(12e-12, 41 + Seed(text) * 100, value.Volts, value.Ripple); }
         }
 
+        // A net, shown with what whole copper has: most are whole, some thin, a few open; a mended one is whole.
+        if (Net().Match(text) is { Success: true } net)
+        {
+            var whole = double.Parse(net.Groups[1].Value, CultureInfo.InvariantCulture) / 1000;
+            var fate = text.Contains("mended", StringComparison.OrdinalIgnoreCase) ? 0 : Seed(text.Split(',')[0]);
+            return new(12e-12, fate > 0.85 ? 9.9e37 : whole * (fate > 0.65 ? 2.6 : 1.02 + 0.1 * Seed(text)), 0, 0);
+        }
+
         if (Value().Match(text) is { Success: true } m)
         {
             var unit = m.Groups[2].Value switch { "p" => 1e-12, "n" => 1e-9, "m" => 1e-3, _ => 1e-6 };
@@ -51,5 +59,6 @@ public static partial class BenchParts
         return (hash >> 8) / (double)(1 << 24);
     }
 
+    [GeneratedRegex(@"(\d+(?:\.\d+)?)\s*mΩ")] private static partial Regex Net();
     [GeneratedRegex(@"(\d+(?:\.\d+)?)\s*([pnuµm])F")] private static partial Regex Value();
 }

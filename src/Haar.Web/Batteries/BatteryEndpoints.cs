@@ -16,7 +16,12 @@ public enum CellStep { OldOut, Fitted }
 public sealed record TakeCellStep(CellStep Step, string? OverruleReason);
 
 /// <param name="DataOverruled">Why the person took the cell out although its data was not safe; null when they did not.</param>
-public sealed record BatteryScreen(MachineCell? Cell, ReplacementPlan? Plan, RestorationSchool School, string? DataOverruled, string? ChoiceOverruled);
+public sealed record BatteryScreen(MachineCell? Cell, ReplacementPlan? Plan, RestorationSchool School, string? DataOverruled, string? ChoiceOverruled, PackScreen? Pack);
+
+public sealed record PackScreen(PackFacts Facts, PackResult Result, int Version);
+
+/// <summary>Where the cell sits on a board's front; null takes the mark away.</summary>
+public sealed record CellPlaceAsk(Guid? BoardId, double? X, double? Y);
 
 static class BatteryEndpoints
 {
@@ -29,6 +34,9 @@ static class BatteryEndpoints
         m.MapPut("/", EditAsync).WithName("EditBattery");
         m.MapPost("/choose", ChooseAsync).WithName("ChooseReplacement");
         m.MapPost("/step", StepAsync).WithName("TakeCellStep");
+        m.MapPost("/charging", ChargingAsync).WithName("ReadChargingLine").WithSummary("Readings with the cell out: what they say is written into the cell's site.");
+        m.MapPut("/place", PlaceAsync).WithName("PlaceCell");
+        m.MapPut("/pack", PackAsync).WithName("EditPack");
     }
 
     static async Task<BatteryScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
@@ -37,7 +45,8 @@ static class BatteryEndpoints
         var cell = await db.Cells.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id, cancel);
         var overrules = await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("batteries/")).OrderBy(o => o.Id).ToListAsync(cancel);
         return new(cell, cell is null ? null : Replacement.Options(cell.Site, machine.RestorationSchool), machine.RestorationSchool,
-            overrules.LastOrDefault(o => o.Key == DataKey)?.Reason, cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null);
+            overrules.LastOrDefault(o => o.Key == DataKey)?.Reason, cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null,
+            await db.MachinePacks.AsNoTracking().FirstOrDefaultAsync(p => p.MachineId == id, cancel) is { } pack ? new PackScreen(pack.Facts, PackHealth.Of(pack.Facts), pack.Version) : null);
     }
 
     static async Task<Acted> EditAsync(Guid id, CellEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
@@ -59,6 +68,40 @@ static class BatteryEndpoints
         cell.Place = e.Place.Trim();
         cell.Site = e.Site;
         return (await bench.ActAsync(id, "What is known of the cell changed.", cancel)).Said(cell.Id);
+    }
+
+    static async Task<Acted> ChargingAsync(Guid id, ChargingReadings readings, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
+        var r = ChargingLine.Detect(readings);
+        if (r.Charges == Known.NotKnown) { throw new BadFactException(readings.OnVolts is < 0 ? "onVolts" : readings.OnVolts is null ? "onVolts" : "offVolts", r.Verdict.Sentence); }
+        cell.Site = cell.Site with { Charges = r.Charges, ChargeVolts = r.Charges == Known.Yes ? Math.Round(r.Volts ?? 0, 3) : null, ChargeMilliamps = r.Charges == Known.Yes && r.Milliamps is { } ma ? Math.Round(ma, 3) : null };
+        return (await bench.ActAsync(id, $"Charging line: {r.Verdict.Sentence}", cancel)).Said(cell.Id);
+    }
+
+    static async Task<Acted> PlaceAsync(Guid id, CellPlaceAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
+        BadFactException.Finite("x", ask.X, 0, 1, "");
+        BadFactException.Finite("y", ask.Y, 0, 1, "");
+        if (ask.BoardId is { } board && !await db.Boards.AnyAsync(b => b.Id == board && b.MachineId == id, cancel)) { throw new BadFactException("boardId", "That board is not one of this machine's."); }
+        (cell.BoardId, cell.X, cell.Y) = (ask.BoardId, ask.X, ask.Y);
+        return (await bench.ActAsync(id, "The cell's place on the map.", cancel)).Said(cell.Id);
+    }
+
+    static async Task<Acted> PackAsync(Guid id, PackFacts facts, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        await db.OnTheListAsync(id, cancel);
+        var result = PackHealth.Of(facts);
+        var pack = await db.MachinePacks.FirstOrDefaultAsync(p => p.MachineId == id, cancel);
+        if (pack is null)
+        {
+            pack = new MachinePack { Id = bench.NewId(), MachineId = id };
+            db.Add(pack);
+        }
+        else { Bench.Match(pack, pack.Version, request.Version()); }
+        pack.Facts = facts;
+        return (await bench.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);
     }
 
     static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, HaarDb db, Bench bench, CancellationToken cancel)

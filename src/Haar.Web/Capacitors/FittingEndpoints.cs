@@ -12,7 +12,12 @@ namespace Haar.Web.Capacitors;
 public sealed record ReserveAsk(Guid PartId, string? OverruleReason);
 
 /// <param name="Pads">Needed when the pads are looked at.</param>
-public sealed record FittingAsk(FittingStep Step, PadState? Pads);
+/// <param name="MinusSeen">Needed at the second look: where the new part's minus points.</param>
+public sealed record FittingAsk(FittingStep Step, PadState? Pads, Towards MinusSeen = Towards.NotKnown);
+
+/// <param name="Singles">Best first, with every rule.</param>
+/// <param name="Pairs">Two parts, where no single one does without a condition.</param>
+public sealed record SubstitutesScreen(IReadOnlyList<Substitute> Singles, IReadOnlyList<PairOption> Pairs, int Refused);
 
 static class FittingEndpoints
 {
@@ -22,10 +27,11 @@ static class FittingEndpoints
         c.MapGet("/substitutes", async (Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel) =>
         {
             var cap = await db.Capacitors.AsNoTracking().FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-            // Only parts within a factor of four can serve any role; the database leaves the rest out.
-            var drawer = await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel);
-            var near = drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.25 and < 4).Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place));
-            return Substitution.Rank(cap.Spec, cap.Role, near, bench.Today);
+            // Only parts within a factor of four can serve any role.
+            var drawer = (await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel)).Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)).ToList();
+            var singles = Substitution.Rank(cap.Spec, cap.Role, drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.25 and < 4), bench.Today, cap.HeadroomMillimetres);
+            var pairs = singles.Any(s => s.Verdict.Outcome is Outcome.Yes or Outcome.YesIf) ? [] : Combination.Find(cap.Spec, cap.Role, [.. drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.05 and < 6)], bench.Today, cap.HeadroomMillimetres);
+            return new SubstitutesScreen(singles, pairs, singles.Count(s => s.Verdict.Outcome == Outcome.No));
         }).WithName("GetSubstitutes").WithSummary("What from the drawer will do, best first, with every rule.");
         c.MapPost("/reserve", ReserveAsync).WithName("ReservePart");
         c.MapDelete("/reserve", ReleaseAsync).WithName("ReleasePart");
@@ -39,7 +45,7 @@ static class FittingEndpoints
         var part = await db.Drawer.FirstOrDefaultAsync(p => p.Id == ask.PartId, cancel).OrNotHere("drawer part");
         if (cap.Fitting.PartId is { } before && before != part.Id && await db.Drawer.FirstOrDefaultAsync(p => p.Id == before, cancel) is { } old) { old.Release(); }
         if (cap.Fitting.PartId == part.Id) { throw new BadFactException("partId", $"A piece of it is set aside for {cap.Designator} already."); }
-        var verdict = Substitution.Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today).Verdict;
+        var verdict = Substitution.Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today, cap.HeadroomMillimetres).Verdict;
         if (verdict.Outcome == Outcome.No)
         {
             if (!verdict.MayBeOverruled) { throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled."); }
@@ -65,11 +71,18 @@ static class FittingEndpoints
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         if (ask.Step == FittingStep.Remeasure) { throw new BadFactException("step", "Measure it: a reading is what closes this step."); }
-        cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, bench.Now, ask.Pads);
+        if (ask.Step == FittingStep.CheckWayRound)
+        {
+            var way = WayRound.Check(cap.Designator, cap.MinusBefore, cap.MinusPrinted, ask.MinusSeen);
+            if (way.Outcome == Outcome.No || way.Outcome == Outcome.Unknown && ask.MinusSeen == Towards.NotKnown) { throw new BadFactException("minusSeen", way.Sentence); }
+        }
+
+        cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, bench.Now, ask.Pads, ask.MinusSeen);
         if (ask.Step == FittingStep.Fit && cap.Fitting.PartId is { } partId && await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part) { part.Use(); }
         if (ask is { Step: FittingStep.CheckPads, Pads: PadState.Lifted })
         {
-            db.Add(new Job { Id = bench.NewId(), MachineId = id, Stage = Stage.Boards, Title = $"Mend the lifted pad under {cap.Designator}", Why = "A part on a lifted pad works loose.", Needs = "Copper foil or wire, glue for pads, iron", Minutes = 30, At = bench.Now });
+            var repair = PadRepair.Of(cap.Designator, PadState.Lifted);
+            db.Add(new Job { Id = bench.NewId(), MachineId = id, Stage = Stage.Boards, Title = $"Mend the lifted pad under {cap.Designator}", Why = string.Join(" ", repair.Steps), Needs = repair.Needs, Minutes = repair.Minutes, At = bench.Now });
         }
 
         var said = ask.Step switch

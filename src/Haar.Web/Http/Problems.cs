@@ -6,6 +6,7 @@ using Haar.Data.Exchange;
 using Haar.Data.Log;
 using Haar.Data.Photos;
 using Haar.Web.Meters;
+using Haar.Web.Parts;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Data.Sqlite;
@@ -61,6 +62,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         ImportException => Plain(422, "Not taken in", e.Message),
         BadPhotoException => Fields(422, "Not a photo", e.Message, new() { ["photo"] = [e.Message] }),
         BackupException => Plain(422, "Backup", e.Message),
+        SupplierException => Plain(502, "The supplier", e.Message),
         MeterException => Plain(502, "The meter", e.Message),
         MeterAnswerException => Plain(502, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
         SqliteException s => Database(s),

@@ -82,7 +82,9 @@ static class MachineEndpoints
             if (packs.SelectMany(p => p.Boards).FirstOrDefault(b => b.Id == boardId) is not { } plan) { continue; }
             var board = new Board { Id = bench.NewId(), MachineId = machine.Id, Name = plan.Name };
             db.Add(board);
-            db.AddRange(plan.Capacitors.Select(c => new Capacitor { Id = bench.NewId(), MachineId = machine.Id, BoardId = board.Id, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y }));
+            db.AddRange(plan.Capacitors.Select(c => PlanParts.Make(c, bench.NewId(), machine.Id, board.Id)));
+            db.AddRange(plan.Nets.Select(n => PlanParts.Make(n, bench.NewId(), machine.Id, board.Id)));
+            db.AddRange(plan.HotParts.Select(h => PlanParts.Make(h, bench.NewId(), machine.Id, board.Id)));
         }
     }
 

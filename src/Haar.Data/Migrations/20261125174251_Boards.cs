@@ -73,6 +73,7 @@ namespace Haar.Data.Migrations
                     Side = table.Column<string>(type: "TEXT", nullable: false),
                     Name = table.Column<string>(type: "TEXT", nullable: false),
                     Source = table.Column<string>(type: "TEXT", nullable: false),
+                    PhBefore = table.Column<double>(type: "REAL", nullable: true),
                     Outline = table.Column<string>(type: "TEXT", nullable: false),
                     Looks = table.Column<string>(type: "TEXT", nullable: false),
                     Treatment = table.Column<string>(type: "TEXT", nullable: false),

@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Haar.Data.Migrations
 {
     [DbContext(typeof(HaarDb))]
-    [Migration("20261125172640_Boards")]
+    [Migration("20261125174251_Boards")]
     partial class Boards
     {
         /// <inheritdoc />
@@ -274,6 +274,9 @@ namespace Haar.Data.Migrations
                     b.Property<string>("Outline")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<double?>("PhBefore")
+                        .HasColumnType("REAL");
 
                     b.Property<string>("Side")
                         .IsRequired()

@@ -1,0 +1,268 @@
+using Haar.Core.Capacitors;
+using Haar.Core.Parts;
+using Haar.Core.Planning;
+using Haar.Core.Verdicts;
+using Haar.Data;
+using Haar.Data.Exchange;
+using Haar.Data.Log;
+using Haar.Data.Standings;
+using Haar.Web.Http;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Parts;
+
+/// <summary>The order over all boards: what is wanted, the plan, sending, and booking in.</summary>
+public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
+{
+    /// <summary>How long the screen waits for the proof, seconds.</summary>
+    const double ProofSeconds = 8;
+
+    public sealed record Place(Guid CapacitorId, Guid MachineId, string Name);
+
+    public sealed record Wanted(IReadOnlyList<FromDrawer> Drawer, IReadOnlyList<(OrderNeed Need, IReadOnlyList<Place> For)> Needs);
+
+    public async Task<string> CurrencyAsync(CancellationToken cancel) => (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
+
+    public static async Task<Dictionary<Guid, string>> NamesAsync(HaarDb db, IEnumerable<Guid> capacitors, CancellationToken cancel)
+    {
+        var ids = capacitors.ToHashSet();
+        return await db.Capacitors.AsNoTracking().Where(c => ids.Contains(c.Id)).Join(db.Machines, c => c.MachineId, m => m.Id, (c, m) => new { c.Id, Name = m.Name + " " + c.Designator }).ToDictionaryAsync(x => x.Id, x => x.Name, cancel);
+    }
+
+    /// <summary>Every part that comes out, has nothing set aside and is not in the post: shared out over the drawer, and the rest merged by what it is.</summary>
+    public async Task<Wanted> WantedAsync(CancellationToken cancel)
+    {
+        var open = await OpenPlacesAsync(cancel);
+        var drawer = await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel);
+        var index = new DrawerIndex(drawer.Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)), bench.Today);
+        var shared = Allocation.Of([.. open.Select(o => new DrawerWant(o.Capacitor.Id, [.. index.Usable(o.Capacitor.Spec, o.Capacitor.Role, o.Capacitor.HeadroomMillimetres).Select(s => s.Candidate.Id)]))], drawer.ToDictionary(p => p.Id, p => p.Free));
+        var parts = drawer.ToDictionary(p => p.Id);
+        var fromDrawer = open.Where(o => shared.ContainsKey(o.Capacitor.Id)).Select(o => new FromDrawer(o.Capacitor.Id, o.Capacitor.MachineId, $"{o.Machine} {o.Capacitor.Designator}", shared[o.Capacitor.Id], Substitution.Describe(parts[shared[o.Capacitor.Id]].Spec), parts[shared[o.Capacitor.Id]].Place)).ToList();
+        var needs = open.Where(o => !shared.ContainsKey(o.Capacitor.Id)).GroupBy(o => (o.Capacitor.Spec, o.Capacitor.Role, o.Capacitor.HeadroomMillimetres))
+            .Select(g => (new OrderNeed($"{Substitution.Describe(g.Key.Spec)}, {Substitution.RoleName(g.Key.Role)}{(g.Key.HeadroomMillimetres is { } h ? $", under {Core.Markings.Si.Plain(h)} mm" : "")}{(g.Key.Spec.DiameterMillimetres is { } d ? $", {Core.Markings.Si.Plain(d)} mm" : "")}", g.Key.Spec, g.Key.Role, g.Count(), g.Key.HeadroomMillimetres), (IReadOnlyList<Place>)[.. g.Select(o => new Place(o.Capacitor.Id, o.Capacitor.MachineId, $"{o.Machine} {o.Capacitor.Designator}"))])).ToList();
+        return new(fromDrawer, needs);
+    }
+
+    async Task<List<(Capacitor Capacitor, string Machine)>> OpenPlacesAsync(CancellationToken cancel)
+    {
+        var with = await db.Capacitors.Select(c => c.MachineId).Distinct().ToListAsync(cancel);
+        var places = new List<(Capacitor, string)>();
+        foreach (var id in await db.Machines.Where(m => with.Contains(m.Id) && m.RemovedAt == null && m.HandedOverAt == null && !m.Donor).OrderBy(m => m.ArrivedAt).Select(m => m.Id).ToListAsync(cancel))
+        {
+            if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } facts) { continue; }
+            places.AddRange(CapacitorAssessments.ByUrgency(CapacitorAssessments.Of(facts, bench.Today.Year))
+                .Where(r => r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging && r.Capacitor.Fitting is { PartId: null, FittedAt: null } && !facts.OnOrder.Contains(r.Capacitor.Id))
+                .Select(r => (r.Capacitor, facts.Machine.Name)));
+        }
+
+        return places;
+    }
+
+    public async Task<OrderResult> PlanAsync(Wanted wanted, OrderPolicy policy, CancellationToken cancel)
+    {
+        var suppliers = await db.Suppliers.AsNoTracking().OrderBy(s => s.Id).ToListAsync(cancel);
+        return OrderPlan.Of([.. wanted.Needs.Select(n => n.Need)], [.. suppliers.SelectMany(s => s.Offers)], [.. suppliers.Select(s => s.Terms)], bench.Today, policy, await CurrencyAsync(cancel), ProofSeconds);
+    }
+
+    public async Task<string> PlanCsvAsync(OrderPolicy policy, CancellationToken cancel)
+    {
+        var wanted = await WantedAsync(cancel);
+        var plan = await PlanAsync(wanted, policy, cancel);
+        return OfferTable.Write(plan.Parcels.SelectMany(p => p.Lines.Select(l => (p.Supplier.Name, l.Offer.Sku, l.Offer.Spec, l.Packs, l.Offer.PackSize, l.PackPrice, string.Join(", ", l.For.Select(f => $"{f.Pieces} × {f.Need}"))))));
+    }
+
+    public async Task<Acted> SetAsideAsync(CancellationToken cancel)
+    {
+        var wanted = await WantedAsync(cancel);
+        if (wanted.Drawer.Count == 0) { throw new BadFactException("drawer", "The drawer covers nothing that is wanted."); }
+        foreach (var d in wanted.Drawer)
+        {
+            var part = await db.Drawer.FirstAsync(p => p.Id == d.PartId, cancel);
+            var cap = await db.Capacitors.FirstAsync(c => c.Id == d.CapacitorId, cancel);
+            part.Reserve();
+            cap.Fitting = cap.Fitting with { PartId = part.Id };
+        }
+
+        return (await bench.ActAsync(null, $"Set aside from the drawer: {wanted.Drawer.Count} {(wanted.Drawer.Count == 1 ? "piece" : "pieces")} for {wanted.Drawer.Select(d => d.MachineId).Distinct().Count()} machines.", cancel)).Said();
+    }
+
+    public async Task<SentAnswer> SendAsync(SendAsk ask, CancellationToken cancel)
+    {
+        var wanted = await WantedAsync(cancel);
+        var plan = await PlanAsync(wanted, new() { SpareShare = ask.SpareShare, SpareLeast = ask.SpareLeast, LatestDays = ask.LatestDays }, cancel);
+        if (plan.Parcels.Count == 0) { throw new BadFactException("plan", plan.Verdict.Sentence); }
+        if (Math.Abs(plan.Cost - ask.Cost) > 0.005) { throw new BadFactException("cost", $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."); }
+        var waiting = wanted.Needs.ToDictionary(n => n.Need.Key, n => new Queue<Place>(n.For));
+        var made = new List<PartOrder>();
+        var machines = new HashSet<Guid>();
+        foreach (var parcel in plan.Parcels)
+        {
+            var lines = parcel.Lines.Select(l =>
+            {
+                var places = l.For.SelectMany(f => Enumerable.Range(0, f.Pieces).Select(_ => waiting[f.Need].TryDequeue(out var p) ? p : null)).OfType<Place>().ToList();
+                machines.UnionWith(places.Select(p => p.MachineId));
+                return new PartOrderLine(l.Offer.Sku, l.Offer.Spec, l.Offer.PackSize, l.Packs, l.PackPrice, [.. places.Select(p => p.CapacitorId)]);
+            }).ToList();
+            made.Add(new PartOrder { Id = bench.NewId(), SupplierId = Guid.Parse(parcel.Supplier.Id), Supplier = parcel.Supplier.Name, Lines = lines, Postage = parcel.Postage, At = bench.Now, ExpectedOn = bench.Today.AddDays(parcel.Days) });
+        }
+
+        db.AddRange(made);
+        foreach (var id in machines)
+        {
+            var until = made.Where(o => o.Lines.Any(l => l.For.Any(f => wanted.Needs.Any(n => n.For.Any(p => p.CapacitorId == f && p.MachineId == id))))).Max(o => o.ExpectedOn!.Value);
+            db.Add(new Job { Id = bench.NewId(), MachineId = id, Stage = Stage.Boards, Title = "Fit the capacitors that are in the post", Why = "They are ordered; the board waits for them.", Needs = "Iron, tweezers, flux, alcohol", Minutes = 20, State = JobState.Waiting, WaitsFor = "capacitors in the post", WaitUntil = new DateTimeOffset(until.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero), At = bench.Now });
+        }
+
+        // Written down first: an order that a supplier never answers is still here.
+        var log = await bench.ActAsync(null, $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.", cancel);
+        var troubles = new List<string>();
+        foreach (var order in made)
+        {
+            await TrySendAsync(order, cancel);
+            if (order.Trouble.Length > 0) { troubles.Add($"{order.Supplier}: {order.Trouble}"); }
+        }
+
+        return new(log.Id, log.Sentence, troubles);
+    }
+
+    public async Task<Acted> SendAgainAsync(Guid orderId, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        if (order.State != PartOrderState.NotSent) { throw new BadFactException("order", "The supplier has this order already."); }
+        return (await TrySendAsync(order, cancel)).Said(orderId);
+    }
+
+    Task<PartOrder> OrderAsync(Guid orderId, CancellationToken cancel) => db.Orders.FirstOrDefaultAsync(o => o.Id == orderId, cancel).OrNotHere("order");
+
+    async Task<LogEntry> TrySendAsync(PartOrder order, CancellationToken cancel)
+    {
+        var supplier = await db.Suppliers.AsNoTracking().FirstOrDefaultAsync(s => s.Id == order.SupplierId, cancel);
+        if (supplier is null || supplier.Address.Length == 0)
+        {
+            order.State = PartOrderState.Confirmed;
+            order.Lines = [.. order.Lines.Select(l => l with { State = OrderLineState.Confirmed, ConfirmedPacks = l.Packs })];
+            return await bench.ActAsync(null, $"{order.Supplier}: written down; send the list yourself.", cancel);
+        }
+
+        try
+        {
+            Take(order, await client.OrderAsync(supplier.Address, new(order.Id.ToString(), [.. order.Lines.Select(l => new SupplierOrderAskLine(l.Sku, l.Packs))]), cancel));
+            return await bench.ActAsync(null, $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}", cancel);
+        }
+        catch (SupplierException e)
+        {
+            order.Trouble = e.Message;
+            return await bench.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
+        }
+    }
+
+    static string Wrong(PartOrder order) => order.Lines.Where(l => l.Note.Length > 0 || l.State is OrderLineState.OutOfStock or OrderLineState.Substituted or OrderLineState.Fewer or OrderLineState.Late).Select(l => $" {l.Sku}: {(l.Note.Length > 0 ? l.Note : l.State.ToString().ToLowerInvariant())}").FirstOrDefault() ?? "";
+
+    /// <summary>Writes the supplier's word into the order. Places that get nothing, or something that will not do, are free to be ordered again.</summary>
+    void Take(PartOrder order, SupplierOrder said)
+    {
+        if (said.Reference != order.Id.ToString()) { throw new SupplierException("The supplier answered about another order. Nothing was changed; ask again."); }
+        (order.TheirNumber, order.Trouble) = (said.Number.Length <= 60 ? said.Number : said.Number[..60], "");
+        if (said.ExpectedOn is { } day) { order.ExpectedOn = day; }
+        if (order.State == PartOrderState.NotSent) { order.State = PartOrderState.Confirmed; }
+        order.Lines = [.. order.Lines.Select(line =>
+        {
+            if (said.Lines.FirstOrDefault(l => l.Sku == line.Sku) is not { } l) { return line with { State = OrderLineState.OutOfStock, ConfirmedPacks = 0, For = [], Note = "The supplier's answer leaves this line out." }; }
+            var note = l.Note.Length <= 200 ? l.Note : l.Note[..200];
+            return l.State switch
+            {
+                SupplierLineState.OutOfStock => line with { State = OrderLineState.OutOfStock, ConfirmedPacks = 0, For = [], Note = note.Length > 0 ? note : "Out of stock." },
+                SupplierLineState.Substituted when l.SubstituteSpec is { } spec => Substituted(line, l, spec, note),
+                SupplierLineState.Fewer => line with { State = OrderLineState.Fewer, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), For = [.. line.For.Take(Math.Clamp(l.Packs, 0, line.Packs) * line.PackSize)], Note = note.Length > 0 ? note : "Fewer than ordered." },
+                SupplierLineState.Late => line with { State = OrderLineState.Late, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), Note = note.Length > 0 ? note : "Late." },
+                _ => line with { State = OrderLineState.Confirmed, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), Note = note },
+            };
+        })];
+    }
+
+    /// <summary>What comes instead is judged in every place that it was for: where it breaks a rule, that place is ordered again.</summary>
+    PartOrderLine Substituted(PartOrderLine line, SupplierOrderLine l, CapacitorSpec spec, string note)
+    {
+        var caps = db.Capacitors.Where(c => line.For.Contains(c.Id)).ToList();
+        var judged = caps.Select(c => (c, Substitution.Judge(c.Spec, c.Role, new(Guid.Empty, spec, 1, null, ""), bench.Today, c.HeadroomMillimetres).Verdict)).ToList();
+        var refused = judged.Where(j => j.Verdict.Outcome == Outcome.No).ToList();
+        var name = Substitution.Describe(spec);
+        var said = refused.Count == 0 ? $"Sends {name} instead: it will do." : $"Sends {name} instead. {refused[0].Verdict.Sentence} {(refused.Count == judged.Count ? "Send it back." : $"It will do in {judged.Count - refused.Count} of {judged.Count} places.")}";
+        return line with { State = OrderLineState.Substituted, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), Instead = spec, For = [.. line.For.Where(f => refused.All(r => r.c.Id != f))], Note = said + (note.Length > 0 ? $" {note}" : "") };
+    }
+
+    public async Task<Acted> AskAsync(Guid orderId, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        var supplier = await db.Suppliers.AsNoTracking().FirstOrDefaultAsync(s => s.Id == order.SupplierId, cancel);
+        if (supplier is null || supplier.Address.Length == 0 || order.TheirNumber.Length == 0) { throw new BadFactException("order", "This order was not sent over the supplier's interface: nobody can be asked."); }
+        try
+        {
+            var said = await client.StateAsync(supplier.Address, order.TheirNumber, cancel);
+            Take(order, said);
+            var delivered = said.Lines.Sum(l => l.DeliveredPacks);
+            return (await bench.ActAsync(null, $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}", cancel)).Said(orderId);
+        }
+        catch (SupplierException e)
+        {
+            order.Trouble = e.Message;
+            return (await bench.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel)).Said(orderId);
+        }
+    }
+
+    public async Task<Acted> ArrivedAsync(Guid orderId, IReadOnlyList<ArrivedLine> arrived, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        if (!order.Open) { throw new BadFactException("order", "This order is closed."); }
+        if (arrived.Count == 0 || arrived.All(a => a.Pieces == 0)) { throw new BadFactException("arrived", "Say what lay in the parcel."); }
+        var (pieces, given) = (0, 0);
+        foreach (var a in arrived.Where(a => a.Pieces != 0))
+        {
+            var at = order.Lines.FindIndex(l => l.Sku == a.Sku);
+            if (at < 0) { throw new BadFactException("arrived", $"There is no {a.Sku} in this order."); }
+            var line = order.Lines[at];
+            if (a.Pieces < 0 || a.Pieces > line.Packs * line.PackSize * 2) { throw new BadFactException("arrived", $"{a.Pieces} pieces of {a.Sku} cannot be: {line.Packs * line.PackSize} were ordered."); }
+            var part = new DrawerPart { Id = bench.NewId(), Spec = line.Coming, Quantity = a.Pieces, Place = "", BoughtOn = bench.Today, Price = (decimal)Math.Round(line.PackPrice / line.PackSize, 4) };
+            db.Add(part);
+            var left = line.For.ToList();
+            foreach (var capId in line.For.Take(a.Pieces))
+            {
+                left.Remove(capId);
+                if (await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting: { PartId: null, FittedAt: null } } cap)
+                {
+                    part.Reserve();
+                    cap.Fitting = cap.Fitting with { PartId = part.Id };
+                    given++;
+                }
+            }
+
+            order.Lines = [.. order.Lines.Select((l, i) => i == at ? l with { ArrivedPieces = l.ArrivedPieces + a.Pieces, For = left, State = l.ArrivedPieces + a.Pieces >= l.ConfirmedPacks * l.PackSize ? OrderLineState.Here : l.State } : l)];
+            pieces += a.Pieces;
+        }
+
+        order.State = order.Lines.All(l => l.Open == 0) ? PartOrderState.Here : PartOrderState.PartlyHere;
+        await FreeWorkAsync(order, cancel);
+        return (await bench.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)).Said(orderId);
+    }
+
+    public async Task<Acted> CancelAsync(Guid orderId, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        if (!order.Open) { throw new BadFactException("order", "This order is closed."); }
+        order.State = PartOrderState.Cancelled;
+        await FreeWorkAsync(order, cancel);
+        return (await bench.ActAsync(null, $"Order at {order.Supplier} closed{(order.TheirNumber.Length > 0 ? ": tell them too" : "")}.", cancel)).Said(orderId);
+    }
+
+    /// <summary>Work that waited for the post goes on where no other open order is awaited.</summary>
+    async Task FreeWorkAsync(PartOrder order, CancellationToken cancel)
+    {
+        var others = (await db.Orders.Where(o => o.Id != order.Id).ToListAsync(cancel)).SelectMany(o => o.Awaited).ToHashSet();
+        others.UnionWith(order.Awaited);
+        var stillWaiting = await db.Capacitors.Where(c => others.Contains(c.Id)).Select(c => c.MachineId).Distinct().ToListAsync(cancel);
+        foreach (var job in await db.Jobs.Where(j => j.State == JobState.Waiting && j.WaitsFor == "capacitors in the post" && !stillWaiting.Contains(j.MachineId)).ToListAsync(cancel))
+        {
+            (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, bench.Now, "", null);
+        }
+    }
+}
