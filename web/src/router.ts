@@ -5,6 +5,7 @@ export const { p, navigate, isActive, route } = createRouter({
   '/take-in': () => import('./Intake/TakeIn.svelte'),
   '/store': () => import('./Parts/Store.svelte'),
   '/take-in-lot': () => import('./Intake/TakeLotIn.svelte'),
+  '/order': () => import('./Parts/Order.svelte'),
   '/drawer': () => import('./Parts/Drawer.svelte'),
   '/reference': () => import('./Packs/Reference.svelte'),
   '/settings': () => import('./Backups/Settings.svelte'),

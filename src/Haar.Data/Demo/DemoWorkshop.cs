@@ -271,6 +271,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     void Editor()
     {
         var m = Add("ardle-cutter-1800", "Lifeboat editor", 6, "the lifeboat station", 10, "Cuts out in the middle of a film.");
+        m.RecapSchool = RecapSchool.Preventive;
         Board(m, "ardle-cutter-main", null, 13);
         EditorHeat(m, lastBoard);
         db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "beside the last slot", Site = PackStore.Shipped.Machines.First(p => p.Id == "ardle-cutter-1800").Cell! });

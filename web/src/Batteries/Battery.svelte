@@ -14,8 +14,11 @@
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
+  import Charging from './Charging.svelte';
+  import Compare from './Compare.svelte';
+  import Pack from './Pack.svelte';
   import VoltsWindow from './VoltsWindow.svelte';
-  import { chemistryWords, keepsWords, knownWords, schoolWords } from '$lib/words';
+  import { chemistryWords, keepsWords, knownWords, reactionWords, schoolWords } from '$lib/words';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   type Option = Schemas['ReplacementOption'];
@@ -27,8 +30,9 @@
   let site = $state<Schemas['CellSite']>(null!);
   let place = $state('');
   let version = 0;
-  let numbers = $state({ nominalVolts: '', chargeVolts: '', windowLowVolts: '', windowHighVolts: '', drainMicroamps: '' });
-  const fields = { nominalVolts: 'Nominal volts', chargeVolts: 'Charging line, volts', windowLowVolts: 'The chip needs at least, V', windowHighVolts: 'The chip bears at most, V', drainMicroamps: 'Drain with the machine off, µA' } as const;
+  let numbers = $state({ nominalVolts: '', chargeVolts: '', chargeMilliamps: '', windowLowVolts: '', windowHighVolts: '', drainMicroamps: '', holdMicrofarads: '' });
+  let sheet = $state<'charging' | 'pack' | 'compare' | ''>('');
+  const fields = { nominalVolts: 'Nominal volts', chargeVolts: 'Charging line, volts', chargeMilliamps: 'and what it gives, mA', windowLowVolts: 'The chip needs at least, V', windowHighVolts: 'The chip bears at most, V', drainMicroamps: 'Drain with the machine off, µA', holdMicrofarads: 'Capacitor beside the chip, µF' } as const;
 
   const options = $derived(query.data?.plan?.options ?? []);
   const chosen = $derived(query.data?.cell?.chosen ?? undefined);
@@ -36,7 +40,7 @@
   const mark = (o: Option) => ({ yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' } as const)[o.verdict.outcome];
   const burns = $derived(shown?.verdict.mayBeOverruled === false);
 
-  const cellOf = (s?: Schemas['CellSite'] | null): Schemas['CellSite'] => s ? { ...s } : { chemistry: 'unknown', nominalVolts: null, charges: 'notKnown', chargeVolts: null, chargeMilliamps: null, windowLowVolts: null, windowHighVolts: null, drainMicroamps: null, keeps: 'settings', dataSafe: false, hiddenInModule: false, coinHolder: false, roomForHolder: 'notKnown', leaking: false, swollen: false };
+  const cellOf = (s?: Schemas['CellSite'] | null): Schemas['CellSite'] => s ? { ...s } : { chemistry: 'unknown', nominalVolts: null, charges: 'notKnown', chargeVolts: null, chargeMilliamps: null, windowLowVolts: null, windowHighVolts: null, drainMicroamps: null, keeps: 'settings', dataSafe: false, hiddenInModule: false, coinHolder: false, roomForHolder: 'notKnown', leaking: false, swollen: false, lossAccepted: false, holdMicrofarads: null };
   function edit() {
     site = cellOf(query.data?.cell?.site);
     place = query.data?.cell?.place ?? '';
@@ -80,6 +84,8 @@
   useKeys([
     { key: 'n', words: 'The next option', run: () => move(1) },
     { key: 'e', words: 'Change what is known of the cell', run: edit },
+    { key: 'v', words: 'Side by side', run: () => options.length && (sheet = 'compare') },
+    { key: 'g', words: 'Does the board charge it? Read and see', run: () => query.data?.cell && (sheet = 'charging') },
     { key: 'Enter', words: 'Do what is next', run: doNext },
   ]);
 </script>
@@ -107,7 +113,7 @@
           {:else}
             <h1 class="mb-4 text-[1.75rem] leading-tight font-bold">{c.fittedAt ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.` : c.chosen ? 'The old cell is out. Fit what was chosen.' : 'The old cell is out. Choose what replaces it.'}</h1>
           {/if}
-          <h2 class="text-lg font-bold">What can replace it <span class="text-sm font-normal text-soft">best first, school: {schoolWords[data.school].toLowerCase()}</span></h2>
+          <h2 class="flex flex-wrap items-baseline gap-x-4 text-lg font-bold">What can replace it <span class="text-sm font-normal text-soft">best first, school: {schoolWords[data.school].toLowerCase()}</span><button class="act ml-auto text-sm font-semibold" onclick={() => (sheet = 'compare')}>Side by side <Key k="V" /></button></h2>
           <div class="mt-2 border-t border-sill" role="radiogroup" aria-label="What can replace it">
             {#each options as o (o.kind)}
               <button role="radio" aria-checked={o.kind === shown?.kind} class="grid w-full grid-cols-[1.75rem_minmax(0,1fr)] items-center gap-x-3 border-b border-sill px-1 py-2 text-left sm:grid-cols-[1.75rem_minmax(0,1fr)_7rem_5.500rem] {o.kind === shown?.kind ? 'bg-rock' : 'hover:bg-rock/60'}" onclick={() => (picked = o.kind)}>
@@ -129,6 +135,8 @@
             {#if !data.cell.chosen}<MoneyLine {head} />{/if}
             <Verdict verdict={shown.verdict} figures={false} heading={2} words={{ yes: 'Fits', no: 'Refused', yesIf: 'Fits on a condition' }} overruled={shown.kind === chosen ? data.choiceOverruled : null}>
               <VoltsWindow option={shown} low={s.windowLowVolts} high={s.windowHighVolts} />
+              <p class="mt-2 text-sm">It sits <strong>{shown.sits}</strong>{shown.leaks === 'none' ? ', and nothing leaks out of it' : `; ${reactionWords[shown.leaks]} leaks out of it in the end`}. Room: {shown.space}{shown.leadMillimetres ? `, a lead of about ${plain(shown.leadMillimetres)} mm` : ''}.</p>
+              {#if shown.risk}<p class="mt-1 text-sm font-semibold text-brass-ink">{shown.risk}</p>{/if}
               {#if shown.run && shown.verdict.outcome !== 'no'}<p class="mt-3"><span class="reading text-2xl">{plain(shown.run.years.low, 2)}–{plain(shown.run.years.high, 2)}</span> years <span class="text-sm text-soft">look at it after {years(shown.checkAfterYears)}</span></p>{/if}
               {#if shown.asksOfBoard.length}
                 <h3 class="mt-3 text-sm font-bold">What it asks of the board</h3>
@@ -139,6 +147,7 @@
         {/if}
       </div>
     {/if}
+    {#if data.pack || head.machine.traits.includes('lithiumPack')}<Pack {id} pack={data.pack ?? undefined} />{/if}
     {#if !editing && !asking}<div class="mt-4"><ProblemNote problem={form.problem} /></div>{/if}
     <BenchEdge>
       {#snippet next()}
@@ -149,7 +158,7 @@
         {:else}<a class="btn-next" href="/m/{id}/capacitors">On to the capacitors</a>{/if}
       {/snippet}
       {#snippet needs()}{shown && !data.cell?.fittedAt ? shown.name : ''}{/snippet}
-      {#snippet acts()}{#if options.length}<button class="act" onclick={() => move(1)}>Next option <Key k="N" /></button>{/if}<button class="act" onclick={edit}>Change <Key k="E" /></button>{/snippet}
+      {#snippet acts()}{#if options.length}<button class="act" onclick={() => move(1)}>Next option <Key k="N" /></button>{/if}{#if data.cell}<button class="act" onclick={() => (sheet = 'charging')}>Charging? <Key k="G" /></button>{/if}<button class="act" onclick={edit}>Change <Key k="E" /></button>{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
@@ -165,12 +174,14 @@
     <Field label="Room for a holder in the case?">{#snippet children(f)}<select class="input" bind:value={site.roomForHolder} {...f}>{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
     <fieldset class="grid content-start gap-1 sm:col-span-2 sm:grid-cols-2">
       <legend class="text-sm font-semibold">It is so</legend>
-      {#each [['dataSafe', 'The data is copied, or the line is bridged'], ['hiddenInModule', 'It is hidden in a clock module'], ['coinHolder', 'There is a coin holder'], ['leaking', 'It leaks'], ['swollen', 'It is swollen']] as const as [k, w] (k)}
+      {#each [['dataSafe', 'The data is copied, or the line is bridged'], ['hiddenInModule', 'It is hidden in a clock module'], ['coinHolder', 'There is a coin holder'], ['leaking', 'It leaks'], ['swollen', 'It is swollen'], ['lossAccepted', 'Its owner says that the data may go']] as const as [k, w] (k)}
         <label class="flex min-h-9 items-center gap-2.5"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={site[k]} />{w}</label>
       {/each}
     </fieldset>
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>
+<Sheet bind:open={() => sheet === 'charging', (v) => { if (!v) sheet = ''; }} title="Does the board charge its cell?" about="Cell out. Red on its plus pad, black on ground."><Charging {id} ondone={() => (sheet = '')} /></Sheet>
+<Sheet bind:open={() => sheet === 'compare', (v) => { if (!v) sheet = ''; }} title="Side by side" about="What each asks of the board, what is left of its volts, and what leaks where in the end."><Compare {options} low={query.data?.cell?.site.windowLowVolts} high={query.data?.cell?.site.windowHighVolts} {chosen} onpick={(k) => { picked = k; sheet = ''; }} /></Sheet>
 <Sheet bind:open={() => asking === 'data', (v) => { if (!v) asking = ''; }} title="Take it out all the same?" about={query.data?.plan?.data.sentence ?? ''}><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet>
 <Sheet bind:open={() => asking === 'choice', (v) => { if (!v) asking = ''; }} title="Choose it all the same?" about={shown?.verdict.sentence ?? ''}><OverruleForm ondo={(r) => choose(r)} /></Sheet>

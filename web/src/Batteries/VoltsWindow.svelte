@@ -1,26 +1,41 @@
-<!-- @component The volts that reach the chip over the cell's life, drawn against the window in which it keeps its data. -->
+<!-- @component The volts that reach the chip over the cell's life, with their band, drawn against the window in which the chip keeps its data. -->
 <script lang="ts">
   import { scaleLinear } from 'd3-scale';
   import type { Schemas } from '$lib/api/client';
-  import { plain } from '$lib/format';
-  let { option, low, high }: { option: Schemas['ReplacementOption']; low?: number | null; high?: number | null } = $props();
-  const top = $derived(Math.max(option.freshVolts, high ?? 0) * 1.08);
-  const y = $derived(scaleLinear([0, top], [96, 6]));
+  import { plain, years } from '$lib/format';
+  let { option, low, high, small = false }: { option: Schemas['ReplacementOption']; low?: number | null; high?: number | null; small?: boolean } = $props();
+  const end = $derived(option.curve.at(-1)?.years ?? 1);
+  const top = $derived(Math.max(option.freshVolts, high != null && high < option.freshVolts * 1.6 ? high : 0, low ?? 0) * 1.12);
+  const x = $derived(scaleLinear([0, end], [44, 372]));
+  const y = $derived(scaleLinear([0, top], [118, 8]));
   const bad = $derived(option.verdict.outcome === 'no');
+  const line = (pick: (p: Schemas['VoltsPoint']) => number) => option.curve.map((p) => `${x(p.years)} ${y(pick(p))}`);
+  const band = $derived(option.curve.length ? `M${line((p) => p.high).join('L')}L${line((p) => p.low).reverse().join('L')}Z` : '');
+  const likely = $derived(option.curve.length ? `M${line((p) => p.volts).join('L')}` : '');
+  const empty = $derived(low != null && option.curve.length ? option.curve.find((p) => p.volts < low) : undefined);
+  const ceiling = $derived(high != null && high <= top ? high : top);
+  const said = $derived(option.curve.length ? `${plain(option.freshVolts, 3)} volts at the chip when fresh${empty ? `, below the chip's ${plain(low!)} after about ${years(empty.years)}` : ''}` : `${plain(option.freshVolts, 3)} volts at the chip when fresh, ${plain(option.endVolts, 3)} at its end`);
 </script>
 
-<figure class="mt-3">
-  <svg viewBox="0 0 380 108" class="w-full" role="img" aria-label="{plain(option.freshVolts)} volts at the chip when fresh, {plain(option.endVolts)} at its end{low != null ? `; the chip keeps its data from ${plain(low)}${high != null ? ` to ${plain(high)}` : ''} volts` : ''}.">
+<figure class={small ? '' : 'mt-3'}>
+  <svg viewBox="0 0 380 146" class="w-full" role="img" aria-label="{said}{low != null ? `; the chip keeps its data from ${plain(low)}${high != null ? ` to ${plain(high)}` : ''} volts` : ''}.">
     {#if low != null}
-      <rect x="62" y={y(high ?? top)} width="250" height={y(low) - y(high ?? top)} class="fill-verdigris-wash" />
-      <path d="M62 {y(low)}H312" class="stroke-verdigris" stroke-width="1.5" />
-      <text x="56" y={y(low) + 5} text-anchor="end" class="fill-soft font-mono text-[14px]">{plain(low)}</text>
-      {#if high != null}<path d="M62 {y(high)}H312" class="stroke-verdigris" stroke-width="1.5" /><text x="56" y={y(high) + 5} text-anchor="end" class="fill-soft font-mono text-[14px]">{plain(high)}</text>{/if}
+      <rect x="44" y={y(ceiling)} width="328" height={Math.max(0, y(low) - y(ceiling))} class="fill-verdigris-wash" />
+      <path d="M44 {y(low)}H372" class="stroke-verdigris" stroke-width="1.5" />
+      <text x="38" y={y(low) + 5} text-anchor="end" class="fill-soft font-mono text-[14px]">{plain(low)}</text>
+      {#if high != null && high <= top}<path d="M44 {y(high)}H372" class="stroke-verdigris" stroke-width="1.5" /><text x="38" y={y(high) + 5} text-anchor="end" class="fill-soft font-mono text-[14px]">{plain(high)}</text>{/if}
     {/if}
-    <path d="M62 {y(option.freshVolts)}C90 {y(option.freshVolts * 0.35 + option.endVolts * 0.65 + (option.freshVolts - option.endVolts) * 0.25)} 260 {y(option.endVolts + (option.freshVolts - option.endVolts) * 0.45)} 290 {y(option.endVolts + (option.freshVolts - option.endVolts) * 0.3)}S308 {y(option.endVolts)} 312 {y(option.endVolts)}" fill="none" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" />
-    <circle cx="62" cy={y(option.freshVolts)} r="4.500" class={bad ? 'fill-oxide' : 'fill-ink'} />
-    <text x="320" y={y(option.endVolts) + 5} class="fill-ink font-mono text-[14px]">{plain(option.endVolts, 3)} V</text>
-    <text x="70" y={y(option.freshVolts) + 22} class="fill-ink font-mono text-[14px]">{plain(option.freshVolts, 3)} V fresh</text>
+    <path d="M44 118H372" class="stroke-sill" stroke-width="1.5" />
+    {#if option.curve.length}
+      <path d={band} class={bad ? 'fill-oxide/20' : 'fill-ink/15'} />
+      <path d={likely} fill="none" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" />
+      <text x="44" y="138" class="fill-soft text-[14px]">new</text><text x="372" y="138" text-anchor="end" class="fill-soft text-[14px]">{years(end)}</text>
+      {#if empty}<path d="M{x(empty.years)} {y(low!)}V118" class="stroke-oxide" stroke-width="2" stroke-dasharray="4 3" /><text x={Math.min(330, Math.max(90, x(empty.years)))} y="138" text-anchor="middle" class="fill-oxide text-[14px] font-semibold">{years(empty.years)}</text>{/if}
+    {:else}
+      <path d="M44 {y(option.freshVolts)}H372" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" stroke-dasharray="9 6" />
+      <text x="44" y="138" class="fill-soft text-[14px]">{option.run ? 'no drain known' : 'kept charged by the board, or its drain is not known'}</text>
+    {/if}
+    <text x="52" y={Math.max(20, y(option.freshVolts) - 8)} class="fill-ink font-mono text-[15px] font-semibold">{plain(option.freshVolts, 3)} V</text>
   </svg>
-  <figcaption class="text-xs text-soft">At the chip, fresh to empty{low != null ? '; the band is where it keeps its data' : '; its window is not known'}.</figcaption>
+  {#if !small}<figcaption class="text-xs text-soft">Volts at the chip from new to empty, with the band between cells{low != null ? '; the green band is where it keeps its data' : '; its window is not known'}.</figcaption>{/if}
 </figure>

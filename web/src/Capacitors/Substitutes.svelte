@@ -22,7 +22,8 @@
 
 <ProblemNote problem={form.problem} />
 <Query {query} what="the drawer">
-  {#snippet children(list)}
+  {#snippet children(found)}
+    {@const list = found.singles}
     {@const fits = list.filter((s) => s.verdict.outcome !== 'no')}
     {#if list.length && !fits.length}<p class="mb-2 text-lg font-bold">Nothing in the drawer will do.</p>{/if}
     <ul class="border-t border-sill">
@@ -41,6 +42,11 @@
         </li>
       {:else}<li class="py-6 text-soft">Nothing in the drawer is near {row.capacitor.marking}. <a class="underline" href="/drawer">Put a part in</a>.</li>{/each}
     </ul>
+    {#if found.pairs.length}
+      <h3 class="mt-4 font-bold">Two where one will not do</h3>
+      <ul class="border-t border-sill">{#each found.pairs as p, i (i)}<li class="flex items-start gap-3 border-b border-sill py-3"><Mark of="if" word="on a condition" /><div class="min-w-0"><p class="leading-snug font-semibold">{p.verdict.sentence}</p><p class="text-sm text-soft">{p.parts.map((x) => x.place).filter(Boolean).join(' and ')}</p></div></li>{/each}</ul>
+    {/if}
+    {#if !fits.length}<p class="mt-3">It can be ordered with everything else that is wanted: <a class="underline" href="/order">the order for all boards</a>.</p>{/if}
     {#if fits.length && fits.length < list.length}<button class="act mt-1" aria-expanded={refused} onclick={() => (refused = !refused)}>{refused ? 'Only what will do' : `${list.length - fits.length} more will not do, and why`}</button>{/if}
   {/snippet}
 </Query>

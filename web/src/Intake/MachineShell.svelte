@@ -26,7 +26,7 @@
     fasteners: () => import('../Stripdown/Fasteners.svelte'),
     nothingon: () => import('../Stripdown/NothingOn.svelte'),
     power: () => import('../Survey/Power.svelte'),
-    capacitors: () => import('../Capacitors/Capacitors.svelte'),
+    capacitors: () => import('../Boards/Board.svelte'),
     battery: () => import('../Batteries/Battery.svelte'),
     prove: () => import('../Proving/Prove.svelte'),
     handover: () => import('../Handover/Handover.svelte'),

@@ -7,7 +7,7 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
   { stage: 'arrive', word: 'Arrive', short: 'Arrive', screens: [{ screen: 'arrive', word: 'What it is' }, { screen: 'shipped', word: 'As shipped' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
   { stage: 'survey', word: 'Survey', short: 'Survey', screens: [{ screen: 'survey', word: 'What is found' }, { screen: 'checklist', word: 'Look it over' }, { screen: 'power', word: 'First power' }, { screen: 'surveywork', word: 'Work' }] },
   { stage: 'stripDown', word: 'Strip down', short: 'Strip', screens: [{ screen: 'stripdown', word: 'Recorder' }, { screen: 'stripwork', word: 'Work' }] },
-  { stage: 'boards', word: 'Boards', short: 'Boards', screens: [{ screen: 'capacitors', word: 'Capacitors' }, { screen: 'battery', word: 'Battery' }, { screen: 'boards', word: 'Work' }] },
+  { stage: 'boards', word: 'Boards', short: 'Boards', screens: [{ screen: 'capacitors', word: 'Board map' }, { screen: 'battery', word: 'Battery' }, { screen: 'boards', word: 'Work' }] },
   { stage: 'case', word: 'Case', short: 'Case', screens: [{ screen: 'case', word: 'Work' }] },
   { stage: 'parts', word: 'Parts', short: 'Parts', screens: [{ screen: 'parts', word: 'Work' }] },
   { stage: 'rebuild', word: 'Rebuild', short: 'Rebuild', screens: [{ screen: 'rebuild', word: 'Order' }, { screen: 'fasteners', word: 'Fasteners' }, { screen: 'nothingon', word: 'Nothing on?' }, { screen: 'rebuildwork', word: 'Work' }] },
@@ -38,7 +38,7 @@ export const kindWords: Words<Schemas['CapacitorKind']> = {
 };
 
 export const roleWords: Words<Schemas['CapacitorRole']> = {
-  unknown: 'Not known', bulk: 'Bulk', switchingOutput: 'Output of a switching supply', timing: 'Timing', coupling: 'Coupling (sound, signal)', decoupling: 'Decoupling', mainsFilter: 'Mains filter', backup: 'Backup',
+  unknown: 'Not known', bulk: 'Bulk', switchingOutput: 'Output of a switching supply', timing: 'Timing', coupling: 'Coupling (sound, signal)', decoupling: 'Decoupling', mainsFilter: 'Mains filter', backup: 'Backup', regulatorOutput: 'Output of a linear regulator',
 };
 
 export const signWords: Words<Schemas['CapacitorSign']> = {
@@ -64,3 +64,14 @@ export const lockWords: Words<Schemas['BoxLock']> = { free: 'As the sum says', r
 export const observationWords: Words<Schemas['ObservationKind']> = { message: 'It said', beep: 'It beeped', errorCode: 'Error code', memoryCount: 'It counted', sound: 'Heard', smell: 'Smelled', picture: 'Picture' };
 export const standWords: Words<Schemas['FastenerStand']> = { inTray: 'in its tray', back: 'back', leftOver: 'left over', missingFromBefore: 'missing before you', wrong: 'wrong' };
 export const foundedWords: Words<Schemas['Founded']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };
+export const towardsWords: Words<Schemas['Towards']> = { notKnown: 'Not known', up: 'Up', right: 'Right', down: 'Down', left: 'Left' };
+export const toolWords: Words<Schemas['SolderTool']> = { twoIrons: 'two irons', ironAndWick: 'iron and wick', hotAir: 'hot air' };
+export const experienceWords: Words<Schemas['SolderExperience']> = { never: 'Never', few: 'A few boards', practised: 'Many boards' };
+export const benchToolWords: Words<Schemas['BenchTool']> = { iron: 'an iron with a set temperature', flux: 'flux', wick: 'wick', secondIron: 'a second iron or hot tweezers', multimeter: 'a multimeter', esrMeter: 'an ESR meter', magnifier: 'a magnifier', fumeDraw: 'a fume draw' };
+export const leakWords: Words<Schemas['LeakSource']> = { notKnown: 'Not known', nickelCell: 'A nickel cell', alkalineCell: 'An alkaline cell', zincCarbonCell: 'A zinc-carbon cell', leadAcidCell: 'A lead-acid battery', capacitorElectrolyte: 'A capacitor', saltWater: 'Salt water' };
+export const corrosionWords: Words<Schemas['CorrosionStage']> = { tarnish: '0, tarnish: copper dull under a whole mask', bloom: '1, bloom: green or white on top', maskLifted: '2, mask lifted', copperEaten: '3, copper eaten thin', open: '4, open: a trace or via is gone' };
+export const areaStepWords: Record<NonNullable<Schemas['AreaStep']>, string> = { neutralise: 'Neutralised', rinse: 'Rinsed', alcohol: 'Alcohol is on', dry: 'It is dry', mask: 'New mask is on' };
+export const fillerWords: Record<NonNullable<Schemas['GapFiller']>, string> = { paste: 'paste', putty: 'putty', pad: 'a pad' };
+export const noiseWords: Words<Schemas['FanNoise']> = { quiet: 'Quiet', hum: 'Hums', rattle: 'Rattles', scrape: 'Scrapes' };
+export const reactionWords: Words<Schemas['LeakReaction']> = { none: 'nothing', alkaline: 'alkali', acid: 'acid' };
+export const orderWords: Words<Schemas['PartOrderState']> = { notSent: 'Not taken yet', confirmed: 'In the post', partlyHere: 'Part of it is here', here: 'Here', cancelled: 'Closed' };

@@ -183,6 +183,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/checks.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has to be looked at on which day, as iCalendar. */
+        get: operations["GetCheckCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meter/read": {
         parameters: {
             query?: never;
@@ -1058,6 +1075,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/battery/charging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Readings with the cell out: what they say is written into the cell's site. */
+        post: operations["ReadChargingLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/battery/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["PlaceCell"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/battery/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditPack"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/capacitors": {
         parameters: {
             query?: never;
@@ -1065,6 +1131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Everything on the machine's boards, judged. */
         get: operations["GetCapacitors"];
         put?: never;
         post?: never;
@@ -1106,7 +1173,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/{id}/boards/{boardId}/capacitors": {
+    "/api/machines/{id}/boards/{boardId}/straighten": {
         parameters: {
             query?: never;
             header?: never;
@@ -1115,7 +1182,92 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["AddCapacitor"];
+        /** The photo from straight above, from its four corners; what is marked on it moves along. */
+        post: operations["StraightenBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ScaleBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/register": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lays the back on the front by holes seen on both. */
+        post: operations["RegisterBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a board's plan can come from. */
+        get: operations["GetBoardPlans"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds what a plan has and this board has not; nothing is overwritten. */
+        post: operations["TakeBoardPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Saves what is marked as a plan in the workshop's own pack. */
+        post: operations["KeepBoardPlan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1133,6 +1285,22 @@ export interface paths {
         put?: never;
         /** Takes a whole list or nothing. */
         post: operations["ImportCapacitors"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/capacitors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddCapacitor"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,6 +1333,415 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ReadCapacitor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/areas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddArea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/areas/{areaId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditArea"];
+        post?: never;
+        delete: operations["RemoveArea"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/areas/{areaId}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new look: stage and size on this day; says when to look again. */
+        post: operations["LookAtArea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/areas/{areaId}/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeAreaStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/boards/{boardId}/nets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddNet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/nets/{netId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditNet"];
+        post?: never;
+        delete: operations["RemoveNet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/nets/{netId}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ReadNet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/nets/{netId}/repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A jumper or tinned copper; the net is measured again after it. */
+        post: operations["RepairNet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/hot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddHotPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/hot/{hotId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditHotPart"];
+        post?: never;
+        delete: operations["RemoveHotPart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/hot/{hotId}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ReadHotPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/hot/{hotId}/fitted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FitHotPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetSuppliers"];
+        put?: never;
+        post: operations["AddSupplier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{supplierId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditSupplier"];
+        post?: never;
+        delete: operations["RemoveSupplier"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{supplierId}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks the supplier for its list. */
+        post: operations["ReadSupplier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{supplierId}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a whole list or nothing. */
+        post: operations["ImportOffers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the drawer covers, what has to be bought, the order that costs least, and what is in the post. */
+        get: operations["GetOrders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/plan.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ExportOrderPlan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reserves everything that the drawer covers, each piece once. */
+        post: operations["SetAside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the orders down, then sends each; one that a supplier does not take stays and can be sent again. */
+        post: operations["SendOrders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SendOrderAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Asks the supplier how the order stands. */
+        post: operations["AskOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/arrived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Books what came into the drawer and sets it aside for what waited. */
+        post: operations["BookIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["CancelOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ExportOrder"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1678,6 +2255,125 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/batteries/charging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Does the board charge its cell? From three readings with the cell out, and what to read next. */
+        post: operations["CalcCharging"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/batteries/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Is a laptop's pack still worth having, and is it safe? */
+        post: operations["CalcPack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/batteries/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How long the capacitor beside a memory holds it up with the cell out. */
+        post: operations["CalcHold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/boards/straighten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The projective map from a photo's four corners, and the board's own proportions. */
+        post: operations["CalcStraighten"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/boards/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How large a straightened picture is, from one known length. */
+        post: operations["CalcScale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/boards/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Area of an outline in cm². */
+        post: operations["CalcOutline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/boards/register": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether back and front lie on each other. */
+        post: operations["CalcRegister"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/capacitors/judge": {
         parameters: {
             query?: never;
@@ -1729,6 +2425,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/capacitors/combine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two parts where one will not do. */
+        post: operations["CalcCombine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Recap now, or wait? The expected cost of leaving each part against taking it out. */
+        post: operations["CalcForecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/sitting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Did the meter or the hand move during a sitting? */
+        post: operations["CalcSitting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/way-round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Photo, print and second look against each other. */
+        post: operations["CalcWayRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/pad": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is done about a pad that is not sound. */
+        post: operations["CalcPad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/fitting-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** In which order the hand goes over the board, with tool, temperature and dwell. */
+        post: operations["CalcFittingOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/do-it": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Do it, or have it done? */
+        post: operations["CalcDoIt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The order that costs least over several suppliers, proven. */
+        post: operations["CalcOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/capacitors/life": {
         parameters: {
             query?: never;
@@ -1740,6 +2572,193 @@ export interface paths {
         put?: never;
         /** Expected life by the ten-kelvin rule. */
         post: operations["CalcCapacitorLife"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/neutralise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What takes a leak's residue off, how much of it, and when it is done. */
+        post: operations["CalcNeutralise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/baths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which areas may lie in one bath: never acid with alkali. */
+        post: operations["CalcBaths"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/rinses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Rinses until a stated share of the residue is left. */
+        post: operations["CalcRinses"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Expected resistance of a trace, and what a reading says of its copper. */
+        post: operations["CalcTrace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/jumper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which wire bridges a broken trace. */
+        post: operations["CalcJumper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/mask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What covers bare copper again, also what is at hand. */
+        post: operations["CalcMask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/reinspect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** When to look at a cleaned area again, and what a change would mean. */
+        post: operations["CalcReinspect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/thermal/gap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Paste or pad, by the gap. */
+        post: operations["CalcGap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/thermal/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Kelvin across a layer. */
+        post: operations["CalcDrop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/thermal/fan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Is a fan's bearing sound? */
+        post: operations["CalcFan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/thermal/before-after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Did it help? Each temperature less its own room, at one load. */
+        post: operations["CalcHeat"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1941,6 +2960,115 @@ export interface components {
              */
             id?: null | string;
         };
+        AreaEdit: {
+            name: string;
+            side: components["schemas"]["Side"];
+            source: components["schemas"]["LeakSource"];
+            outline: components["schemas"]["Point"][];
+            stage: components["schemas"]["CorrosionStage"];
+            /**
+             * Format: double
+             * @description Only where the board has no scale; else it is worked out.
+             */
+            squareCentimetres?: null | number;
+            /**
+             * Format: double
+             * @description Of wet paper on the residue, before; settles what leaked when nobody knows.
+             */
+            phBefore?: null | number;
+        };
+        AreaFacts: {
+            /** @description Of the area, for the sentence. */
+            name: string;
+            source: components["schemas"]["LeakSource"];
+            stage: components["schemas"]["CorrosionStage"];
+            /**
+             * Format: double
+             * @description From the map.
+             */
+            squareCentimetres: number;
+            /**
+             * Format: double
+             * @description Of wet paper laid on it before; settles what leaked when nobody knows. Null when not tried.
+             */
+            ph?: null | number;
+        };
+        /** @description One look at an area: stage and size on a day. */
+        AreaLook: {
+            /** Format: date-time */
+            at: string;
+            stage: components["schemas"]["CorrosionStage"];
+            /** Format: double */
+            squareCentimetres: number;
+        };
+        AreaLookAsk: {
+            stage: components["schemas"]["CorrosionStage"];
+            /** Format: double */
+            squareCentimetres?: null | number;
+        };
+        AreaRow: {
+            area: components["schemas"]["CorrosionArea"];
+            /** Format: double */
+            squareCentimetres: number;
+            next: null | components["schemas"]["AreaStep"];
+            nextWords: string;
+            plan: components["schemas"]["NeutralisePlan"];
+            inspect: components["schemas"]["ReinspectionResult"];
+            mask: components["schemas"]["MaskOption"][];
+            nets: string[];
+            /** Format: int32 */
+            netsToMeasure: number;
+            /** Format: int32 */
+            netsBad: number;
+            due: boolean;
+            /** @description Designators of parts inside the outline. */
+            capacitors: string[];
+        };
+        /** @enum {string} */
+        AreaStep: "neutralise" | "rinse" | "alcohol" | "dry" | "mask" | null;
+        AreaStepAsk: {
+            step: components["schemas"]["AreaStep"];
+            /**
+             * Format: double
+             * @description Of wet paper, to end the neutralising.
+             */
+            ph?: null | number;
+            /**
+             * Format: int32
+             * @description How often it was rinsed.
+             * @default 0
+             */
+            rinses: number;
+        };
+        /** @description How far the cleaning of one area has come; a null instant is a step not yet done. */
+        AreaTreatment: {
+            /** Format: date-time */
+            neutralisedAt?: null | string;
+            /**
+             * Format: double
+             * @description What the paper said at the end; null when nobody looked.
+             */
+            ph?: null | number;
+            /** Format: date-time */
+            rinsedAt?: null | string;
+            /** Format: int32 */
+            rinses?: number;
+            /** Format: date-time */
+            alcoholAt?: null | string;
+            /** Format: date-time */
+            driedAt?: null | string;
+            /** Format: date-time */
+            maskedAt?: null | string;
+        };
+        ArrivedAsk: {
+            /** @description What lay in the parcel: pieces by sku. */
+            arrived: components["schemas"]["ArrivedLine"][];
+        };
+        ArrivedLine: {
+            sku: string;
+            /** Format: int32 */
+            pieces: number;
+        };
         AsShippedAsk: {
             configurations: components["schemas"]["ShippedConfiguration"][];
             found: components["schemas"]["FoundItemAsk"][];
@@ -1973,6 +3101,17 @@ export interface components {
             at: string;
             why: string;
         };
+        BathsAnswer: {
+            baths: components["schemas"]["NeutraliseBath"][];
+            notKnown: string[];
+            /** @description Whether all of them may be one. */
+            oneBath: components["schemas"]["Verdict"];
+        };
+        BathsAsk: {
+            areas: components["schemas"]["AreaFacts"][];
+            /** @default false */
+            citric: boolean;
+        };
         BatteryOptionsAsk: {
             site: components["schemas"]["CellSite"];
             school?: components["schemas"]["RestorationSchool"];
@@ -1996,7 +3135,10 @@ export interface components {
             /** @description Why the person took the cell out although its data was not safe; null when they did not. */
             dataOverruled: null | string;
             choiceOverruled: null | string;
+            pack: null | components["schemas"]["PackScreen"];
         };
+        /** @enum {string} */
+        BenchTool: "iron" | "flux" | "wick" | "secondIron" | "multimeter" | "esrMeter" | "magnifier" | "fumeDraw";
         /**
          * @description Which way is better.
          * @enum {string}
@@ -2006,6 +3148,30 @@ export interface components {
             name: string;
             /** Format: uuid */
             photoId: null | string;
+            side?: components["schemas"]["Side"];
+        };
+        /** @description One net that has to be measured end to end. */
+        BoardNet: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /** Format: uuid */
+            boardId?: string;
+            name?: string;
+            /** @description Where the probes go: "U6 pin 14". */
+            from?: string;
+            to?: string;
+            side?: components["schemas"]["Side"];
+            /** @description Its run on the picture, from end to end; two points or more, or none. */
+            path?: components["schemas"]["Point"][];
+            trace?: components["schemas"]["TraceFacts"];
+            /** @description How it was mended; empty when it was not. */
+            repair?: string;
+            /** Format: date-time */
+            repairedAt?: null | string;
+            /** Format: int32 */
+            version?: number;
         };
         BoardRow: {
             /** Format: uuid */
@@ -2016,6 +3182,18 @@ export interface components {
             photoHash: null | string;
             /** Format: int32 */
             version: number;
+        };
+        BoardSheet: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            version: number;
+            front: components["schemas"]["SideSheet"];
+            back: components["schemas"]["SideSheet"];
+            turned: components["schemas"]["Turned"];
+            backShift: components["schemas"]["Point"];
+            registration: components["schemas"]["Verdict"];
         };
         /** @enum {string} */
         BoxFate: "restore" | "donor" | "aside";
@@ -2086,6 +3264,16 @@ export interface components {
             x?: null | number;
             /** Format: double */
             y?: null | number;
+            side?: components["schemas"]["Side"];
+            /** @description Which way its minus points on the board's picture, taken down before it comes out. */
+            minusBefore?: components["schemas"]["Towards"];
+            /** @description Which way the board's own print says that minus points. */
+            minusPrinted?: components["schemas"]["Towards"];
+            /**
+             * Format: double
+             * @description Room above the board there, under a keyboard or a shield, mm; null when nothing sits above.
+             */
+            headroomMillimetres?: null | number;
             fitting?: components["schemas"]["FittingSheet"];
             /** Format: int32 */
             version?: number;
@@ -2113,6 +3301,11 @@ export interface components {
             x: null | number;
             /** Format: double */
             y: null | number;
+            side?: components["schemas"]["Side"];
+            minusBefore?: components["schemas"]["Towards"];
+            minusPrinted?: components["schemas"]["Towards"];
+            /** Format: double */
+            headroomMillimetres?: null | number;
         };
         /**
          * @description How a capacitor is made; it decides how it ages, what its ESR means and what may stand in for it.
@@ -2248,7 +3441,7 @@ export interface components {
          * @description What it does on the board; it decides how exact a substitute has to be.
          * @enum {string}
          */
-        CapacitorRole: "unknown" | "bulk" | "switchingOutput" | "timing" | "coupling" | "decoupling" | "mainsFilter" | "backup";
+        CapacitorRole: "unknown" | "bulk" | "switchingOutput" | "timing" | "coupling" | "decoupling" | "mainsFilter" | "backup" | "regulatorOutput";
         /** @description One capacitor with all that is judged of it. */
         CapacitorRow: {
             capacitor: components["schemas"]["Capacitor"];
@@ -2263,6 +3456,11 @@ export interface components {
             /** @description Why a person decided otherwise. */
             overruled: null | string;
             does: string;
+            /** @description Its new part is in the post. */
+            onOrder: boolean;
+            turn: null | components["schemas"]["FittingTurn"];
+            wayRound: null | components["schemas"]["Verdict"];
+            pad: null | components["schemas"]["PadRepairPlan"];
         };
         /**
          * @description What can be seen, smelled or felt before anything is measured.
@@ -2313,8 +3511,12 @@ export interface components {
          */
         CapacitorStand: "notMeasured" | "sound" | "comesOut" | "exchanging" | "exchanged";
         CapacitorsScreen: {
-            boards: components["schemas"]["BoardRow"][];
+            boards: components["schemas"]["BoardSheet"][];
             capacitors: components["schemas"]["CapacitorRow"][];
+            areas: components["schemas"]["AreaRow"][];
+            nets: components["schemas"]["NetRow"][];
+            hotParts: components["schemas"]["HotRow"][];
+            cell: null | components["schemas"]["CellMark"];
             school: components["schemas"]["RecapSchool"];
             /**
              * Format: int32
@@ -2326,6 +3528,8 @@ export interface components {
              * @description How many under the preventive.
              */
             preventive: number;
+            forecast: null | components["schemas"]["Forecast"];
+            baths: string[];
         };
         /** @description A danger, said where the act is. */
         Caution: {
@@ -2342,12 +3546,33 @@ export interface components {
             stopsUntilConfirmed: boolean;
         };
         /** @enum {string} */
-        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge";
+        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie";
         /** @enum {string} */
         CellChemistry: "unknown" | "nickelCadmium" | "nickelMetalHydride" | "alkaline" | "zincCarbon" | "lithiumPrimary" | "lithiumRechargeable" | "leadAcid";
         CellEdit: {
             place: string;
             site: components["schemas"]["CellSite"];
+        };
+        CellMark: {
+            /** Format: uuid */
+            boardId: null | string;
+            /** Format: double */
+            x: null | number;
+            /** Format: double */
+            y: null | number;
+            name: string;
+            /** @description What is left to do, in a few words. */
+            state: string;
+            done: boolean;
+        };
+        /** @description Where the cell sits on a board's front; null takes the mark away. */
+        CellPlaceAsk: {
+            /** Format: uuid */
+            boardId: null | string;
+            /** Format: double */
+            x: null | number;
+            /** Format: double */
+            y: null | number;
         };
         /** @description Where a cell sits and what the board does with it. Null figures have not been measured. */
         CellSite: {
@@ -2387,6 +3612,13 @@ export interface components {
             keeps?: components["schemas"]["KeptData"];
             /** @description The data was copied off, or the line is bridged by a second source while the cell is out. */
             dataSafe?: boolean;
+            /** @description The owner has said, in writing or before a witness, that the data may go. */
+            lossAccepted?: boolean;
+            /**
+             * Format: double
+             * @description What holds the memory up by itself when the cell is out: the capacitor beside the chip, µF.
+             */
+            holdMicrofarads?: null | number;
             /** @description The cell is moulded into a clock module. */
             hiddenInModule?: boolean;
             /** @description A holder for a coin cell is what the board has now. */
@@ -2398,6 +3630,51 @@ export interface components {
         };
         /** @enum {string} */
         CellStep: "oldOut" | "fitted";
+        /** @description What was read across the cell's pads with the cell out: red lead on its plus pad, black on ground. Null is not read. */
+        ChargingReadings: {
+            /**
+             * Format: double
+             * @description Board off.
+             */
+            offVolts?: null | number;
+            /**
+             * Format: double
+             * @description Board on.
+             */
+            onVolts?: null | number;
+            /**
+             * Format: double
+             * @description Board on, with the load across the pads.
+             */
+            loadedVolts?: null | number;
+            /**
+             * Format: double
+             * @description The load; 1 kΩ is usual.
+             */
+            loadOhms?: number;
+        };
+        ChargingResult: {
+            /** @description For the cell's site. */
+            charges: components["schemas"]["Known"];
+            /**
+             * Format: double
+             * @description Open line.
+             */
+            volts: null | number;
+            /**
+             * Format: double
+             * @description Through the load: V/R.
+             */
+            milliamps: null | number;
+            /**
+             * Format: double
+             * @description What the line comes through: R·(V₀/V − 1).
+             */
+            sourceOhms: null | number;
+            /** @description What to read next, which way round, board off or on; empty when nothing is left. */
+            measure: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description One answer, as given with one thumb. */
         ChecklistAnswer: {
             /** Format: uuid */
@@ -2483,6 +3760,21 @@ export interface components {
         CloseStage: {
             reason: string;
         };
+        CombinationAnswer: {
+            /** @description Of the two candidates as sent, from 0. */
+            indices: number[];
+            joined: components["schemas"]["Joined"];
+            spec: components["schemas"]["CapacitorSpec"];
+            needs: string;
+            verdict: components["schemas"]["Verdict"];
+        };
+        CombinationAsk: {
+            original: components["schemas"]["CapacitorSpec"];
+            candidates: components["schemas"]["CandidateAsk"][];
+            role?: components["schemas"]["CapacitorRole"];
+            /** Format: double */
+            headroomMillimetres?: null | number;
+        };
         Comparison: {
             before: components["schemas"]["Series"];
             after: components["schemas"]["Series"];
@@ -2532,6 +3824,43 @@ export interface components {
              */
             notSeen: number;
         };
+        /** @description One corroded area on a board's map. */
+        CorrosionArea: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /** Format: uuid */
+            boardId?: string;
+            side?: components["schemas"]["Side"];
+            name?: string;
+            source?: components["schemas"]["LeakSource"];
+            /**
+             * Format: double
+             * @description Of wet paper laid on the residue before anything was done; null when nobody tried.
+             */
+            phBefore?: null | number;
+            outline?: components["schemas"]["Point"][];
+            /** @description Oldest first; the last one stands. */
+            looks?: components["schemas"]["AreaLook"][];
+            treatment?: components["schemas"]["AreaTreatment"];
+            /** Format: date */
+            inspectOn?: null | string;
+            /**
+             * Format: uuid
+             * @description A piece of work on the plan that stands for its next step, so that it is not listed twice; taking that step does it.
+             */
+            jobId?: null | string;
+            /** Format: int32 */
+            version?: number;
+            stage?: components["schemas"]["CorrosionStage"];
+            next?: components["schemas"]["AreaStep"];
+        };
+        /**
+         * @description How far it has gone.
+         * @enum {string}
+         */
+        CorrosionStage: "tarnish" | "bloom" | "maskLifted" | "copperEaten" | "open";
         CostEdit: {
             what: string;
             /** Format: double */
@@ -2698,6 +4027,23 @@ export interface components {
         DealtWith: {
             how: string;
         };
+        DoItResult: {
+            /** @description At the bench. */
+            hours: components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description Chance that the board is worse afterwards than a service would leave it.
+             */
+            spoilRisk: number;
+            /** @description To be bought, with what it costs about. */
+            missing: string[];
+            /**
+             * Format: double
+             * @description Tools, hours and the risk.
+             */
+            ownCost: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description A part lying in the drawer. */
         DrawerCandidate: {
             /**
@@ -2779,6 +4125,20 @@ export interface components {
             /** Format: int32 */
             pages: number;
         };
+        DropAnswer: {
+            /** Format: double */
+            kelvin: number;
+        };
+        DropAsk: {
+            /** Format: double */
+            watts: number;
+            /** Format: double */
+            millimetres: number;
+            /** Format: double */
+            conductivity: number;
+            /** Format: double */
+            squareMillimetres: number;
+        };
         EarliestBuildAnswer: {
             /** Format: date */
             day: null | string;
@@ -2802,6 +4162,25 @@ export interface components {
              */
             stopLoss?: null | number;
         };
+        /** @description What is known of a fan. Null was not measured. */
+        FanFacts: {
+            /** Format: double */
+            ratedVolts?: number;
+            /** Format: double */
+            ratedRpm?: null | number;
+            /** Format: double */
+            readRpm?: null | number;
+            /**
+             * Format: double
+             * @description Least volts from which it starts by itself.
+             */
+            startVolts?: null | number;
+            noise?: components["schemas"]["FanNoise"];
+            /** @description Play at the hub that a finger feels. */
+            play?: boolean;
+        };
+        /** @enum {string} */
+        FanNoise: "quiet" | "hum" | "rattle" | "scrape";
         /** @description Put into those holes. */
         FastenerBack: {
             /** Format: int32 */
@@ -3014,6 +4393,34 @@ export interface components {
         FittingAsk: {
             step: components["schemas"]["FittingStep"];
             pads: null | components["schemas"]["PadState"];
+            /** @description Needed at the second look: where the new part's minus points. */
+            minusSeen?: components["schemas"]["Towards"];
+        };
+        FittingOrderAnswer: {
+            /** Format: int32 */
+            number: number;
+            designator: string;
+            joint: components["schemas"]["JointSettings"];
+            why: string;
+        };
+        FittingOrderAsk: {
+            parts: components["schemas"]["FittingOrderPart"][];
+        };
+        FittingOrderPart: {
+            designator: string;
+            kind: components["schemas"]["CapacitorKind"];
+            /** Format: double */
+            x?: null | number;
+            /** Format: double */
+            y?: null | number;
+            /** Format: double */
+            heightMillimetres?: null | number;
+            /** @default false */
+            weeping: boolean;
+            /** @default false */
+            wideCopper: boolean;
+            /** @default false */
+            leadFree: boolean;
         };
         /** @description How far the exchange of one part has come; a null instant is a step not yet done. */
         FittingSheet: {
@@ -3033,6 +4440,8 @@ export interface components {
             fittedAt?: null | string;
             /** Format: date-time */
             wayRoundCheckedAt?: null | string;
+            /** @description Which way the new part's minus was seen to point at the second look. */
+            minusSeen?: components["schemas"]["Towards"];
             /** Format: date-time */
             remeasuredAt?: null | string;
             started?: boolean;
@@ -3040,6 +4449,128 @@ export interface components {
         };
         /** @enum {string} */
         FittingStep: "remove" | "checkPads" | "clean" | "fit" | "checkWayRound" | "remeasure" | null;
+        FittingTurn: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /** Format: uuid */
+            id: string;
+            designator: string;
+            joint: components["schemas"]["JointSettings"];
+            why: string;
+        };
+        Forecast: {
+            /**
+             * Format: int32
+             * @description By evidence.
+             */
+            now: number;
+            /**
+             * Format: int32
+             * @description By evidence within the years: those now and the expected ones to come.
+             */
+            likely: number;
+            /**
+             * Format: int32
+             * @description Under the preventive school now.
+             */
+            preventive: number;
+            /** @description Of taking those now, and of what fails later. */
+            evidenceCost: components["schemas"]["Spread"];
+            /** @description Of taking all of them now, and of what is left. */
+            preventiveCost: components["schemas"]["Spread"];
+            rows: components["schemas"]["ForecastRow"][];
+            verdict: components["schemas"]["Verdict"];
+            house: components["schemas"]["ForecastHouse"];
+        };
+        ForecastAsk: {
+            parts: components["schemas"]["ForecastPart"][];
+            house?: null | components["schemas"]["ForecastHouse"];
+            /** @default EUR */
+            currency: string;
+        };
+        /** @description Numbers of the house for leaving or taking. */
+        ForecastHouse: {
+            /** Format: double */
+            years?: number;
+            /**
+             * Format: double
+             * @description Yearly chance of failing at a score of 100; falls with the square of the score. A guess: half of a family known as bad is gone within two years of being looked at.
+             */
+            yearlyAtFullScore?: number;
+            /**
+             * Format: double
+             * @description What an hour is worth, in the workshop's currency.
+             */
+            hourWorth?: number;
+            /**
+             * Format: double
+             * @description Hours when one fails later: found, taken apart again, exchanged, and what it ate put right.
+             */
+            failureHours?: number;
+            /**
+             * Format: double
+             * @description Hours to take the machine apart once more, shared by all that fail in that time.
+             */
+            openingHours?: number;
+            /** Format: double */
+            minutesEach?: number;
+            /**
+             * Format: double
+             * @description Hours to mend one lifted pad.
+             */
+            padHours?: number;
+        };
+        ForecastPart: {
+            designator: string;
+            kind: components["schemas"]["CapacitorKind"];
+            /**
+             * Format: double
+             * @description From CapacitorRisk.
+             */
+            riskScore: number;
+            /** @description Under the evidence school. */
+            comesOutNow: boolean;
+            /**
+             * @description Whatever it measures.
+             * @default false
+             */
+            mustGo: boolean;
+            /** @default false */
+            weeping: boolean;
+            /**
+             * Format: double
+             * @default 0.4
+             */
+            price: number;
+        };
+        ForecastRow: {
+            designator: string;
+            /**
+             * Format: double
+             * @description Chance that it fails within the years.
+             */
+            failShare: number;
+            /**
+             * Format: double
+             * @description Expected cost of leaving it.
+             */
+            leaveCost: number;
+            /**
+             * Format: double
+             * @description Part, time and the risk of a pad.
+             */
+            takeCost: number;
+            /**
+             * Format: double
+             * @description Chance that a pad lifts.
+             */
+            padRisk: number;
+            comesOutNow: boolean;
+            verdict: components["schemas"]["Verdict"];
+        };
         Found: {
             kind: string;
             title: string;
@@ -3088,6 +4619,49 @@ export interface components {
          * @enum {string}
          */
         Founded: "measured" | "rule" | "guess";
+        FromDrawer: {
+            /** Format: uuid */
+            capacitorId: string;
+            /** Format: uuid */
+            machineId: string;
+            for: string;
+            /** Format: uuid */
+            partId: string;
+            /** @description Of the drawer part. */
+            name: string;
+            place: string;
+        };
+        GapAsk: {
+            part: components["schemas"]["HotPartFacts"];
+            /** @default the part */
+            name: string;
+            house?: null | components["schemas"]["ThermalHouse"];
+        };
+        /** @enum {string} */
+        GapFiller: "paste" | "putty" | "pad" | null;
+        GapOption: {
+            filler: components["schemas"]["GapFiller"];
+            name: string;
+            /**
+             * Format: double
+             * @description Thickness to buy (pad) or film that it makes (paste, putty).
+             */
+            millimetres: null | number;
+            /**
+             * Format: double
+             * @description P·t/(k·A).
+             */
+            dropKelvin: null | number;
+            /** @description How much of it. */
+            amount: string;
+            verdict: components["schemas"]["Verdict"];
+        };
+        GapResult: {
+            gapMillimetres: null | components["schemas"]["Spread"];
+            options: components["schemas"]["GapOption"][];
+            verdict: components["schemas"]["Verdict"];
+            house: components["schemas"]["ThermalHouse"];
+        };
         GoOnAsk: {
             /** Format: double */
             spent: number;
@@ -3134,6 +4708,135 @@ export interface components {
             ready: components["schemas"]["Verdict"];
             /** Format: date-time */
             handedOverAt: null | string;
+        };
+        HeatAsk: {
+            before: components["schemas"]["HeatReading"][];
+            after: components["schemas"]["HeatReading"][];
+            /** @default the part */
+            name: string;
+            /** @default true */
+            sameLoad: boolean;
+            /**
+             * Format: double
+             * @default 0.5
+             */
+            resolutionKelvin: number;
+        };
+        HeatComparison: {
+            before: null | components["schemas"]["Series"];
+            after: null | components["schemas"]["Series"];
+            /**
+             * Format: double
+             * @description Median before minus median after.
+             */
+            savedKelvin: null | number;
+            /** Format: double */
+            probability: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description One temperature with the room's at that moment, °C. */
+        HeatReading: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            roomCelsius: number;
+        };
+        HeatReadingAsk: {
+            /** @description False for before the work. */
+            after: boolean;
+            /** @description Of the part, one or more. */
+            celsius: number[];
+            /** @description Of the room beside each; one for all of them will do. */
+            roomCelsius: number[];
+            source: string;
+        };
+        HoldAnswer: {
+            /** Format: double */
+            seconds: number;
+        };
+        HoldAsk: {
+            /** Format: double */
+            holdMicrofarads: number;
+            /** Format: double */
+            fromVolts: number;
+            /** Format: double */
+            leastVolts: number;
+            /** Format: double */
+            drainMicroamps: number;
+        };
+        HotFittedAsk: {
+            filler: components["schemas"]["GapFiller"];
+            /** @description Needed for a choice that the gap refuses. */
+            overruleReason?: null | string;
+        };
+        /** @description A hot part of one machine. Temperatures hang on it as readings: channels "before" and "after", with the room's beside each as "before room" and "after room". */
+        HotPart: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /**
+             * Format: uuid
+             * @description Null for a part off any board: a supply, a drive.
+             */
+            boardId?: null | string;
+            name?: string;
+            side?: components["schemas"]["Side"];
+            /** Format: double */
+            x?: null | number;
+            /** Format: double */
+            y?: null | number;
+            facts?: components["schemas"]["HotPartFacts"];
+            fitted?: null | components["schemas"]["GapFiller"];
+            /** Format: date-time */
+            fittedAt?: null | string;
+            /** @description The work that the machine did while it was read, so that both are the same. */
+            load?: string;
+            fan?: null | components["schemas"]["FanFacts"];
+            /** Format: int32 */
+            version?: number;
+        };
+        HotPartEdit: {
+            /** Format: uuid */
+            boardId: null | string;
+            name: string;
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            x: null | number;
+            /** Format: double */
+            y: null | number;
+            facts: components["schemas"]["HotPartFacts"];
+            load: string;
+            fan: null | components["schemas"]["FanFacts"];
+        };
+        /** @description A hot part and what sits on it. */
+        HotPartFacts: {
+            /** Format: double */
+            watts?: number;
+            /**
+             * Format: double
+             * @description Of the face that touches, mm².
+             */
+            squareMillimetres?: number;
+            gapMillimetres?: null | components["schemas"]["Spread"];
+            /**
+             * Format: double
+             * @description Thickness of the pad that came out, as it lay, measured; its dent where it was pressed. Null when it was none.
+             */
+            oldPadMillimetres?: null | number;
+            /** @description Silicon without a lid. */
+            bareDie?: boolean;
+        };
+        HotRow: {
+            part: components["schemas"]["HotPart"];
+            gap: components["schemas"]["GapResult"];
+            heat: components["schemas"]["HeatComparison"];
+            fan: null | components["schemas"]["Verdict"];
+            /** Format: int32 */
+            before: number;
+            /** Format: int32 */
+            after: number;
+            open: string;
         };
         HttpValidationProblemDetails: {
             type?: null | string;
@@ -3252,6 +4955,22 @@ export interface components {
         };
         /** @enum {string} */
         JobState: "toDo" | "waiting" | "done";
+        /** @enum {string} */
+        Joined: "parallel" | "series";
+        JointSettings: {
+            tool: components["schemas"]["SolderTool"];
+            /**
+             * Format: int32
+             * @description At the tip.
+             */
+            celsius: number;
+            /**
+             * Format: double
+             * @description On one joint; longer lifts the pad.
+             */
+            dwellSeconds: number;
+            how: string;
+        };
         JudgeAnswer: {
             verdict: components["schemas"]["Verdict"];
             /**
@@ -3271,6 +4990,63 @@ export interface components {
             designator: string;
             limits?: null | components["schemas"]["CapacitorLimits"];
         };
+        JumperAsk: {
+            trace: components["schemas"]["TraceFacts"];
+            /** @default the net */
+            net: string;
+            /**
+             * Format: double
+             * @default 10
+             */
+            riseKelvin: number;
+            /**
+             * Format: double
+             * @default 50
+             */
+            mostDropMillivolts: number;
+        };
+        JumperResult: {
+            chosen: null | components["schemas"]["JumperWire"];
+            wires: components["schemas"]["JumperWire"][];
+            /** Format: double */
+            amps: number;
+            /** Format: double */
+            traceAmps: number;
+            route: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
+        JumperWire: {
+            /**
+             * Format: int32
+             * @description Gauge number.
+             */
+            awg: number;
+            /**
+             * Format: double
+             * @description Of the bare copper.
+             */
+            diameterMillimetres: number;
+            /**
+             * Format: double
+             * @description Of the length asked for.
+             */
+            ohms: number;
+            /**
+             * Format: double
+             * @description At the current.
+             */
+            dropMillivolts: number;
+            /**
+             * Format: double
+             * @description By IPC-2221 for that section, outside, at the rise allowed.
+             */
+            mostAmps: number;
+            enough: boolean;
+        };
+        KeepPlanAsk: {
+            profileId: string;
+            name: string;
+        };
         /**
          * @description What a cell keeps alive.
          * @enum {string}
@@ -3281,6 +5057,23 @@ export interface components {
          * @enum {string}
          */
         Known: "notKnown" | "yes" | "no";
+        /** @description A length known on the board, such as the distance of two mounting holes. */
+        KnownLength: {
+            from: components["schemas"]["Point"];
+            to: components["schemas"]["Point"];
+            /** Format: double */
+            millimetres: number;
+        };
+        /**
+         * @description What leaks out of a cell, and so what neutralises it.
+         * @enum {string}
+         */
+        LeakReaction: "none" | "alkaline" | "acid";
+        /**
+         * @description What leaked; it decides the reaction of what it left.
+         * @enum {string}
+         */
+        LeakSource: "notKnown" | "nickelCell" | "alkalineCell" | "zincCarbonCell" | "leadAcidCell" | "capacitorElectrolyte" | "saltWater";
         /**
          * @description How the machine lies while the step is done. Not known is 0, and costs no turn.
          * @enum {string}
@@ -3497,6 +5290,15 @@ export interface components {
             fittedAt?: null | string;
             /** Format: date */
             nextCheck?: null | string;
+            /**
+             * Format: uuid
+             * @description Where it sits on a board's front, as shares of its picture; null when not marked.
+             */
+            boardId?: null | string;
+            /** Format: double */
+            x?: null | number;
+            /** Format: double */
+            y?: null | number;
             /** Format: int32 */
             version?: number;
         };
@@ -3550,6 +5352,33 @@ export interface components {
             tone: components["schemas"]["TideState"];
             handedOver: boolean;
         };
+        MaskAsk: {
+            /** Format: double */
+            squareCentimetres: number;
+            atHand?: null | components["schemas"]["MaskKind"][];
+            /** @default false */
+            nearHeat: boolean;
+        };
+        /** @enum {string} */
+        MaskKind: "uvMask" | "conformalLacquer" | "nailVarnish";
+        MaskOption: {
+            kind: components["schemas"]["MaskKind"];
+            name: string;
+            /** Format: int32 */
+            coats: number;
+            /**
+             * Format: double
+             * @description For both coats.
+             */
+            millilitres: number;
+            /**
+             * Format: int32
+             * @description Until the next step; of the last coat.
+             */
+            cureMinutes: number;
+            cure: string;
+            verdict: components["schemas"]["Verdict"];
+        };
         MeterAsk: {
             /** @description capacitance, esr, ohms, volts or rippleVolts. */
             quantity: components["schemas"]["Quantity"];
@@ -3571,6 +5400,122 @@ export interface components {
              */
             taken: number;
         };
+        NeedRow: {
+            /** @description Names it in the plan. */
+            key: string;
+            name: string;
+            role: components["schemas"]["CapacitorRole"];
+            /** Format: int32 */
+            count: number;
+            /** @description "Newsletter desktop C14", in order. */
+            for: string[];
+        };
+        NetEdit: {
+            name: string;
+            from: string;
+            to: string;
+            side: components["schemas"]["Side"];
+            path: components["schemas"]["Point"][];
+            trace: components["schemas"]["TraceFacts"];
+        };
+        NetReadingAsk: {
+            /**
+             * Format: double
+             * @description End to end; null with Open.
+             */
+            ohms: null | number;
+            /** @description The meter reads no end. */
+            open: boolean;
+            source: string;
+        };
+        NetRepairAsk: {
+            repair: string;
+        };
+        NetRow: {
+            net: components["schemas"]["BoardNet"];
+            trace: components["schemas"]["TraceResult"];
+            state: components["schemas"]["NetState"];
+            /** Format: double */
+            readOhms: null | number;
+            jumper: null | components["schemas"]["JumperResult"];
+            under: string[];
+            ready: boolean;
+        };
+        /** @enum {string} */
+        NetState: "notMeasured" | "sound" | "thin" | "open" | "repaired" | "measureBetter";
+        NeutraliseAsk: {
+            area: components["schemas"]["AreaFacts"];
+            house?: null | components["schemas"]["NeutraliseHouse"];
+        };
+        /** @description Areas that may lie in one bath, since their residues react the same way. */
+        NeutraliseBath: {
+            neutraliser: components["schemas"]["Neutraliser"];
+            areas: components["schemas"]["AreaFacts"][];
+        };
+        /** @description Numbers of the house for neutralising. */
+        NeutraliseHouse: {
+            /**
+             * Format: double
+             * @description Percent by weight that the neutraliser is used at.
+             */
+            percent?: number;
+            /**
+             * Format: double
+             * @description Percent by weight of acetic acid as bought; 5 is white vinegar.
+             */
+            stockPercent?: number;
+            /**
+             * Format: double
+             * @description Times what the residue needs, since most of it never meets the residue.
+             */
+            excess?: number;
+            /**
+             * Format: double
+             * @description Share of the residue that may stay.
+             */
+            residueShare?: number;
+            /**
+             * Format: double
+             * @description Film of liquid that a board keeps when it is tipped, ml/cm².
+             */
+            filmMillilitresPerSquareCentimetre?: number;
+            /**
+             * Format: double
+             * @description Water a rinse, ml/cm².
+             */
+            rinseMillilitresPerSquareCentimetre?: number;
+            /**
+             * Format: double
+             * @description A bath the area lies in instead of being brushed: litres; null to brush.
+             */
+            bathLitres?: null | number;
+            citric?: boolean;
+        };
+        NeutralisePlan: {
+            /** @description What is used; none for a neutral residue. */
+            neutraliser: components["schemas"]["Neutraliser"];
+            /** @description Of the diluted neutraliser. */
+            millilitres: components["schemas"]["Spread"];
+            /** @description How it is made up, with its figures. */
+            mix: string;
+            /**
+             * Format: int32
+             * @description With clean water, each of RinseMillilitres.
+             */
+            rinses: number;
+            /** Format: double */
+            rinseMillilitres: number;
+            /**
+             * Format: double
+             * @description What is left after them.
+             */
+            residueShare: number;
+            steps: string[];
+            verdict: components["schemas"]["Verdict"];
+            house: components["schemas"]["NeutraliseHouse"];
+        };
+        /** @enum {string} */
+        Neutraliser: "none" | "aceticAcid" | "citricAcid" | "bicarbonate";
         /** @description Something that the hand can do now. */
         NextAct: {
             /** @description An order, without the machine's name. */
@@ -3641,11 +5586,154 @@ export interface components {
         };
         /** @enum {string} */
         ObservationKind: "message" | "beep" | "errorCode" | "memoryCount" | "sound" | "smell" | "picture";
+        OffersCsv: {
+            /** @description CSV: sku, marking, kind, volts, celsius, diameter, height, pitch, pack, price, from2, price2, from3, price3, stock. */
+            text: string;
+        };
+        OrderAlternative: {
+            supplier: string;
+            /** Format: double */
+            cost: number;
+            /** Format: int32 */
+            days: number;
+        };
+        OrderAsk: {
+            needs: components["schemas"]["OrderNeed"][];
+            offers: components["schemas"]["SupplierOffer"][];
+            suppliers: components["schemas"]["SupplierTerms"][];
+            policy?: null | components["schemas"]["OrderPolicy"];
+            /** @default EUR */
+            currency: string;
+            /**
+             * Format: double
+             * @description For the proof; at most 30.
+             * @default 10
+             */
+            seconds: number;
+        };
+        OrderLine: {
+            offer: components["schemas"]["SupplierOffer"];
+            /**
+             * Format: int32
+             * @description Of the offer.
+             */
+            packs: number;
+            /** Format: double */
+            packPrice: number;
+            /** Format: double */
+            cost: number;
+            /** @description Need keys and pieces that it serves. */
+            for: components["schemas"]["OrderShare"][];
+            /**
+             * Format: int32
+             * @description Pieces that are left for the drawer.
+             */
+            over: number;
+        };
+        /**
+         * @default asked
+         * @enum {string}
+         */
+        OrderLineState: "asked" | "confirmed" | "outOfStock" | "substituted" | "fewer" | "late" | "here";
+        /** @description Places that want the same part, on any board of any machine. */
+        OrderNeed: {
+            /** @description Names it in the answer. */
+            key: string;
+            spec: components["schemas"]["CapacitorSpec"];
+            role: components["schemas"]["CapacitorRole"];
+            /**
+             * Format: int32
+             * @description Pieces.
+             */
+            count: number;
+            /** Format: double */
+            headroomMillimetres?: null | number;
+        };
+        OrderParcel: {
+            supplier: components["schemas"]["SupplierTerms"];
+            lines: components["schemas"]["OrderLine"][];
+            /** Format: double */
+            goods: number;
+            /** Format: double */
+            postage: number;
+            /** Format: int32 */
+            days: number;
+        };
+        /** @description The house's policy. */
+        OrderPolicy: {
+            /**
+             * Format: double
+             * @description Spare pieces as a share of each need, rounded up.
+             */
+            spareShare?: number;
+            /**
+             * Format: int32
+             * @description Spare pieces at the least.
+             */
+            spareLeast?: number;
+            /**
+             * Format: int32
+             * @description Suppliers that take longer are left out; null takes all.
+             */
+            latestDays?: null | number;
+            /** @description Also parts that will do on a condition only. */
+            conditional?: boolean;
+        };
+        OrderResult: {
+            parcels: components["schemas"]["OrderParcel"][];
+            /** Format: double */
+            cost: number;
+            /**
+             * Format: double
+             * @description No order costs less than this.
+             */
+            bound: number;
+            /** @description No cheaper order covers the same needs. */
+            proven: boolean;
+            /**
+             * Format: int32
+             * @description Until the last parcel.
+             */
+            days: number;
+            uncovered: components["schemas"]["Uncovered"][];
+            fromOne: null | components["schemas"]["OrderAlternative"];
+            verdict: components["schemas"]["Verdict"];
+            policy: components["schemas"]["OrderPolicy"];
+        };
+        OrderScreen: {
+            /** @description Free pieces of the drawer that serve; set aside in one act. */
+            drawer: components["schemas"]["FromDrawer"][];
+            needs: components["schemas"]["NeedRow"][];
+            /** @description What is ordered for the rest. */
+            plan: components["schemas"]["OrderResult"];
+            orders: components["schemas"]["PartOrder"][];
+            suppliers: components["schemas"]["SupplierRow"][];
+            currency: string;
+        };
+        OrderShare: {
+            need: string;
+            /** Format: int32 */
+            pieces: number;
+            fit: components["schemas"]["Outcome"];
+        };
         /**
          * @description What a judgement came to. There is no default worth having: Outcome.Unknown is an answer, and is 0 so that a forgotten outcome never reads as a yes.
          * @enum {string}
          */
         Outcome: "unknown" | "yes" | "yesIf" | "no";
+        OutlineAnswer: {
+            /** Format: double */
+            squareCentimetres: number;
+            /** Format: double */
+            share: number;
+        };
+        OutlineAsk: {
+            outline: components["schemas"]["Point"][];
+            /** Format: double */
+            widthMillimetres: number;
+            /** Format: double */
+            heightMillimetres: number;
+        };
         OverruleAsk: {
             key: string;
             sentence: string;
@@ -3653,6 +5741,62 @@ export interface components {
         };
         OverrulePowerStep: {
             reason: string;
+        };
+        /** @description A laptop's pack. Null was not read. */
+        PackFacts: {
+            chemistry?: components["schemas"]["CellChemistry"];
+            /** Format: double */
+            designMilliampHours?: null | number;
+            /**
+             * Format: double
+             * @description What its own gauge says it takes now.
+             */
+            fullChargeMilliampHours?: null | number;
+            /** Format: int32 */
+            cycles?: null | number;
+            swollen?: boolean;
+            /** @description It gets hot, smells, or leaks. */
+            hotOrWet?: boolean;
+            /**
+             * Format: double
+             * @description Draw during a run-down test, on average.
+             */
+            runDownMilliamps?: null | number;
+            /**
+             * Format: double
+             * @description Minutes from full to switched off.
+             */
+            runDownMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Volts with the pack out, open.
+             */
+            volts?: null | number;
+            /**
+             * Format: int32
+             * @description Cells in series.
+             */
+            series?: null | number;
+        };
+        PackResult: {
+            /**
+             * Format: double
+             * @description By run-down, or by the gauge; null when neither was read.
+             */
+            milliampHours: null | number;
+            measured: boolean;
+            /**
+             * Format: double
+             * @description Of design.
+             */
+            healthShare: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        PackScreen: {
+            facts: components["schemas"]["PackFacts"];
+            result: components["schemas"]["PackResult"];
+            /** Format: int32 */
+            version: number;
         };
         PackSummary: {
             id: string;
@@ -3667,8 +5811,38 @@ export interface components {
         PackText: {
             text: string;
         };
+        PadAsk: {
+            pads: components["schemas"]["PadState"];
+            /** @default true */
+            traceWhole: boolean;
+            trace?: null | components["schemas"]["TraceFacts"];
+            /** @default C1 */
+            designator: string;
+        };
+        PadRepairPlan: {
+            /** @description In order. */
+            steps: string[];
+            /**
+             * Format: int32
+             * @description Likely.
+             */
+            minutes: number;
+            needs: string;
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @enum {string} */
         PadState: "sound" | "lifted" | "corroded" | null;
+        PairOption: {
+            joined: components["schemas"]["Joined"];
+            /** @description The two parts; twice the same when one kind serves. */
+            parts: components["schemas"]["DrawerCandidate"][];
+            /** @description What the two are together. */
+            spec: components["schemas"]["CapacitorSpec"];
+            /** @description What else is needed, such as balancing resistors. */
+            needs: string;
+            verdict: components["schemas"]["Verdict"];
+            rules: components["schemas"]["SubstitutionRule"][];
+        };
         PartMove: {
             kind: string;
             fits: string;
@@ -3679,6 +5853,70 @@ export interface components {
             toName: string;
             money: components["schemas"]["Spread"];
         };
+        /** @description One parcel ordered from one supplier. */
+        PartOrder: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            supplierId?: string;
+            supplier?: string;
+            state?: components["schemas"]["PartOrderState"];
+            lines?: components["schemas"]["PartOrderLine"][];
+            /** Format: double */
+            postage?: number;
+            /** Format: date-time */
+            at?: string;
+            /** Format: date */
+            expectedOn?: null | string;
+            /** @description The supplier's own number for it. */
+            theirNumber?: string;
+            /** @description What went wrong when it was last asked; empty when nothing did. */
+            trouble?: string;
+            /** Format: int32 */
+            version?: number;
+            open?: boolean;
+            /** @description Capacitors that still wait for a piece of this order. */
+            awaited?: null | string[];
+        };
+        PartOrderLine: {
+            sku: string;
+            spec: components["schemas"]["CapacitorSpec"];
+            /** Format: int32 */
+            packSize: number;
+            /** Format: int32 */
+            packs: number;
+            /** Format: double */
+            packPrice: number;
+            /** @description Capacitors that it is for, most urgent first; those beyond the pieces wait for the rest. */
+            for: string[];
+            state?: components["schemas"]["OrderLineState"];
+            /**
+             * Format: int32
+             * @description That the supplier will send.
+             * @default 0
+             */
+            confirmedPacks: number;
+            /**
+             * Format: int32
+             * @description Booked in so far.
+             * @default 0
+             */
+            arrivedPieces: number;
+            instead?: null | components["schemas"]["CapacitorSpec"];
+            /**
+             * @description In the supplier's words, or in ours.
+             * @default
+             */
+            note: string;
+            /**
+             * Format: int32
+             * @description Pieces still to come.
+             */
+            open?: number;
+            coming?: components["schemas"]["CapacitorSpec"];
+        };
+        /** @enum {string} */
+        PartOrderState: "notSent" | "confirmed" | "partlyHere" | "here" | "cancelled";
         /** @description What one part costs when it is bought; a part that is in no list cannot be bought. */
         PartPrice: {
             kind: string;
@@ -3716,6 +5954,33 @@ export interface components {
          * @enum {string}
          */
         PieceKind: "other" | "cover" | "board" | "module" | "card" | "drive" | "supply" | "display" | "keyboard" | "fan" | "speaker" | "cell" | "cage";
+        PlanAsk: {
+            /** @description A board's plan from a pack; null to take the other. */
+            profileId: null | string;
+            /**
+             * Format: uuid
+             * @description An earlier board of the same kind, on any machine.
+             */
+            boardId: null | string;
+        };
+        PlanChoice: {
+            profileId: null | string;
+            /** Format: uuid */
+            boardId: null | string;
+            name: string;
+            from: string;
+            /** Format: int32 */
+            capacitors: number;
+            /** Format: int32 */
+            nets: number;
+        };
+        /** @description A place as shares of a picture's width and height, 0 to 1, from its top left. */
+        Point: {
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+        };
         PowerNotes: {
             load: string;
             seen: string;
@@ -3785,6 +6050,13 @@ export interface components {
             rails: null | components["schemas"]["RailsResult"];
             /** @description Readings that newer ones replaced. */
             earlier: components["schemas"]["Reading"][];
+        };
+        /** @description From so many packs on, one pack costs so much. */
+        PriceBreak: {
+            /** Format: int32 */
+            fromPacks: number;
+            /** Format: double */
+            packPrice: number;
         };
         ProblemDetails: {
             type?: null | string;
@@ -4128,6 +6400,44 @@ export interface components {
          * @enum {string}
          */
         RecapSchool: "evidence" | "preventive";
+        RecapWork: {
+            /** Format: int32 */
+            parts: number;
+            /**
+             * Format: int32
+             * @description How many of the parts.
+             */
+            surfaceMount: number;
+            /**
+             * Format: int32
+             * @description How many of them weep.
+             */
+            weeping: number;
+            /**
+             * Format: int32
+             * @description How many sit in wide copper.
+             */
+            wideCopper: number;
+            /**
+             * Format: double
+             * @description What a working board like it costs.
+             */
+            worth: number;
+            /**
+             * Format: double
+             * @description Asked by somebody who does it; null when nobody was asked.
+             */
+            servicePrice: null | number;
+            /** Format: int32 */
+            serviceDays: null | number;
+            experience: components["schemas"]["SolderExperience"];
+            owned: components["schemas"]["BenchTool"][];
+            /**
+             * Format: double
+             * @default 0
+             */
+            hourWorth: number;
+        };
         ReconcileAsk: {
             fasteners: components["schemas"]["FastenerFact"][];
             spares?: null | components["schemas"]["SpareFastener"][];
@@ -4154,8 +6464,48 @@ export interface components {
             act: string;
             why: string;
         };
+        RegisterAsk: {
+            turned: components["schemas"]["Turned"];
+            pairs: components["schemas"]["SidePair"][];
+        };
+        RegisterCalcAsk: {
+            pairs: components["schemas"]["SidePair"][];
+            turned?: components["schemas"]["Turned"];
+            /** Format: double */
+            widthMillimetres?: null | number;
+            /** Format: double */
+            heightMillimetres?: null | number;
+        };
+        /** @description How well the two sides lie on each other. */
+        RegistrationResult: {
+            /** @description To be added to a mirrored back point. */
+            shift: components["schemas"]["Point"];
+            /**
+             * Format: double
+             * @description Root mean square of what is left; null with fewer than two pairs or no scale.
+             */
+            errorMillimetres: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        ReinspectAsk: {
+            looks: components["schemas"]["AreaLook"][];
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            ph?: null | number;
+        };
+        ReinspectionResult: {
+            /**
+             * Format: date
+             * @description The day to look again.
+             */
+            on: string;
+            /** Format: double */
+            months: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @enum {string} */
-        ReplacementKind: "likeForLike" | "holderOnLead" | "coinWithSchottky" | "coinWithSilicon" | "coinInHolder" | "rechargeableCoin" | "moduleReworked" | null;
+        ReplacementKind: "likeForLike" | "holderOnLead" | "coinWithSchottky" | "coinWithSilicon" | "coinInHolder" | "rechargeableCoin" | "moduleReworked" | "moduleSocketed" | "moduleOnCarrier" | null;
         /** @description One way to replace a cell, judged. */
         ReplacementOption: {
             /** @description Which way. */
@@ -4184,6 +6534,21 @@ export interface components {
             checkAfterYears: number;
             /** @description Will it do? */
             verdict: components["schemas"]["Verdict"];
+            /** @description What leaks out of it in the end. */
+            leaks: components["schemas"]["LeakReaction"];
+            /** @description Where it sits then: what would be eaten. */
+            sits: string;
+            /** @description Room that it takes. */
+            space: string;
+            /**
+             * Format: double
+             * @description Of a lead to it; null when it sits on the board.
+             */
+            leadMillimetres: null | number;
+            /** @description What can be spoilt by doing it, and how likely; empty when nothing to speak of. */
+            risk: string;
+            /** @description Volts at the chip over its life; empty without a drain or when the board charges it. */
+            curve: components["schemas"]["VoltsPoint"][];
         };
         ReplacementPlan: {
             /** @description Best first under the school; refused ones last. */
@@ -4219,6 +6584,24 @@ export interface components {
          * @enum {string}
          */
         RestorationSchool: "asShipped" | "periodUpgrade" | "modernInside";
+        RinseAnswer: {
+            /** Format: int32 */
+            rinses: number;
+            /** Format: double */
+            left: number;
+            sentence: string;
+        };
+        RinseAsk: {
+            /** Format: double */
+            filmMillilitres: number;
+            /** Format: double */
+            waterMillilitres: number;
+            /**
+             * Format: double
+             * @default 0.001
+             */
+            share: number;
+        };
         RiskAnswer: {
             risk: components["schemas"]["CapacitorRiskResult"];
             comesOut: components["schemas"]["Verdict"];
@@ -4284,6 +6667,23 @@ export interface components {
             /** @description What it is saved under; the next machine of this model gets the order with its traps. */
             model: string;
         };
+        ScaleAnswer: {
+            /** Format: double */
+            widthMillimetres: number;
+            /** Format: double */
+            heightMillimetres: number;
+        };
+        ScaleAsk: {
+            side: components["schemas"]["Side"];
+            known: components["schemas"]["KnownLength"];
+        };
+        ScaleCalcAsk: {
+            known: components["schemas"]["KnownLength"];
+            /** Format: int32 */
+            pixelsWide: number;
+            /** Format: int32 */
+            pixelsHigh: number;
+        };
         SeatingCheck: {
             /** @description Of what is looked at. */
             id: string;
@@ -4301,6 +6701,25 @@ export interface components {
              * @description To look.
              */
             minutes: number;
+        };
+        SendAsk: {
+            /**
+             * Format: double
+             * @description As the screen showed it: a plan that has moved meanwhile is not sent unseen.
+             */
+            cost: number;
+            /** Format: double */
+            spareShare: number;
+            /** Format: int32 */
+            spareLeast: number;
+            /** Format: int32 */
+            latestDays: null | number;
+        };
+        SentAnswer: {
+            /** Format: uuid */
+            logId: string;
+            sentence: string;
+            troubles: string[];
         };
         Series: {
             /**
@@ -4358,6 +6777,40 @@ export interface components {
             rails: components["schemas"]["RailReading"][];
             limits?: null | components["schemas"]["RailLimits"];
         };
+        /**
+         * @description Which face of a board one looks at.
+         * @enum {string}
+         */
+        Side: "front" | "back";
+        /** @description One hole or pin seen on both sides. */
+        SidePair: {
+            front: components["schemas"]["Point"];
+            back: components["schemas"]["Point"];
+        };
+        /** @description One side of a board as it is shown. */
+        SideSheet: {
+            /** Format: uuid */
+            photoId: null | string;
+            hash: null | string;
+            /**
+             * Format: uuid
+             * @description The photo as taken, when the picture was straightened.
+             */
+            takenId: null | string;
+            takenHash: null | string;
+            /**
+             * Format: int32
+             * @description Of the picture; 0 when there is none.
+             */
+            pixelsWide: number;
+            /** Format: int32 */
+            pixelsHigh: number;
+            /** Format: double */
+            widthMillimetres: null | number;
+            /** Format: double */
+            heightMillimetres: null | number;
+            corners: components["schemas"]["Point"][];
+        };
         SignInAsk: {
             passphrase: string;
         };
@@ -4366,6 +6819,40 @@ export interface components {
          * @enum {string}
          */
         Silence: "nothingAtAll" | "fansOnly" | "beepsOnly" | "noPicture";
+        SittingAsk: {
+            /** Format: double */
+            referenceStart?: null | number;
+            /** Format: double */
+            referenceEnd?: null | number;
+            repeats?: null | number[];
+            /**
+             * Format: double
+             * @default 0.01
+             */
+            mostDriftShare: number;
+            /**
+             * Format: double
+             * @default 0.03
+             */
+            mostScatterShare: number;
+        };
+        SittingCheck: {
+            /**
+             * Format: double
+             * @description Of the reference part, start to end.
+             */
+            driftShare: null | number;
+            /**
+             * Format: double
+             * @description Of one part read again.
+             */
+            scatterShare: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @enum {string} */
+        SolderExperience: "never" | "few" | "practised";
+        /** @enum {string} */
+        SolderTool: "twoIrons" | "ironAndWick" | "hotAir";
         Sorted: {
             /** Format: uuid */
             logId: string;
@@ -4512,6 +6999,52 @@ export interface components {
         StoreScreen: {
             parts: components["schemas"]["StorePartRow"][];
             fasteners: components["schemas"]["StoreFastener"][];
+        };
+        StraightenAsk: {
+            side: components["schemas"]["Side"];
+            /**
+             * Format: uuid
+             * @description The photo as taken.
+             */
+            photoId: string;
+            /** @description Top left, top right, bottom right, bottom left, as shares of it. */
+            corners: components["schemas"]["Point"][];
+            /**
+             * Format: double
+             * @description Width over height of the board, where it is known; worked out from the slant when left out.
+             */
+            aspect?: null | number;
+        };
+        StraightenCalcAsk: {
+            corners: components["schemas"]["Point"][];
+            /** Format: int32 */
+            photoWidth: number;
+            /** Format: int32 */
+            photoHeight: number;
+            /** Format: double */
+            aspect?: null | number;
+        };
+        /** @description How a photo taken at a slant becomes a picture seen from straight above. */
+        StraightenPlan: {
+            /**
+             * Format: int32
+             * @description Of the picture, pixels.
+             */
+            width: number;
+            /**
+             * Format: int32
+             * @description Of the picture, pixels.
+             */
+            height: number;
+            /** @description Row-major 3 × 3 that takes pixels of the photo to pixels of the picture. */
+            matrix: number[];
+            /**
+             * Format: double
+             * @description Width over height of the board itself.
+             */
+            aspect: number;
+            /** @description True when the aspect was worked out from the slant; false when the photo was so straight that the edges' own lengths served. */
+            fromPerspective: boolean;
         };
         /** @description A lead or board joint opened at a step. */
         StripConnector: {
@@ -4752,7 +7285,7 @@ export interface components {
          * @description What a reading was taken of.
          * @enum {string}
          */
-        SubjectKind: "capacitor" | "rail" | "proof";
+        SubjectKind: "capacitor" | "rail" | "proof" | "net" | "hotPart";
         Substitute: {
             /** @description The part. */
             candidate: components["schemas"]["DrawerCandidate"];
@@ -4778,6 +7311,14 @@ export interface components {
             /** Format: double */
             headroomMillimetres?: null | number;
         };
+        SubstitutesScreen: {
+            /** @description Best first, with every rule. */
+            singles: components["schemas"]["Substitute"][];
+            /** @description Two parts, where no single one does without a condition. */
+            pairs: components["schemas"]["PairOption"][];
+            /** Format: int32 */
+            refused: number;
+        };
         SubstitutionRule: {
             /** @description volts, value, ESR, temperature, size, pitch, mounting, polarity, safety class, age. */
             rule: string;
@@ -4785,6 +7326,68 @@ export interface components {
             result: components["schemas"]["RuleResult"];
             /** @description A whole sentence with both figures. */
             text: string;
+        };
+        SupplierEdit: {
+            name: string;
+            address: string;
+            /** Format: double */
+            postage: number;
+            /** Format: double */
+            freeFrom: null | number;
+            /** Format: int32 */
+            days: number;
+        };
+        SupplierOffer: {
+            supplier: string;
+            /** @description The supplier's own number. */
+            sku: string;
+            spec: components["schemas"]["CapacitorSpec"];
+            /** Format: int32 */
+            packSize: number;
+            /** @description Rising in packs; the first is from 1. */
+            breaks: components["schemas"]["PriceBreak"][];
+            /**
+             * Format: int32
+             * @description Null when the supplier does not say.
+             */
+            stockPacks?: null | number;
+        };
+        SupplierRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            address: string;
+            /** Format: double */
+            postage: number;
+            /** Format: double */
+            freeFrom: null | number;
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            offers: number;
+            /** Format: date-time */
+            readAt: null | string;
+            /** Format: int32 */
+            version: number;
+        };
+        SupplierTerms: {
+            id: string;
+            name: string;
+            /**
+             * Format: double
+             * @description Of one parcel.
+             */
+            postage: number;
+            /**
+             * Format: double
+             * @description Value of goods from which postage is free; null when never.
+             */
+            freeFrom: null | number;
+            /**
+             * Format: int32
+             * @description Until it is here.
+             */
+            days: number;
         };
         SupplyAsk: {
             rails: components["schemas"]["RailReading"][];
@@ -4839,6 +7442,37 @@ export interface components {
             passed: boolean;
             said: string;
         };
+        /** @description Numbers of the house. */
+        ThermalHouse: {
+            /**
+             * Format: double
+             * @description W/(m·K). Usual data sheets: paste 3 to 8, putty 2 to 6, pad 1.5 to 6.
+             */
+            pasteConductivity?: number;
+            /** Format: double */
+            puttyConductivity?: number;
+            /** Format: double */
+            padConductivity?: number;
+            /**
+             * Format: double
+             * @description Thickest film that paste bridges without pumping out, mm.
+             */
+            pasteMostMillimetres?: number;
+            /** Format: double */
+            puttyMostMillimetres?: number;
+            /**
+             * Format: double
+             * @description Share by which a pad is pressed together.
+             */
+            padLeastCompression?: number;
+            /** Format: double */
+            padMostCompression?: number;
+            /**
+             * Format: double
+             * @description Above this drop a choice is refused, K.
+             */
+            mostDropKelvin?: number;
+        };
         /** @description One basin of a machine's tideline. */
         Tide: {
             stage: components["schemas"]["Stage"];
@@ -4859,6 +7493,80 @@ export interface components {
         };
         /** @enum {string} */
         TideState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";
+        /**
+         * @description A direction on the board's picture.
+         * @enum {string}
+         */
+        Towards: "notKnown" | "up" | "right" | "down" | "left";
+        TraceAsk: {
+            trace: components["schemas"]["TraceFacts"];
+            /** Format: double */
+            readOhms?: null | number;
+            /**
+             * @description The meter reads no end.
+             * @default false
+             */
+            overload: boolean;
+            /** @default the net */
+            net: string;
+            /**
+             * Format: double
+             * @default 0.01
+             */
+            contactErrorOhms: number;
+            /**
+             * Format: double
+             * @default 1.5
+             */
+            thinFactor: number;
+        };
+        /** @description What is known of a trace. Lengths in millimetres. */
+        TraceFacts: {
+            /** Format: double */
+            lengthMillimetres?: number;
+            /** Format: double */
+            widthMillimetres?: number;
+            /**
+             * Format: double
+             * @description 35 µm is 1 oz copper.
+             */
+            copperMicrometres?: number;
+            /**
+             * Format: int32
+             * @description Plated holes in the way.
+             */
+            vias?: number;
+            /**
+             * Format: double
+             * @description Most current that the net carries; null when not known.
+             */
+            amps?: null | number;
+        };
+        TraceResult: {
+            /**
+             * Format: double
+             * @description Of whole copper.
+             */
+            expectedOhms: number;
+            /**
+             * Format: double
+             * @description Above it counts as thin.
+             */
+            limitOhms: number;
+            /**
+             * Format: double
+             * @description Least share of copper left: expected over read, contact error included; null when nothing was read.
+             */
+            copperLeftLow: null | number;
+            /** Format: double */
+            copperLeftHigh: null | number;
+            state: components["schemas"]["NetState"];
+            verdict: components["schemas"]["Verdict"];
+            /** Format: double */
+            contactErrorOhms: number;
+            /** Format: double */
+            thinFactor: number;
+        };
         /**
          * @description What a machine has in it that decides what can go wrong.
          * @enum {string}
@@ -4937,6 +7645,18 @@ export interface components {
          * @enum {string}
          */
         Trust: "none" | "idle" | "loaded" | "soakedAnHour";
+        /**
+         * @description How a board was turned over between its two photos, which decides which way its back is mirrored.
+         * @enum {string}
+         */
+        Turned: "sideways" | "endOverEnd";
+        Uncovered: {
+            need: string;
+            /** Format: int32 */
+            pieces: number;
+            /** @description Why nobody has it. */
+            why: string;
+        };
         /** @description The one shape of every answer that Haar gives. */
         Verdict: {
             /** @description The question, as a person would ask it. */
@@ -4955,6 +7675,35 @@ export interface components {
             cautions: components["schemas"]["CautionId"][];
             /** @description A person may decide against it, with a reason. False only where going on burns or kills. */
             mayBeOverruled?: boolean;
+        };
+        VoltsPoint: {
+            /**
+             * Format: double
+             * @description Since it was fitted.
+             */
+            years: number;
+            /**
+             * Format: double
+             * @description Volts at the chip of the weakest cell of its type under the greatest drain.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description Likely.
+             */
+            volts: number;
+            /**
+             * Format: double
+             * @description Of the strongest under the least drain.
+             */
+            high: number;
+        };
+        WayRoundAsk: {
+            before: components["schemas"]["Towards"];
+            printed: components["schemas"]["Towards"];
+            seen: components["schemas"]["Towards"];
+            /** @default C1 */
+            designator: string;
         };
         WithoutHands: {
             /** Format: uuid */
@@ -5359,6 +8108,24 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Acted"];
                 };
+            };
+        };
+    };
+    GetCheckCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -7076,6 +9843,84 @@ export interface operations {
             };
         };
     };
+    ReadChargingLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChargingReadings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    PlaceCell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CellPlaceAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditPack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     GetCapacitors: {
         parameters: {
             query?: never;
@@ -7151,7 +9996,7 @@ export interface operations {
             };
         };
     };
-    AddCapacitor: {
+    StraightenBoard: {
         parameters: {
             query?: never;
             header?: never;
@@ -7163,7 +10008,137 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CapacitorEdit"];
+                "application/json": components["schemas"]["StraightenAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ScaleBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RegisterBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RegisterAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetBoardPlans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanChoice"][];
+                };
+            };
+        };
+    };
+    TakeBoardPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    KeepBoardPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepPlanAsk"];
             };
         };
         responses: {
@@ -7222,6 +10197,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CsvTaken"];
+                };
+            };
+        };
+    };
+    AddCapacitor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CapacitorEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
                 };
             };
         };
@@ -7303,6 +10305,740 @@ export interface operations {
             };
         };
     };
+    AddArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AreaEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                areaId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AreaEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                areaId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    LookAtArea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                areaId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AreaLookAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeAreaStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                areaId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AreaStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddNet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NetEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditNet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                netId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NetEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveNet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                netId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ReadNet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                netId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NetReadingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RepairNet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                netId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NetRepairAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddHotPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HotPartEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditHotPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                hotId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HotPartEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveHotPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                hotId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ReadHotPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                hotId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeatReadingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    FitHotPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                hotId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HotFittedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetSuppliers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplierRow"][];
+                };
+            };
+        };
+    };
+    AddSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplierEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplierId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplierEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplierId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ReadSupplier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplierId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ImportOffers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplierId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OffersCsv"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetOrders: {
+        parameters: {
+            query?: {
+                spareShare?: number;
+                spareLeast?: number;
+                latestDays?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderScreen"];
+                };
+            };
+        };
+    };
+    ExportOrderPlan: {
+        parameters: {
+            query?: {
+                spareShare?: number;
+                spareLeast?: number;
+                latestDays?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    SetAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SendOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SendAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SentAnswer"];
+                };
+            };
+        };
+    };
+    SendOrderAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AskOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    BookIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrivedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    CancelOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ExportOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     GetSubstitutes: {
         parameters: {
             query?: never;
@@ -7321,7 +11057,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Substitute"][];
+                    "application/json": components["schemas"]["SubstitutesScreen"];
                 };
             };
         };
@@ -8392,6 +12128,354 @@ export interface operations {
             };
         };
     };
+    CalcCharging: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "offVolts": 0.02,
+                 *       "onVolts": 4.9,
+                 *       "loadedVolts": 2.1,
+                 *       "loadOhms": 1000
+                 *     }
+                 */
+                "application/json": components["schemas"]["ChargingReadings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChargingResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcPack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chemistry": "lithiumRechargeable",
+                 *       "designMilliampHours": 3600,
+                 *       "fullChargeMilliampHours": 1900,
+                 *       "cycles": 420
+                 *     }
+                 */
+                "application/json": components["schemas"]["PackFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcHold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "holdMicrofarads": 100,
+                 *       "fromVolts": 3,
+                 *       "leastVolts": 2,
+                 *       "drainMicroamps": 4
+                 *     }
+                 */
+                "application/json": components["schemas"]["HoldAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcStraighten: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "corners": [
+                 *         {
+                 *           "x": 0.12,
+                 *           "y": 0.1
+                 *         },
+                 *         {
+                 *           "x": 0.9,
+                 *           "y": 0.14
+                 *         },
+                 *         {
+                 *           "x": 0.95,
+                 *           "y": 0.9
+                 *         },
+                 *         {
+                 *           "x": 0.06,
+                 *           "y": 0.86
+                 *         }
+                 *       ],
+                 *       "photoWidth": 2400,
+                 *       "photoHeight": 1800
+                 *     }
+                 */
+                "application/json": components["schemas"]["StraightenCalcAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StraightenPlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "known": {
+                 *         "from": {
+                 *           "x": 0.1,
+                 *           "y": 0.1
+                 *         },
+                 *         "to": {
+                 *           "x": 0.9,
+                 *           "y": 0.1
+                 *         },
+                 *         "millimetres": 176
+                 *       },
+                 *       "pixelsWide": 1200,
+                 *       "pixelsHigh": 809
+                 *     }
+                 */
+                "application/json": components["schemas"]["ScaleCalcAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcOutline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "outline": [
+                 *         {
+                 *           "x": 0.1,
+                 *           "y": 0.6
+                 *         },
+                 *         {
+                 *           "x": 0.3,
+                 *           "y": 0.6
+                 *         },
+                 *         {
+                 *           "x": 0.3,
+                 *           "y": 0.8
+                 *         },
+                 *         {
+                 *           "x": 0.1,
+                 *           "y": 0.8
+                 *         }
+                 *       ],
+                 *       "widthMillimetres": 220,
+                 *       "heightMillimetres": 148
+                 *     }
+                 */
+                "application/json": components["schemas"]["OutlineAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlineAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcRegister: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pairs": [
+                 *         {
+                 *           "front": {
+                 *             "x": 0.1,
+                 *             "y": 0.1
+                 *           },
+                 *           "back": {
+                 *             "x": 0.9,
+                 *             "y": 0.1
+                 *           }
+                 *         },
+                 *         {
+                 *           "front": {
+                 *             "x": 0.9,
+                 *             "y": 0.9
+                 *           },
+                 *           "back": {
+                 *             "x": 0.1,
+                 *             "y": 0.9
+                 *           }
+                 *         }
+                 *       ],
+                 *       "widthMillimetres": 220,
+                 *       "heightMillimetres": 148
+                 *     }
+                 */
+                "application/json": components["schemas"]["RegisterCalcAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegistrationResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     CalcJudgeCapacitor: {
         parameters: {
             query?: never;
@@ -8544,6 +12628,454 @@ export interface operations {
             };
         };
     };
+    CalcCombine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "original": {
+                 *         "kind": "aluminiumRadial",
+                 *         "microfarads": 1000,
+                 *         "ratedVolts": 16
+                 *       },
+                 *       "role": "bulk",
+                 *       "candidates": [
+                 *         {
+                 *           "spec": {
+                 *             "kind": "aluminiumRadial",
+                 *             "microfarads": 470,
+                 *             "ratedVolts": 25
+                 *           },
+                 *           "free": 4
+                 *         },
+                 *         {
+                 *           "spec": {
+                 *             "kind": "aluminiumRadial",
+                 *             "microfarads": 560,
+                 *             "ratedVolts": 16
+                 *           },
+                 *           "free": 1
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["CombinationAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CombinationAnswer"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcForecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "parts": [
+                 *         {
+                 *           "designator": "C1",
+                 *           "kind": "aluminiumSurfaceMount",
+                 *           "riskScore": 88,
+                 *           "comesOutNow": true,
+                 *           "weeping": true
+                 *         },
+                 *         {
+                 *           "designator": "C2",
+                 *           "kind": "aluminiumSurfaceMount",
+                 *           "riskScore": 88,
+                 *           "comesOutNow": false
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["ForecastAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Forecast"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcSitting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "referenceStart": 47.1,
+                 *       "referenceEnd": 47.2,
+                 *       "repeats": [
+                 *         32.4,
+                 *         32.6
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["SittingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingCheck"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcWayRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "designator": "C14",
+                 *       "before": "left",
+                 *       "printed": "notKnown",
+                 *       "seen": "right"
+                 *     }
+                 */
+                "application/json": components["schemas"]["WayRoundAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcPad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pads": "lifted",
+                 *       "traceWhole": false,
+                 *       "trace": {
+                 *         "lengthMillimetres": 18,
+                 *         "widthMillimetres": 0.5
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["PadAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PadRepairPlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcFittingOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "parts": [
+                 *         {
+                 *           "designator": "C14",
+                 *           "kind": "aluminiumSurfaceMount",
+                 *           "x": 0.2,
+                 *           "y": 0.7,
+                 *           "weeping": true
+                 *         },
+                 *         {
+                 *           "designator": "C1",
+                 *           "kind": "aluminiumRadial",
+                 *           "x": 0.1,
+                 *           "y": 0.1,
+                 *           "wideCopper": true
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["FittingOrderAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittingOrderAnswer"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcDoIt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "parts": 28,
+                 *       "surfaceMount": 28,
+                 *       "weeping": 4,
+                 *       "wideCopper": 2,
+                 *       "worth": 180,
+                 *       "servicePrice": 140,
+                 *       "serviceDays": 21,
+                 *       "experience": "never",
+                 *       "owned": [
+                 *         "iron",
+                 *         "flux"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["RecapWork"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoItResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "needs": [
+                 *         {
+                 *           "key": "47u16",
+                 *           "spec": {
+                 *             "kind": "aluminiumSurfaceMount",
+                 *             "microfarads": 47,
+                 *             "ratedVolts": 16
+                 *           },
+                 *           "role": "decoupling",
+                 *           "count": 9
+                 *         }
+                 *       ],
+                 *       "offers": [
+                 *         {
+                 *           "supplier": "a",
+                 *           "sku": "A-1",
+                 *           "spec": {
+                 *             "kind": "aluminiumSurfaceMount",
+                 *             "microfarads": 47,
+                 *             "ratedVolts": 16,
+                 *             "maxCelsius": 105
+                 *           },
+                 *           "packSize": 1,
+                 *           "breaks": [
+                 *             {
+                 *               "fromPacks": 1,
+                 *               "packPrice": 0.32
+                 *             },
+                 *             {
+                 *               "fromPacks": 10,
+                 *               "packPrice": 0.19
+                 *             }
+                 *           ]
+                 *         },
+                 *         {
+                 *           "supplier": "b",
+                 *           "sku": "B-7",
+                 *           "spec": {
+                 *             "kind": "aluminiumSurfaceMount",
+                 *             "microfarads": 47,
+                 *             "ratedVolts": 25,
+                 *             "maxCelsius": 105
+                 *           },
+                 *           "packSize": 10,
+                 *           "breaks": [
+                 *             {
+                 *               "fromPacks": 1,
+                 *               "packPrice": 1.9
+                 *             }
+                 *           ]
+                 *         }
+                 *       ],
+                 *       "suppliers": [
+                 *         {
+                 *           "id": "a",
+                 *           "name": "A",
+                 *           "postage": 4.9,
+                 *           "days": 3
+                 *         },
+                 *         {
+                 *           "id": "b",
+                 *           "name": "B",
+                 *           "postage": 3.5,
+                 *           "days": 9
+                 *         }
+                 *       ],
+                 *       "policy": {
+                 *         "spareShare": 0.1
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["OrderAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     CalcCapacitorLife: {
         parameters: {
             query?: never;
@@ -8571,6 +13103,533 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LifeAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcNeutralise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "area": {
+                 *         "name": "memory corner",
+                 *         "source": "nickelCell",
+                 *         "stage": "copperEaten",
+                 *         "squareCentimetres": 14
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["NeutraliseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeutralisePlan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcBaths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "areas": [
+                 *         {
+                 *           "name": "memory corner",
+                 *           "source": "nickelCell",
+                 *           "stage": "bloom",
+                 *           "squareCentimetres": 14
+                 *         },
+                 *         {
+                 *           "name": "battery door",
+                 *           "source": "zincCarbonCell",
+                 *           "stage": "bloom",
+                 *           "squareCentimetres": 3
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["BathsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathsAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcRinses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "filmMillilitres": 0.3,
+                 *       "waterMillilitres": 7,
+                 *       "share": 0.001
+                 *     }
+                 */
+                "application/json": components["schemas"]["RinseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RinseAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcTrace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "net": "A7",
+                 *       "trace": {
+                 *         "lengthMillimetres": 82,
+                 *         "widthMillimetres": 0.3,
+                 *         "copperMicrometres": 35,
+                 *         "vias": 2
+                 *       },
+                 *       "readOhms": 0.31
+                 *     }
+                 */
+                "application/json": components["schemas"]["TraceAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcJumper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "net": "+5 V to U12",
+                 *       "trace": {
+                 *         "lengthMillimetres": 60,
+                 *         "widthMillimetres": 1.2,
+                 *         "amps": 0.8
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["JumperAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JumperResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcMask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "squareCentimetres": 6,
+                 *       "atHand": [
+                 *         "nailVarnish"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["MaskAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaskOption"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcReinspect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "looks": [
+                 *         {
+                 *           "at": "2026-03-01T10:00:00Z",
+                 *           "stage": "bloom",
+                 *           "squareCentimetres": 11
+                 *         },
+                 *         {
+                 *           "at": "2026-09-01T10:00:00Z",
+                 *           "stage": "bloom",
+                 *           "squareCentimetres": 11.4
+                 *         }
+                 *       ],
+                 *       "ph": 7,
+                 *       "from": "2026-09-01"
+                 *     }
+                 */
+                "application/json": components["schemas"]["ReinspectAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReinspectionResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcGap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "processor",
+                 *       "part": {
+                 *         "watts": 28,
+                 *         "squareMillimetres": 169,
+                 *         "gapMillimetres": {
+                 *           "low": 0.02,
+                 *           "likely": 0.04,
+                 *           "high": 0.06
+                 *         },
+                 *         "bareDie": true
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["GapAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GapResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcDrop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "watts": 28,
+                 *       "millimetres": 0.05,
+                 *       "conductivity": 4,
+                 *       "squareMillimetres": 169
+                 *     }
+                 */
+                "application/json": components["schemas"]["DropAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DropAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcFan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "ratedVolts": 12,
+                 *       "ratedRpm": 4200,
+                 *       "readRpm": 3100,
+                 *       "startVolts": 7.9,
+                 *       "noise": "rattle"
+                 *     }
+                 */
+                "application/json": components["schemas"]["FanFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "processor",
+                 *       "before": [
+                 *         {
+                 *           "celsius": 71,
+                 *           "roomCelsius": 19
+                 *         },
+                 *         {
+                 *           "celsius": 72,
+                 *           "roomCelsius": 19
+                 *         },
+                 *         {
+                 *           "celsius": 70,
+                 *           "roomCelsius": 19
+                 *         },
+                 *         {
+                 *           "celsius": 71.5,
+                 *           "roomCelsius": 19
+                 *         },
+                 *         {
+                 *           "celsius": 71,
+                 *           "roomCelsius": 19
+                 *         }
+                 *       ],
+                 *       "after": [
+                 *         {
+                 *           "celsius": 60,
+                 *           "roomCelsius": 21
+                 *         },
+                 *         {
+                 *           "celsius": 61,
+                 *           "roomCelsius": 21
+                 *         },
+                 *         {
+                 *           "celsius": 60.5,
+                 *           "roomCelsius": 21
+                 *         },
+                 *         {
+                 *           "celsius": 60,
+                 *           "roomCelsius": 21
+                 *         },
+                 *         {
+                 *           "celsius": 61,
+                 *           "roomCelsius": 21
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["HeatAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeatComparison"];
                 };
             };
             /** @description Bad Request */

@@ -17,6 +17,7 @@
     ['Take a lot in: a van-load of boxes', () => go('/take-in-lot')],
     ['The store: parts and fasteners', () => go('/store')],
     ['The drawer: capacitors', () => go('/drawer')],
+    ['The order: what has to be bought', () => go('/order')],
     ['Packs and the calculation API', () => go('/reference')],
     ['Settings, meter and backups', () => go('/settings')],
     ['Undo what was last done here', () => void undo()],

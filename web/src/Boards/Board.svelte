@@ -1,0 +1,219 @@
+<!-- @component A machine's boards: the map of one side, the matching list of everything on it, and what the rules say of the one chosen. -->
+<script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { searchParams } from 'sv-router';
+  import { api, ask, type Schemas } from '$lib/api/client';
+  import { act, Sending } from '$lib/api/act.svelte';
+  import { useKeys } from '$lib/keys.svelte';
+  import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Field from '$lib/ui/Field.svelte';
+  import Key from '$lib/ui/Key.svelte';
+  import Mark from '$lib/ui/Mark.svelte';
+  import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import Query from '$lib/ui/Query.svelte';
+  import Sheet from '$lib/ui/Sheet.svelte';
+  import { recapWords } from '$lib/words';
+  import { upload } from '../Intake/photos';
+  import CapacitorForm from '../Capacitors/CapacitorForm.svelte';
+  import CapacitorPanel from '../Capacitors/CapacitorPanel.svelte';
+  import ForecastSheet from '../Capacitors/ForecastSheet.svelte';
+  import { tally } from '../Capacitors/stand';
+  import AreaForm from '../Corrosion/AreaForm.svelte';
+  import AreaPanel from '../Corrosion/AreaPanel.svelte';
+  import NetForm from '../Corrosion/NetForm.svelte';
+  import NetPanel from '../Corrosion/NetPanel.svelte';
+  import HotForm from '../Thermal/HotForm.svelte';
+  import HotPanel from '../Thermal/HotPanel.svelte';
+  import CellPanel from '../Batteries/CellPanel.svelte';
+  import BoardMap from './BoardMap.svelte';
+  import BoardTools from './BoardTools.svelte';
+  import { itemsOf, kindWord, type MapItem, type Point, type Side } from './items';
+  import PrintSheet from './PrintSheet.svelte';
+  import Straighten from './Straighten.svelte';
+
+  let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
+  const query = createQuery(() => ({ queryKey: ['capacitors', id], queryFn: () => ask(api.GET('/api/machines/{id}/capacitors', { params: { path: { id } } })) }));
+  const form = new Sending();
+  let picked = $state(searchParams.get('part') as string | null);
+  let boardAt = $state<string>();
+  let side = $state<Side>('front');
+  let sheet = $state<'add' | 'area' | 'net' | 'hot' | 'tools' | 'straighten' | 'forecast' | ''>('');
+  let filter = $state('all');
+  let drawing = $state<'place' | 'area' | 'net' | 'hot' | ''>('');
+  let points = $state<Point[]>([]);
+  let list = $state<HTMLElement>();
+  let camera = $state<HTMLInputElement>();
+
+  const data = $derived(query.data);
+  const board = $derived(data?.boards.find((b) => b.id === (boardAt ?? data.capacitors.find((r) => r.capacitor.id === picked)?.capacitor.boardId)) ?? data?.boards[0]);
+  const sheetOf = $derived(board?.[side]);
+  const items = $derived(data ? itemsOf(data, board?.id) : []);
+  const onBoard = $derived(data?.capacitors.filter((r) => r.capacitor.boardId === board?.id) ?? []);
+  const shown = $derived(filter === 'all' ? items : filter === 'todo' ? items.filter((i) => i.rank < 3) : filter.startsWith('kind:') ? items.filter((i) => i.kind === filter.slice(5)) : items.filter((i) => i.word === filter));
+  const item = $derived<MapItem | undefined>(items.find((i) => i.id === picked) ?? shown[0] ?? items[0]);
+  const words = $derived([...new Set(items.map((i) => i.word))].sort());
+  const kinds = $derived([...new Set(items.map((i) => i.kind))]);
+  const onSide = $derived(items.filter((i) => i.side === side));
+  const draft = $derived(drawing ? { points, closed: drawing === 'area', cross: null } : null);
+
+  function select(itemId: string) {
+    picked = itemId;
+    drawing = '';
+    form.problem = undefined;
+    const i = items.find((x) => x.id === itemId);
+    if (i && i.side !== side && (i.at || i.outline || i.path?.length)) side = i.side;
+  }
+  function step(by: number) {
+    const at = shown.findIndex((i) => i.id === item?.id);
+    const to = shown[(at + by + shown.length) % shown.length];
+    if (to) {
+      select(to.id);
+      list?.querySelector(`[data-id="${to.id}"]`)?.scrollIntoView({ block: 'nearest' });
+    }
+  }
+  function start(what: typeof drawing) {
+    drawing = what;
+    points = [];
+  }
+  function point(p: Point | null) {
+    if (!p) points = points.slice(0, -1);
+    else if (drawing === 'place') void form.send(() => place(p));
+    else if (drawing === 'hot') {
+      points = [p];
+      finish();
+    } else points = [...points, p];
+  }
+  function finish() {
+    if (drawing === 'area' || drawing === 'net' || drawing === 'hot') sheet = drawing;
+  }
+  function drawn(made?: string) {
+    sheet = '';
+    drawing = '';
+    points = [];
+    if (made) picked = made;
+  }
+  async function place(p: Point) {
+    drawing = '';
+    if (item?.kind === 'capacitor') {
+      const c = onBoard.find((r) => r.capacitor.id === item.id)!.capacitor;
+      await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c.id } }, headers: { 'If-Match': `"${c.version}"` }, body: { designator: c.designator, marking: c.marking, kind: c.spec.kind, role: c.role, ratedVolts: null, maxCelsius: c.spec.maxCelsius ?? null, diameterMillimetres: c.spec.diameterMillimetres ?? null, heightMillimetres: c.spec.heightMillimetres ?? null, leadPitchMillimetres: c.spec.leadPitchMillimetres ?? null, signs: c.signs, x: p.x, y: p.y, side, minusBefore: c.minusBefore, minusPrinted: c.minusPrinted, headroomMillimetres: c.headroomMillimetres ?? null } }));
+    } else if (item?.kind === 'cell') await act(api.PUT('/api/machines/{id}/battery/place', { params: { path: { id } }, body: { boardId: board!.id, x: p.x, y: p.y } }));
+    else if (item?.kind === 'hot') {
+      const h = data!.hotParts.find((x) => x.part.id === item.id)!.part;
+      await act(api.PUT('/api/machines/{id}/hot/{hotId}', { params: { path: { id, hotId: h.id } }, headers: { 'If-Match': `"${h.version}"` }, body: { boardId: board!.id, name: h.name, side, x: p.x, y: p.y, facts: h.facts, load: h.load, fan: h.fan ?? null } }));
+    }
+  }
+  async function photo(files: FileList | null) {
+    if (!files?.[0] || !board) return;
+    const photoId = await upload(id, files[0], `${board.name}, ${side}`);
+    await act(api.PUT('/api/machines/{id}/boards/{boardId}', { params: { path: { id, boardId: board.id } }, headers: { 'If-Match': `"${board.version}"` }, body: { name: board.name, photoId, side } }));
+    sheet = 'straighten';
+  }
+  const edge = $derived(drawing === 'area' ? 'Go round the edge of what is eaten, a tap at each corner.' : drawing === 'net' ? 'Tap along the trace, from one end to the other.' : drawing === 'hot' ? 'Tap the hot part.' : `Tap where ${item?.name} sits.`);
+  useKeys([
+    { key: 'n', words: 'The next in the list', run: () => step(1) },
+    { key: 'b', words: 'The one before', run: () => step(-1) },
+    { key: 'a', words: 'Put a capacitor on the board', run: () => (sheet = board ? 'add' : 'tools') },
+    { key: 'o', words: 'Mark a corroded area', run: () => board && start('area') },
+    { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
+    { key: 'h', words: 'Mark a hot part', run: () => board && start('hot') },
+    { key: 'f', words: 'Turn the board over', run: () => (side = side === 'front' ? 'back' : 'front') },
+    { key: 'p', words: 'Photo of this side', run: () => camera?.click() },
+    { key: 'Escape', words: 'Stop drawing', run: () => drawn() },
+  ]);
+</script>
+
+<svelte:head><title>Boards · {head.machine.name}</title></svelte:head>
+
+<Query {query} what="the boards">
+  {#snippet children(data)}
+    {#if !board}
+      <div class="max-w-xl py-8">
+        <h1 class="text-[1.75rem] font-bold">No board is listed yet</h1>
+        <p class="mt-2">Name a board, then type its capacitors or take them from a list. Haar reads the markings, ranks the risk, judges the readings and finds what fits in the drawer.</p>
+      </div>
+      <BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'tools')}>Add a board</button>{/snippet}</BenchEdge>
+    {:else}
+      {#snippet more()}<button class="act" onclick={() => (sheet = 'add')}>Add <Key k="A" /></button>{#if items.length}<button class="act" onclick={() => step(1)}>Next <Key k="N" /></button>{/if}{/snippet}
+      <div class="grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem] print:hidden">
+        <div class="min-w-0">
+          <BoardMap items={onSide} hash={sheetOf?.hash} aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68} name="{board.name}, {side}" selected={item?.id} onselect={select} {draft} onpoint={point} />
+          <div class="mt-1.5 flex flex-wrap items-center gap-x-5 text-sm">
+            {#if data.boards.length > 1}<Field label="Board" class="w-56">{#snippet children(f)}<select class="input" value={board.id} onchange={(e) => { boardAt = e.currentTarget.value; picked = null; }} {...f}>{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select>{/snippet}</Field>{:else}<span class="font-semibold">{board.name}</span>{/if}
+            <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}>{side === 'front' ? 'Turn it over' : 'Back to the front'} <Key k="F" /></button>
+            {#if item && item.kind !== 'area' && item.kind !== 'net'}<button class="act" onclick={() => { picked = item.id; start('place'); }}>Place on the map</button>{/if}
+            <button class="act" onclick={() => start('area')}>Mark an area <Key k="O" /></button>
+            <button class="act" onclick={() => start('net')}>Mark a trace <Key k="T" /></button>
+            <button class="act max-sm:hidden" onclick={() => start('hot')}>Hot part <Key k="H" /></button>
+            <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}>{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button>
+            <button class="act" onclick={() => (sheet = 'tools')}>Lists and plans</button>
+            <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
+            <input bind:this={camera} type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of the board" onchange={(e) => { const f = e.currentTarget.files; void form.send(() => photo(f)); }} />
+          </div>
+          {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}>set one length on it</button>, and areas and traces get their size.</p>{/if}
+          {#if data.forecast}<p class="mt-1 text-sm text-soft">School: {recapWords[data.school].toLowerCase()}. <button class="underline decoration-1 underline-offset-2 hover:text-ink" onclick={() => (sheet = 'forecast')}>{data.forecast.verdict.sentence}</button></p>{/if}
+          {#if data.baths.length}<p class="mt-1 text-sm text-soft">Neutralise in {data.baths.length === 1 ? 'one bath' : `${data.baths.length} separate baths, never one`}: {data.baths.join('; ')}.</p>{/if}
+          {#if drawing}
+            <BenchEdge>
+              {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button class="btn-next" disabled={points.length < (drawing === 'area' ? 3 : 2)} onclick={finish}>{drawing === 'area' ? 'Close the outline' : 'That is its run'}</button>{:else}<p class="text-lg font-bold">{edge}</p>{/if}{/snippet}
+              {#snippet needs()}{drawing === 'area' || drawing === 'net' ? edge : ''}{/snippet}
+              {#snippet acts()}{#if points.length}<button class="act" onclick={() => point(null)}>Last point away</button>{/if}{#if drawing === 'net' || drawing === 'hot'}<button class="act" onclick={() => { points = []; finish(); }}>Without a place</button>{/if}<button class="act" onclick={() => drawn()}>Stop drawing</button>{/snippet}
+            </BenchEdge>
+          {/if}
+        </div>
+        <div class="flex min-w-0 flex-col gap-4 max-lg:order-first">
+          {#if item}
+            <div class="rounded-lg bg-paper px-5 py-4">
+              {#if item.kind === 'capacitor'}
+                {@const row = onBoard.find((r) => r.capacitor.id === item.id)}
+                {#if row}<CapacitorPanel {id} {head} {row} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
+              {:else if item.kind === 'area'}
+                {@const row = data.areas.find((a) => a.area.id === item.id)}
+                {#if row}<AreaPanel {id} {row} nets={data.nets} bench={!drawing} onnext={() => step(1)} onpick={select} scaled={!!board[row.area.side].widthMillimetres} {more} />{/if}
+              {:else if item.kind === 'net'}
+                {@const row = data.nets.find((n) => n.net.id === item.id)}
+                {#if row}<NetPanel {id} {row} side={board[row.net.side]} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
+              {:else if item.kind === 'hot'}
+                {@const row = data.hotParts.find((h) => h.part.id === item.id)}
+                {#if row}<HotPanel {id} {row} boardId={board.id} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
+              {:else if data.cell}<CellPanel {id} cell={data.cell} bench={!drawing} {more} />{/if}
+              {#if !sheet}<ProblemNote problem={form.problem} />{/if}
+            </div>
+          {/if}
+          <section aria-label="The list of everything on the board" class="min-w-0">
+            <div class="flex flex-wrap items-end justify-between gap-3">
+              <h2 class="font-bold">{onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}</h2>
+              <select class="input min-h-9 w-auto py-0 text-sm" aria-label="Show" bind:value={filter}>
+                <option value="all">All</option><option value="todo">To be done</option>
+                {#each words as w (w)}<option value={w}>{w[0]!.toUpperCase() + w.slice(1)}</option>{/each}
+                {#if kinds.length > 1}{#each kinds as k (k)}<option value="kind:{k}">{kindWord[k]}</option>{/each}{/if}
+              </select>
+            </div>
+            <ul bind:this={list} class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill" tabindex="-1">
+              {#each shown as i (i.id)}
+                <li data-id={i.id} class="[contain-intrinsic-size:auto_36px] [content-visibility:auto]">
+                  <button class="grid w-full items-center gap-x-2.5 border-b border-sill px-1 py-[5px] text-left {i.kind === 'capacitor' ? 'grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto]' : 'grid-cols-[1.5rem_minmax(0,1fr)_auto]'} {i.id === item?.id ? 'bg-rock' : 'hover:bg-rock/60'}" aria-current={i.id === item?.id ? 'true' : undefined} onclick={() => select(i.id)}>
+                    <Mark of={i.mark} size={19} word={i.word} />
+                    {#if i.kind === 'capacitor'}<span class="reading">{i.name}</span><span class="reading truncate font-normal">{i.value}</span>
+                    {:else}<span class="min-w-0 truncate"><strong class="font-semibold">{i.name[0]!.toUpperCase() + i.name.slice(1)}</strong>{#if i.value}<span class="ml-2 text-sm text-soft">{i.value}</span>{/if}</span>{/if}
+                    <span class="max-w-48 truncate text-right font-semibold max-sm:max-w-36">{i.end}</span>
+                  </button>
+                </li>
+              {:else}<li class="py-4 text-soft">{items.length ? 'None of these.' : 'Type the first one, or take them from a list.'}</li>{/each}
+            </ul>
+          </section>
+        </div>
+      </div>
+      {#if !item && !drawing}<BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}>Put a capacitor on the board</button>{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge>{/if}
+      <PrintSheet {head} {board} {side} items={onSide} rest={items.filter((i) => i.side !== side)} screen={data} />
+    {/if}
+  {/snippet}
+</Query>
+
+<Sheet bind:open={() => sheet === 'add', (v) => { if (!v) sheet = ''; }} title="A capacitor on {board?.name}">{#if board}<CapacitorForm {id} boardId={board.id} {side} ondone={(made) => drawn(made)} />{/if}</Sheet>
+<Sheet bind:open={() => sheet === 'area', (v) => { if (!v) sheet = ''; }} title="What is eaten here?" about="The size comes from the outline and the scale.">{#if board}<AreaForm {id} boardId={board.id} {side} sheet={sheetOf} outline={points} ondone={drawn} />{/if}</Sheet>
+<Sheet bind:open={() => sheet === 'net', (v) => { if (!v) sheet = ''; }} title="A net to measure end to end" about="Haar says what whole copper would read, and what a reading means.">{#if board}<NetForm {id} boardId={board.id} {side} sheet={sheetOf} path={points} ondone={drawn} />{/if}</Sheet>
+<Sheet bind:open={() => sheet === 'hot', (v) => { if (!v) sheet = ''; }} title="A hot part">{#if board}<HotForm {id} boardId={board.id} {side} at={points[0]} ondone={drawn} />{/if}</Sheet>
+<Sheet bind:open={() => sheet === 'tools', (v) => { if (!v) sheet = ''; }} title="Lists and plans"><BoardTools {id} {board} ondone={(b) => { sheet = ''; if (b) boardAt = b; }} /></Sheet>
+<Sheet bind:open={() => sheet === 'straighten', (v) => { if (!v) sheet = ''; }} title="Photo and scale of the {side}" about="From straight above, and with one length known, the photo becomes a map.">{#if board}<Straighten {id} {board} {side} onphoto={() => camera?.click()} ondone={() => (sheet = '')} />{/if}</Sheet>
+<Sheet bind:open={() => sheet === 'forecast', (v) => { if (!v) sheet = ''; }} title="Recap now, or wait?">{#if data?.forecast}<ForecastSheet forecast={data.forecast} rows={onBoard} />{/if}</Sheet>
