@@ -24,7 +24,7 @@ public class ExchangeTests
             if (name == "Newsletter desktop")
             {
                 var cap = (await from.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!.AsArray().First(c => c!["stand"]!.GetValue<string>() == "comesOut")!["capacitor"]!["id"]!.GetValue<string>();
-                var part = (await from.GetAsync($"/api/machines/{id}/capacitors/{cap}/substitutes"))[0]!["candidate"]!["id"]!.GetValue<string>();
+                var part = (await from.GetAsync($"/api/machines/{id}/capacitors/{cap}/substitutes"))["singles"]![0]!["candidate"]!["id"]!.GetValue<string>();
                 await from.DoAsync($"/api/machines/{id}/capacitors/{cap}/reserve", new { partId = part, overruleReason = (string?)null });
                 await from.DoAsync($"/api/machines/{id}/overrules", new { key = $"capacitors/comes-out/{cap}", sentence = "It comes out.", reason = "“Kept” for the look; 5 < 6 & é" });
             }
@@ -67,7 +67,7 @@ public class ExchangeTests
 
         await Refused(Encoding.UTF8.GetBytes(json[..(json.Length / 2)]), "cut off");
         await Refused(zip[..(zip.Length / 2)], "cut off");
-        await Refused(Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 2,").Replace(json, "\"version\": 99,", 1)), "newer Haar");
+        await Refused(Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 3,").Replace(json, "\"version\": 99,", 1)), "newer Haar");
         await Refused(Encoding.UTF8.GetBytes("{\"format\":\"shopping-list\"}"), "not a machine");
         await Refused(Encoding.UTF8.GetBytes("not json at all"), "cut off or damaged");
         await Refused(Encoding.UTF8.GetBytes(json.Replace("\"microfarads\": 47", "\"microfarads\": -47", StringComparison.Ordinal)), "microfarads");

@@ -57,7 +57,7 @@ public class JourneyTests
         Assert.Equal("comesOut", c14["stand"]!.GetValue<string>());
         Assert.Contains("31 %", c14["comesOut"]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
         var cap = c14["capacitor"]!["id"]!.GetValue<string>();
-        var substitutes = (await w.GetAsync($"/api/machines/{id}/capacitors/{cap}/substitutes")).AsArray();
+        var substitutes = (await w.GetAsync($"/api/machines/{id}/capacitors/{cap}/substitutes"))["singles"]!.AsArray();
         Assert.NotEqual("no", substitutes[0]!["verdict"]!["outcome"]!.GetValue<string>());
         var part = substitutes[0]!["candidate"]!["id"]!.GetValue<string>();
         async Task<(int Quantity, int Reserved)> Stock()
@@ -71,7 +71,12 @@ public class JourneyTests
         Assert.Equal((before.Quantity, before.Reserved + 1), await Stock());
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/{cap}/reserve", new { partId = part, overruleReason = (string?)null })).Status);
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step = "fit", pads = (string?)null })).Status);
-        foreach (var step in new[] { "remove", "checkPads", "clean", "fit", "checkWayRound" }) { await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step, pads = step == "checkPads" ? "lifted" : null }); }
+        foreach (var step in new[] { "remove", "checkPads", "clean", "fit" }) { await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step, pads = step == "checkPads" ? "lifted" : null }); }
+        // The photo from before has its minus up: a second look that says otherwise is not let pass.
+        var (status, wrong) = await w.PostAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step = "checkWayRound", pads = (string?)null, minusSeen = "left" });
+        Assert.Equal(400, status);
+        Assert.Contains("Turn it round", wrong["errors"]!["minusSeen"]![0]!.GetValue<string>(), StringComparison.Ordinal);
+        await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step = "checkWayRound", pads = (string?)null, minusSeen = "up" });
         Assert.Equal((before.Quantity - 1, before.Reserved), await Stock());
         await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/readings", new { microfarads = 46.8, esrOhms = 0.3, esrFrequencyHertz = 100000, leakageMicroamps = (double?)null, inCircuit = false, source = "typed" });
         var after = await C14();

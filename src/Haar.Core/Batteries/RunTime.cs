@@ -31,7 +31,7 @@ public static class RunTime
     public const double LongestYears = 15;
 
     /// <summary>
-    /// Solves dQ/dt = −I − s·Q for Q = 0: t = ln(1 + s·Q₀/I)/s, where s = −ln(1 − yearly loss).
+    /// Solves dQ/dt = −I − s·Q until Q₁, what is left when the volts no longer suffice: t = ln((Q₀ + I/s)/(Q₁ + I/s))/s, where s = −ln(1 − yearly loss).
     /// Without drain the result is <see cref="LongestYears"/>.
     /// </summary>
     /// <param name="milliampHours">Rated capacity, above 0.</param>
@@ -47,10 +47,11 @@ public static class RunTime
         var usable = facts.UsableShare(Math.Max(leastVoltsPerCell ?? facts.EndVolts, facts.EndVolts));
         double Years(double capacity, double drain)
         {
-            var q = milliampHours * capacity * usable;
+            // What lies below the least volts leaks away by itself too, so it counts in the self-discharge.
+            var (full, left) = (milliampHours * capacity, milliampHours * capacity * (1 - usable));
             var i = drainMicroamps * drain / 1000 * HoursPerYear;
             var s = -Math.Log(1 - facts.SelfDischargePerYear);
-            var years = i <= 0 ? LongestYears : Math.Log(1 + s * q / i) / s;
+            var years = i <= 0 ? LongestYears : Math.Log((full + i / s) / (left + i / s)) / s;
             return Math.Min(years, LongestYears);
         }
 

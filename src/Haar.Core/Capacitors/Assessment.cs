@@ -47,7 +47,7 @@ public static class CapacitorAssessments
         var sign = r.Capacitor.Signs.FirstOrDefault(s => s is CapacitorSign.Weeping or CapacitorSign.Bulging or CapacitorSign.Cracked, (CapacitorSign)(-1));
         if (r.Capacitor.Fitting.FittedAt is null && (int)sign >= 0) { return sign switch { CapacitorSign.Weeping => "weeps", CapacitorSign.Bulging => "bulges", _ => "is cracked" }; }
         if (r.Readings.InCircuit) { return "measure out of circuit"; }
-        if (!r.Readings.Any) { return r.Stand == CapacitorStand.ComesOut ? r.Risk.Family : "not measured"; }
+        if (!r.Readings.Any) { return r.Stand == CapacitorStand.ComesOut ? "by kind and age" : "not measured"; }
         var change = r.Readings.Microfarads is { } c ? Math.Round((c / r.Capacitor.Spec.Microfarads - 1) * 100) : (double?)null;
         return string.Join(", ", new[]
         {

@@ -18,9 +18,9 @@ public sealed record PriceBreak(int FromPacks, double PackPrice);
 public sealed record SupplierOffer(string Supplier, string Sku, CapacitorSpec Spec, int PackSize, IReadOnlyList<PriceBreak> Breaks, int? StockPacks = null);
 
 /// <param name="Postage">Of one parcel.</param>
-/// <param name="FreeFrom">Value of goods from which postage is free; null when never.</param>
 /// <param name="Days">Until it is here.</param>
-public sealed record SupplierTerms(string Id, string Name, double Postage, double? FreeFrom, int Days);
+/// <param name="FreeFrom">Value of goods from which postage is free; null when never.</param>
+public sealed record SupplierTerms(string Id, string Name, double Postage, int Days, double? FreeFrom = null);
 
 /// <summary>The house's policy.</summary>
 public sealed record OrderPolicy
@@ -122,9 +122,9 @@ public static class OrderPlan
         {
             var offer = offers[o];
             var mine = eligible.Where(e => e.Offer == o).ToList();
-            // A price break can make more packs cheaper than fewer, so the top is the largest break as well as the need.
+            // A price break can make more packs cheaper than fewer, and goods up to free postage can cost less than the stamp: the top covers both.
             var enough = (Math.Min(total, mine.Sum(e => wanted[e.Need])) + offer.PackSize - 1) / offer.PackSize;
-            var most = Math.Min(offer.StockPacks ?? int.MaxValue, Math.Max(enough, offer.Breaks.Max(b => b.FromPacks)));
+            var most = Math.Min(offer.StockPacks ?? int.MaxValue, Math.Max(enough, offer.Breaks.Max(b => b.FromPacks)) + Filler(offer, terms[offer.Supplier]));
             var tiers = new List<(PriceBreak, IntVar, BoolVar)>();
             foreach (var b in offer.Breaks.Where(b => b.FromPacks <= most))
             {
@@ -188,6 +188,10 @@ public static class OrderPlan
         var bound = proven ? sum : Math.Max(0, Math.Round((solver.BestObjectiveBound - gone.Values.Sum() * (double)penalty) / weight / 100, 2));
         return new(parcels, sum, bound, proven, gone);
     }
+
+    /// <summary>Packs beyond the need that could still be cheaper than the postage they save.</summary>
+    static int Filler(SupplierOffer offer, SupplierTerms terms) =>
+        terms.FreeFrom is null || terms.Postage <= 0 ? 0 : (int)Math.Min(500, Math.Ceiling(terms.Postage / Math.Max(0.01, offer.Breaks.Min(b => b.PackPrice))));
 
     static string Why(int k, OrderNeed n, List<Eligible> eligible, List<SupplierOffer> usable) =>
         eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."

@@ -7,7 +7,7 @@ namespace Haar.Core.Corrosion;
 /// <param name="DiameterMillimetres">Of the bare copper.</param>
 /// <param name="Ohms">Of the length asked for.</param>
 /// <param name="DropMillivolts">At the current.</param>
-/// <param name="MostAmps">By IPC-2221 for that section, outside, at the rise allowed.</param>
+/// <param name="MostAmps">The lesser of IPC-2221 for that section, outside, at the rise allowed, and of usual chassis wiring.</param>
 public sealed record JumperWire(int Awg, double DiameterMillimetres, double Ohms, double DropMillivolts, double MostAmps, bool Enough);
 
 /// <param name="Chosen">The thinnest that is enough, which lies flattest; null when none up to AWG 18 is.</param>
@@ -31,6 +31,11 @@ public static class Jumper
     /// <summary>Diameter in millimetres: 0.127·92^((36−n)/39), ASTM B258.</summary>
     public static double AwgMillimetres(int awg) => 0.127 * Math.Pow(92, (36 - awg) / 39.0);
 
+    /// <summary>Single wires in a case carry about an amp for 116 circular mils; the chassis-wiring column of common wire tables (AWG 30: 0.86 A, AWG 24: 3.5 A). Below what IPC-2221 gives a flat trace of the same section, since a round wire sheds its heat worse.</summary>
+    public const double CircularMilsPerAmp = 116;
+
+    public static double ChassisAmps(int awg) => Math.Pow(AwgMillimetres(awg) / 0.0254, 2) / CircularMilsPerAmp;
+
     /// <summary>Ohms a metre of solid copper at 20 °C.</summary>
     public static double AwgOhmsPerMetre(int awg) => Trace.CopperOhmMetres / (Math.PI / 4 * Math.Pow(AwgMillimetres(awg) * 1e-3, 2));
 
@@ -47,7 +52,7 @@ public static class Jumper
         var wires = Gauges.Select(g =>
         {
             var ohms = AwgOhmsPerMetre(g) * length / 1000;
-            var most = Ipc2221Amps(Math.PI / 4 * Math.Pow(AwgMillimetres(g), 2), riseKelvin);
+            var most = Math.Min(ChassisAmps(g), Ipc2221Amps(Math.PI / 4 * Math.Pow(AwgMillimetres(g), 2), riseKelvin));
             var drop = ohms * amps * 1000;
             return new JumperWire(g, Math.Round(AwgMillimetres(g), 3), Si.Tidy(ohms), Math.Round(drop, 2), Math.Round(most, 3), most >= amps && drop <= mostDropMillivolts);
         }).ToList();

@@ -88,7 +88,7 @@ public static class Neutralise
         var water = house.RinseMillilitresPerSquareCentimetre * a.SquareCentimetres;
         var rinses = Rinses(film, water, house.ResidueShare);
         var left = Math.Pow(film / (film + water), rinses);
-        var cautions = new List<CautionId> { CautionId.LeakingCell, CautionId.SolventAndFlame };
+        var cautions = a.Source is LeakSource.CapacitorElectrolyte or LeakSource.SaltWater ? [] : new List<CautionId> { CautionId.LeakingCell };
         if (Reaction(a) is not { } reaction)
         {
             var unknown = Verdict.Of(question, Outcome.Unknown, "Cannot say yet: wet a strip of pH paper and lay it on the residue. Above 8 takes an acid, below 6 bicarbonate.", Founded.Guess,

@@ -18,7 +18,7 @@ public sealed class Supplier
     public DateTimeOffset? ReadAt { get; set; }
     public int Version { get; set; }
 
-    public SupplierTerms Terms => new(Id.ToString(), Name, Postage, FreeFrom, Days);
+    public SupplierTerms Terms => new(Id.ToString(), Name, Postage, Days, FreeFrom);
 
     /// <exception cref="BadFactException">Names the field.</exception>
     public static void Check(Supplier s)

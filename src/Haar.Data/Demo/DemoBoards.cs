@@ -70,7 +70,7 @@ public sealed partial class DemoWorkshop
 
     void NewsletterBoard(Machine m, Board b)
     {
-        Area(m, b, "by the sound chip", LeakSource.CapacitorElectrolyte, CorrosionStage.MaskLifted, Blot(0.215, 0.7, 0.087, 0.108, 2), 27, 9);
+        Area(m, b, "by the sound chip", LeakSource.CapacitorElectrolyte, CorrosionStage.MaskLifted, Blot(0.215, 0.7, 0.1, 0.132, 2), 27, 9);
         Net(m, b, "SND L", "U14 pin 3", "C15 plus", 34, 0.25, 0, null, (0.13, 0.66), (0.19, 0.68), (0.24, 0.72));
         Net(m, b, "SND R", "U14 pin 5", "C14 plus", 31, 0.25, 0, null, (0.14, 0.75), (0.2, 0.75), (0.27, 0.72));
         Net(m, b, "MUTE", "U14 pin 8", "U12 pin 40", 118, 0.2, 2, null, (0.16, 0.62), (0.26, 0.66), (0.45, 0.75));

@@ -149,7 +149,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     void Drawer()
     {
-        (int Quantity, string Place, double YearsAgo, decimal Price)[] stock = [(7, "A3", 0.6, 0.42m), (12, "A4", 1.2, 0.18m), (5, "A4", 6.5, 0.31m), (9, "A5", 1.2, 0.16m), (11, "B1", 0.3, 0.55m), (2, "C2", 0.9, 0.80m)];
+        (int Quantity, string Place, double YearsAgo, decimal Price)[] stock = [(7, "A3", 0.6, 0.42m), (12, "A4", 1.2, 0.18m), (5, "A4", 6.5, 0.31m), (9, "A5", 1.2, 0.16m), (3, "B1", 0.3, 0.55m), (2, "C2", 0.9, 0.80m)];
         foreach (var (profile, s) in PackStore.Shipped.Parts.Zip(stock))
         {
             db.Add(new DrawerPart { Id = Id(), Spec = profile.Spec, Quantity = s.Quantity, Place = s.Place, BoughtOn = DateOnly.FromDateTime(now.DateTime.AddDays(-365.25 * s.YearsAgo)), Price = s.Price });
@@ -157,8 +157,8 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
         void More(CapacitorKind kind, double uf, double volts, double celsius, double dia, double height, double? pitch, int quantity, string place, double years, decimal price) =>
             db.Add(new DrawerPart { Id = Id(), Spec = new() { Kind = kind, Microfarads = uf, RatedVolts = volts, MaxCelsius = celsius, DiameterMillimetres = dia, HeightMillimetres = height, LeadPitchMillimetres = pitch }, Quantity = quantity, Place = place, BoughtOn = DateOnly.FromDateTime(now.DateTime.AddDays(-365.25 * years)), Price = price });
-        More(CapacitorKind.AluminiumSurfaceMount, 47, 16, 105, 6.3, 5.4, null, 20, "A3", 2.1, 0.14m);
-        More(CapacitorKind.AluminiumSurfaceMount, 47, 25, 105, 6.3, 7.7, null, 10, "A3", 0.6, 0.19m);
+        More(CapacitorKind.AluminiumSurfaceMount, 47, 16, 105, 6.3, 5.4, null, 2, "A3", 2.1, 0.14m);
+        More(CapacitorKind.AluminiumSurfaceMount, 47, 25, 105, 6.3, 7.7, null, 1, "A3", 0.6, 0.19m);
         More(CapacitorKind.AluminiumRadial, 470, 25, 105, 10, 16, 5, 14, "B2", 1.8, 0.22m);
         More(CapacitorKind.AluminiumRadial, 100, 25, 105, 6.3, 11, 2.5, 25, "B2", 0.4, 0.12m);
         More(CapacitorKind.AluminiumRadial, 2200, 25, 105, 16, 25, 7.5, 3, "B3", 1.1, 0.95m);

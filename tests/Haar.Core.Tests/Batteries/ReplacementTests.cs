@@ -75,8 +75,12 @@ public class ReplacementTests
     }
 
     [Fact]
-    public void A_module_is_reworked_or_given_an_outside_holder_and_nothing_else() =>
-        Assert.Equal([ReplacementKind.ModuleReworked, ReplacementKind.HolderOnLead], Replacement.Options(Barrel with { HiddenInModule = true, Charges = Known.No, ChargeVolts = null, Chemistry = CellChemistry.LithiumPrimary, NominalVolts = 3 }, RestorationSchool.AsShipped).Options.Select(o => o.Kind).Order().Reverse());
+    public void A_module_is_reworked_exchanged_or_given_an_outside_holder_and_nothing_else_each_with_its_risk()
+    {
+        var options = Replacement.Options(Barrel with { HiddenInModule = true, Charges = Known.No, ChargeVolts = null, Chemistry = CellChemistry.LithiumPrimary, NominalVolts = 3 }, RestorationSchool.AsShipped).Options;
+        Assert.Equal([ReplacementKind.HolderOnLead, ReplacementKind.ModuleReworked, ReplacementKind.ModuleSocketed, ReplacementKind.ModuleOnCarrier], options.Select(o => o.Kind).Order());
+        Assert.All(options, o => Assert.NotEqual("", o.Risk));
+    }
 
     [Fact]
     public void The_best_comes_first_and_the_refused_last()

@@ -182,6 +182,6 @@
   </form>
 </Sheet>
 <Sheet bind:open={() => sheet === 'charging', (v) => { if (!v) sheet = ''; }} title="Does the board charge its cell?" about="Cell out. Red on its plus pad, black on ground."><Charging {id} ondone={() => (sheet = '')} /></Sheet>
-<Sheet bind:open={() => sheet === 'compare', (v) => { if (!v) sheet = ''; }} title="Side by side" about="What each asks of the board, what is left of its volts, and what leaks where in the end."><Compare {options} low={query.data?.cell?.site.windowLowVolts} high={query.data?.cell?.site.windowHighVolts} {chosen} onpick={(k) => { picked = k; sheet = ''; }} /></Sheet>
+<Sheet bind:open={() => sheet === 'compare', (v) => { if (!v) sheet = ''; }} title="Side by side" wide about="What each asks of the board, what is left of its volts, and what leaks where in the end."><Compare {options} low={query.data?.cell?.site.windowLowVolts} high={query.data?.cell?.site.windowHighVolts} {chosen} onpick={(k) => { picked = k; sheet = ''; }} /></Sheet>
 <Sheet bind:open={() => asking === 'data', (v) => { if (!v) asking = ''; }} title="Take it out all the same?" about={query.data?.plan?.data.sentence ?? ''}><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet>
 <Sheet bind:open={() => asking === 'choice', (v) => { if (!v) asking = ''; }} title="Choose it all the same?" about={shown?.verdict.sentence ?? ''}><OverruleForm ondo={(r) => choose(r)} /></Sheet>

@@ -11,7 +11,7 @@
 <h1 class="mt-1.5 text-xl leading-snug font-bold">{cell.name}: {cell.state}.</h1>
 <p class="mt-2 text-sm text-soft">Battery first, then what it ate, then the capacitors, then the heat.</p>
 {#if bench}
-  <BenchEdge>
+  <BenchEdge spaced={false}>
     {#snippet next()}<a class="btn-next" href="/m/{id}/battery">{cell.done ? 'Look at the battery' : 'What replaces it'}</a>{/snippet}
     {#snippet acts()}{@render more()}{/snippet}
   </BenchEdge>

@@ -14,7 +14,7 @@
   <ul class="flex gap-4 pb-3" tabindex="0" aria-label="Options, best first">
     {#each options as o (o.kind)}
       <li class="flex w-[19rem] shrink-0 flex-col rounded-lg bg-paper p-4">
-        <p class="flex items-start gap-2 leading-snug font-bold"><Mark of={mark(o)} size={22} word={{ sound: 'fits', if: 'on a condition', out: 'refused', unknown: 'cannot say yet' }[mark(o)]} /><span>{o.name}{#if o.kind === chosen} <span class="underline decoration-2 underline-offset-4">chosen</span>{/if}</span></p>
+        <p class="flex items-start gap-2 leading-snug font-bold"><Mark of={mark(o)} size={22} word={{ sound: 'fits', if: 'on a condition', out: 'refused', unknown: 'cannot say yet' }[mark(o)]} /><span>{o.name}{#if o.kind === chosen}<span class="ml-2 underline decoration-2 underline-offset-4">chosen</span>{/if}</span></p>
         <div class="mt-2"><VoltsWindow option={o} {low} {high} small /></div>
         <dl class="mt-2 grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-sm">
           <dt class="text-soft">Runs</dt><dd class="font-semibold">{o.verdict.outcome === 'no' ? 'refused' : o.run ? `${plain(o.run.years.low, 2)} to ${plain(o.run.years.high, 2)} years` : 'kept charged'}</dd>

@@ -12,9 +12,9 @@
   const line = (pick: (p: Schemas['VoltsPoint']) => number) => option.curve.map((p) => `${x(p.years)} ${y(pick(p))}`);
   const band = $derived(option.curve.length ? `M${line((p) => p.high).join('L')}L${line((p) => p.low).reverse().join('L')}Z` : '');
   const likely = $derived(option.curve.length ? `M${line((p) => p.volts).join('L')}` : '');
-  const empty = $derived(low != null && option.curve.length ? option.curve.find((p) => p.volts < low) : undefined);
+  const empty = $derived(low != null && option.curve.length && option.run && option.verdict.outcome !== 'no' && option.run.years.likely < end * 0.99 ? option.run.years.likely : undefined);
   const ceiling = $derived(high != null && high <= top ? high : top);
-  const said = $derived(option.curve.length ? `${plain(option.freshVolts, 3)} volts at the chip when fresh${empty ? `, below the chip's ${plain(low!)} after about ${years(empty.years)}` : ''}` : `${plain(option.freshVolts, 3)} volts at the chip when fresh, ${plain(option.endVolts, 3)} at its end`);
+  const said = $derived(option.curve.length ? `${plain(option.freshVolts, 3)} volts at the chip when fresh${empty ? `, below the chip's ${plain(low!)} after about ${years(empty)}` : ''}` : `${plain(option.freshVolts, 3)} volts at the chip when fresh, ${plain(option.endVolts, 3)} at its end`);
 </script>
 
 <figure class={small ? '' : 'mt-3'}>
@@ -29,13 +29,13 @@
     {#if option.curve.length}
       <path d={band} class={bad ? 'fill-oxide/20' : 'fill-ink/15'} />
       <path d={likely} fill="none" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" />
-      <text x="44" y="138" class="fill-soft text-[14px]">new</text><text x="372" y="138" text-anchor="end" class="fill-soft text-[14px]">{years(end)}</text>
-      {#if empty}<path d="M{x(empty.years)} {y(low!)}V118" class="stroke-oxide" stroke-width="2" stroke-dasharray="4 3" /><text x={Math.min(330, Math.max(90, x(empty.years)))} y="138" text-anchor="middle" class="fill-oxide text-[14px] font-semibold">{years(empty.years)}</text>{/if}
+      <text x="44" y="138" class="fill-soft text-[14px]">new</text>{#if empty === undefined || x(empty) < 250}<text x="372" y="138" text-anchor="end" class="fill-soft text-[14px]">{years(end)}</text>{/if}
+      {#if empty !== undefined}<path d="M{x(empty)} {y(low!)}V118" class="stroke-oxide" stroke-width="2" stroke-dasharray="4 3" /><text x={Math.min(340, Math.max(96, x(empty)))} y="138" text-anchor="middle" class="fill-oxide text-[14px] font-semibold">{years(empty)}</text>{/if}
     {:else}
       <path d="M44 {y(option.freshVolts)}H372" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" stroke-dasharray="9 6" />
       <text x="44" y="138" class="fill-soft text-[14px]">{option.run ? 'no drain known' : 'kept charged by the board, or its drain is not known'}</text>
     {/if}
-    <text x="52" y={Math.max(20, y(option.freshVolts) - 8)} class="fill-ink font-mono text-[15px] font-semibold">{plain(option.freshVolts, 3)} V</text>
+    <text x="52" y={y(option.freshVolts) - (high != null && high <= top ? y(high) : 0) < 26 ? y(option.freshVolts) + 24 : y(option.freshVolts) - 9} class="fill-ink font-mono text-[15px] font-semibold">{plain(option.freshVolts, 3)} V</text>
   </svg>
   {#if !small}<figcaption class="text-xs text-soft">Volts at the chip from new to empty, with the band between cells{low != null ? '; the green band is where it keeps its data' : '; its window is not known'}.</figcaption>{/if}
 </figure>

@@ -12,7 +12,6 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { recapWords } from '$lib/words';
   import { upload } from '../Intake/photos';
   import CapacitorForm from '../Capacitors/CapacitorForm.svelte';
   import CapacitorPanel from '../Capacitors/CapacitorPanel.svelte';
@@ -138,23 +137,23 @@
       <div class="grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem] print:hidden">
         <div class="min-w-0">
           <BoardMap items={onSide} hash={sheetOf?.hash} aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68} name="{board.name}, {side}" selected={item?.id} onselect={select} {draft} onpoint={point} />
-          <div class="mt-1.5 flex flex-wrap items-center gap-x-5 text-sm">
-            {#if data.boards.length > 1}<Field label="Board" class="w-56">{#snippet children(f)}<select class="input" value={board.id} onchange={(e) => { boardAt = e.currentTarget.value; picked = null; }} {...f}>{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select>{/snippet}</Field>{:else}<span class="font-semibold">{board.name}</span>{/if}
-            <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}>{side === 'front' ? 'Turn it over' : 'Back to the front'} <Key k="F" /></button>
+          <div class="mt-1.5 flex flex-wrap items-center gap-x-[1.1rem] text-sm">
+            {#if data.boards.length > 1}<Field label="Board" class="w-56">{#snippet children(f)}<select class="input" value={board.id} onchange={(e) => { boardAt = e.currentTarget.value; picked = null; }} {...f}>{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select>{/snippet}</Field>{/if}
+            <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}>{side === 'front' ? 'Turn it over' : 'To the front'}</button>
             {#if item && item.kind !== 'area' && item.kind !== 'net'}<button class="act" onclick={() => { picked = item.id; start('place'); }}>Place on the map</button>{/if}
-            <button class="act" onclick={() => start('area')}>Mark an area <Key k="O" /></button>
-            <button class="act" onclick={() => start('net')}>Mark a trace <Key k="T" /></button>
-            <button class="act max-sm:hidden" onclick={() => start('hot')}>Hot part <Key k="H" /></button>
+            <button class="act" onclick={() => start('area')}>Mark an area</button>
+            <button class="act" onclick={() => start('net')}>Mark a trace</button>
+            <button class="act" onclick={() => start('hot')}>Hot part</button>
             <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}>{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button>
-            <button class="act" onclick={() => (sheet = 'tools')}>Lists and plans</button>
+            <button class="act" onclick={() => (sheet = 'tools')}>Lists</button>
             <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
             <input bind:this={camera} type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of the board" onchange={(e) => { const f = e.currentTarget.files; void form.send(() => photo(f)); }} />
           </div>
           {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}>set one length on it</button>, and areas and traces get their size.</p>{/if}
-          {#if data.forecast}<p class="mt-1 text-sm text-soft">School: {recapWords[data.school].toLowerCase()}. <button class="underline decoration-1 underline-offset-2 hover:text-ink" onclick={() => (sheet = 'forecast')}>{data.forecast.verdict.sentence}</button></p>{/if}
+          {#if data.forecast}<p class="mt-1 text-sm text-soft">{data.forecast.verdict.sentence} <button class="font-semibold underline decoration-1 underline-offset-2 hover:text-ink" onclick={() => (sheet = 'forecast')}>Recap now, or wait?</button></p>{/if}
           {#if data.baths.length}<p class="mt-1 text-sm text-soft">Neutralise in {data.baths.length === 1 ? 'one bath' : `${data.baths.length} separate baths, never one`}: {data.baths.join('; ')}.</p>{/if}
           {#if drawing}
-            <BenchEdge>
+            <BenchEdge spaced={false}>
               {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button class="btn-next" disabled={points.length < (drawing === 'area' ? 3 : 2)} onclick={finish}>{drawing === 'area' ? 'Close the outline' : 'That is its run'}</button>{:else}<p class="text-lg font-bold">{edge}</p>{/if}{/snippet}
               {#snippet needs()}{drawing === 'area' || drawing === 'net' ? edge : ''}{/snippet}
               {#snippet acts()}{#if points.length}<button class="act" onclick={() => point(null)}>Last point away</button>{/if}{#if drawing === 'net' || drawing === 'hot'}<button class="act" onclick={() => { points = []; finish(); }}>Without a place</button>{/if}<button class="act" onclick={() => drawn()}>Stop drawing</button>{/snippet}
@@ -204,7 +203,8 @@
           </section>
         </div>
       </div>
-      {#if !item && !drawing}<BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}>Put a capacitor on the board</button>{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge>{/if}
+      <div class="h-28 sm:h-24 print:hidden" aria-hidden="true"></div>
+      {#if !item && !drawing}<BenchEdge spaced={false}>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}>Put a capacitor on the board</button>{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge>{/if}
       <PrintSheet {head} {board} {side} items={onSide} rest={items.filter((i) => i.side !== side)} screen={data} />
     {/if}
   {/snippet}

@@ -93,6 +93,7 @@ function net(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => 
 
 function marks(c: CanvasRenderingContext2D, view: MapView, items: MapItem[], selected: string | undefined, dpr: number) {
   const labels: [string, number, number][] = [];
+  const taken = new Set<string>();
   // Sound ones first, so that what has to be done lies on top.
   for (let pass = 0; pass < 3; pass++) {
     for (const i of items) {
@@ -111,12 +112,15 @@ function marks(c: CanvasRenderingContext2D, view: MapView, items: MapItem[], sel
         c.stroke();
       }
       c.drawImage(sprite(i.mark, dpr), x - s / 2, y - s / 2, s, s);
+      for (const dx of [-8, 0, 8]) for (const dy of [-7, 7]) taken.add(cell(x + dx, y + dy));
       if (i.kind === 'hot') dot(c, x + s / 2, y - s / 2);
-      if (on || i.rank < 4) labels.push([i.kind === 'capacitor' ? i.name : i.name, x + s / 2 + 3, y]);
+      if (on || i.rank < 4) labels.push([i.name, x + s / 2 + 3, y]);
     }
   }
-  label(c, labels);
+  label(c, labels, taken, selected !== undefined);
 }
+
+const cell = (x: number, y: number) => `${Math.floor(x / 12)},${Math.floor(y / 12)}`;
 
 function dot(c: CanvasRenderingContext2D, x: number, y: number) {
   c.beginPath();
@@ -125,22 +129,21 @@ function dot(c: CanvasRenderingContext2D, x: number, y: number) {
   c.fill();
 }
 
-/** Names beside their marks, the last drawn (the chosen one) first; one that would lie on another is left out until one looks nearer. */
-function label(c: CanvasRenderingContext2D, labels: [string, number, number][]) {
+/** Names beside their marks; one that would lie on a mark or on another name is left out until one looks nearer. The chosen one's is always said. */
+function label(c: CanvasRenderingContext2D, labels: [string, number, number][], taken: Set<string>, chosen: boolean) {
   c.font = '600 14px "Atkinson Hyperlegible Mono Variable", monospace';
   c.textBaseline = 'middle';
-  const taken = new Set<string>();
-  for (const [text, x, y] of labels.reverse()) {
+  labels.reverse().forEach(([text, x, y], n) => {
     const wide = text.length * 8.6 + 8;
     const cells: string[] = [];
-    for (let gx = Math.floor(x / 14); gx <= Math.floor((x + wide) / 14); gx++) cells.push(`${gx},${Math.floor(y / 20)}`);
-    if (cells.some((k) => taken.has(k))) continue;
+    for (let px = x + 2; px < x + wide; px += 6) for (const dy of [-7, 7]) cells.push(cell(px, y + dy));
+    if (!(chosen && n === 0) && cells.some((k) => taken.has(k))) return;
     cells.forEach((k) => taken.add(k));
     c.fillStyle = 'rgb(20 46 43 / 0.8)';
     c.fillRect(x, y - 10, wide, 20);
     c.fillStyle = colours.paper;
     c.fillText(text, x + 4, y + 1);
-  }
+  });
 }
 
 function pencil(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => void, to: (p: Point) => [number, number], d: Draft) {

@@ -87,7 +87,7 @@
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
-  <BenchEdge>
+  <BenchEdge spaced={false}>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{form.busy && (row.stand === 'notMeasured' || row.next === 'remeasure') ? 'The meter settles …' : nextWord}</button>{/snippet}
     {#snippet needs()}{decided && row.next && !needsPart ? ((row.next === 'remove' || row.next === 'fit') && joint ? `${joint.celsius} °C. ${row.next === 'remove' ? joint.how : 'Stripe to the board’s own mark, not to the old part’s.'}` : advice[row.next]) : row.stand === 'notMeasured' ? 'One leg lifted, let down first. The meter shows which part it waits for.' : ''}{/snippet}
     {#snippet acts()}

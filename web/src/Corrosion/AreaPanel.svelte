@@ -62,19 +62,23 @@
   ]);
 </script>
 
-{#if heading}
-  <h1 class="text-xl leading-snug font-bold">{heading}</h1>
-  <p class="mt-1 text-sm text-soft">{row.next === 'rinse' ? `${plain(row.plan.rinseMillilitres)} ml of distilled water each time, tipped dry between: ${plain(row.plan.residueShare * 100, 2)} % of the residue is left.` : row.next === 'alcohol' ? 'It takes the water out from under the chips.' : row.next === 'dry' ? '4 hours at 40 °C, or two days in a dry room, standing on edge.' : row.mask[0]?.cure}</p>
-  {#if row.next === 'alcohol'}<div class="mt-3"><CautionNote id="solventAndFlame" /></div>{/if}
-  {#if row.next === 'mask'}<ul class="mt-3 grid gap-2">{#each row.mask as m (m.kind)}<li><strong>{m.name}</strong>, {plain(m.millilitres)} ml in {m.coats === 1 ? 'one coat' : `${m.coats} coats`}: {m.cure}. <span class="text-sm text-soft">{m.verdict.sentence}</span></li>{/each}</ul>{/if}
-{:else}
-  <Verdict {verdict} heading={1} words={row.next === 'neutralise' ? { yes: 'Neutralise', unknown: 'Wet pH paper first' } : { yes: 'Cleaned', no: 'Clean it again' }} figures={row.next === 'neutralise'} />
-{/if}
+{#snippet figures()}
 <dl class="mt-3 flex flex-wrap gap-x-7 gap-y-2">
   <div class="flex flex-col-reverse"><dt class="text-xs text-soft">area on the board</dt><dd class="reading text-2xl leading-tight">{plain(row.squareCentimetres, 3)} <span class="text-lg font-normal">cm²</span></dd></div>
   <div class="flex flex-col-reverse"><dt class="text-xs text-soft">stage, of 0 to 4</dt><dd class="reading text-2xl leading-tight">{stageNumber(a)}</dd></div>
   {#if a.treatment.ph != null || a.phBefore != null}<div class="flex flex-col-reverse"><dt class="text-xs text-soft">{a.treatment.ph != null ? 'pH after neutralising' : 'pH on the residue'}</dt><dd class="reading text-2xl leading-tight">{plain(a.treatment.ph ?? a.phBefore ?? 0)}</dd></div>{/if}
 </dl>
+{/snippet}
+
+{#if heading}
+  <h1 class="text-xl leading-snug font-bold">{heading}</h1>
+  <p class="mt-1 text-sm text-soft">{row.next === 'rinse' ? `${plain(row.plan.rinseMillilitres)} ml of distilled water each time, tipped dry between: ${plain(row.plan.residueShare * 100, 2)} % of the residue is left.` : row.next === 'alcohol' ? 'It takes the water out from under the chips.' : row.next === 'dry' ? '4 hours at 40 °C, or two days in a dry room, standing on edge.' : row.mask[0]?.cure}</p>
+  {@render figures()}
+  {#if row.next === 'alcohol'}<div class="mt-3"><CautionNote id="solventAndFlame" /></div>{/if}
+  {#if row.next === 'mask'}<ul class="mt-3 grid gap-2">{#each row.mask as m (m.kind)}<li><strong>{m.name}</strong>, {plain(m.millilitres)} ml in {m.coats === 1 ? 'one coat' : `${m.coats} coats`}: {m.cure}. <span class="text-sm text-soft">{m.verdict.sentence}</span></li>{/each}</ul>{/if}
+{:else}
+  <Verdict {verdict} heading={1} words={row.next === 'neutralise' ? { yes: 'Neutralise', unknown: 'Wet pH paper first' } : { yes: 'Cleaned', no: 'Clean it again' }} figures={false}>{@render figures()}</Verdict>
+{/if}
 {#if row.next === 'neutralise' && row.plan.steps.length}<ol class="mt-3 list-decimal pl-5 text-sm">{#each row.plan.steps as s (s)}<li class="mb-1">{s}</li>{/each}</ol>{/if}
 {#if under.length}
   <p class="mt-3 text-sm font-semibold">{under.length} {under.length === 1 ? 'net' : 'nets'} under it{row.netsBad ? `, ${row.netsBad} not whole` : ''}{row.netsToMeasure ? `, ${row.netsToMeasure} to measure` : ''}</p>
@@ -86,7 +90,7 @@
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
-  <BenchEdge>
+  <BenchEdge spaced={false}>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{row.next ? areaStepWords[row.next] : row.due ? 'Look at it now' : 'Next in the list'}</button>{/snippet}
     {#snippet needs()}{row.next === 'neutralise' ? 'Gloves, glasses, soft brush, pH paper. Nothing into connectors.' : row.next === 'rinse' ? 'Distilled water, a tray.' : ''}{/snippet}
     {#snippet acts()}<button class="act" onclick={openLook}>Look again <Key k="L" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>{@render more()}{/snippet}

@@ -69,7 +69,7 @@
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
-  <BenchEdge>
+  <BenchEdge spaced={false}>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{form.busy ? 'The meter settles …' : bad ? `Mend ${n.name}` : row.state === 'notMeasured' || row.state === 'measureBetter' ? `Read ${n.name} from the meter` : 'Next in the list'}</button>{/snippet}
     {#snippet needs()}{bad ? 'Jumper wire, iron, glue, mask.' : 'Board off and dry. Probes zeroed, on the parts’ own pins.'}{/snippet}
     {#snippet acts()}<button class="act max-sm:hidden" disabled={form.busy} onclick={() => void form.send(pull)}>From meter <Key k="M" /></button><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>{@render more()}{/snippet}

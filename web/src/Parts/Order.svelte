@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { day, money, number, typed } from '$lib/format';
+  import { day, money, number, siText, typed } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
@@ -14,7 +14,7 @@
   import Sheet from '$lib/ui/Sheet.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
-  import { orderWords } from '$lib/words';
+  import { kindWords, orderWords } from '$lib/words';
   import Suppliers from './Suppliers.svelte';
 
   const kept = JSON.parse(localStorage.getItem('haar.order') ?? '{}') as { share?: string; least?: string; days?: string };
@@ -94,7 +94,7 @@
                   {#each p.lines as l (l.offer.sku)}
                     <li class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[5rem_minmax(0,1fr)_8.500rem_5rem]">
                       <span class="reading text-base max-sm:hidden">{l.offer.sku}</span>
-                      <span class="min-w-0"><span class="font-semibold">{l.for.map((f) => f.need.split(',')[0]).filter((v, i, all) => all.indexOf(v) === i).join('; ') || 'spares'}</span><span class="block text-sm text-soft">{#if l.for.some((f) => f.fit !== 'yes')}<span class="font-semibold text-brass-ink">on a condition. </span>{/if}{l.for.reduce((s, f) => s + f.pieces, 0)} wanted{l.over ? `, ${l.over} over for the drawer` : ''}</span></span>
+                      <span class="min-w-0"><span class="font-semibold">{siText(l.offer.spec.microfarads * 1e-6, 'F')}{l.offer.spec.ratedVolts ? ` ${l.offer.spec.ratedVolts} V` : ''}{l.offer.spec.maxCelsius ? ` ${l.offer.spec.maxCelsius} °C` : ''} {kindWords[l.offer.spec.kind].toLowerCase()}</span><span class="block text-sm text-soft">{l.for.map((f) => `${f.pieces} for ${f.need}`).join('; ') || 'for the drawer'}{l.over ? `; ${l.over} over` : ''}{#if l.for.some((f) => f.fit !== 'yes')}. <span class="font-semibold text-brass-ink">Fits on a condition.</span>{/if}</span></span>
                       <span class="text-right max-sm:col-start-1 max-sm:text-left">{l.packs} × {l.offer.packSize === 1 ? 'piece' : `pack of ${l.offer.packSize}`}</span>
                       <span class="reading text-right max-sm:col-start-2 max-sm:row-start-1">{money(l.cost, cur)}</span>
                     </li>

@@ -78,8 +78,8 @@
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
-  <BenchEdge>
-    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{!after && row.before && row.gap.options.length ? `Fitted ${fillerWords[row.gap.options[0]!.filler]}` : !after && row.before ? 'Give the gap' : !after ? 'Measure it as it is' : !row.after ? 'Measure it again' : 'Next in the list'}</button>{/snippet}
+  <BenchEdge spaced={false}>
+    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{!after && row.before && row.gap.options.length ? `Fitted ${fillerWords[row.gap.options[0]!.filler!]}` : !after && row.before ? 'Give the gap' : !after ? 'Measure it as it is' : !row.after ? 'Measure it again' : 'Next in the list'}</button>{/snippet}
     {#snippet needs()}{!after && row.before ? 'Old paste off with alcohol, cold and unplugged.' : 'Five readings under the same load, and the room beside each.'}{/snippet}
     {#snippet acts()}<button class="act" onclick={() => (sheet = 'read')}>Temperatures <Key k="R" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>{@render more()}{/snippet}
   </BenchEdge>
