@@ -126,11 +126,13 @@ public static class OrderPlan
             var enough = (Math.Min(total, mine.Sum(e => wanted[e.Need])) + offer.PackSize - 1) / offer.PackSize;
             var most = Math.Min(offer.StockPacks ?? int.MaxValue, Math.Max(enough, offer.Breaks.Max(b => b.FromPacks)) + Filler(offer, terms[offer.Supplier]));
             var tiers = new List<(PriceBreak, IntVar, BoolVar)>();
-            foreach (var b in offer.Breaks.Where(b => b.FromPacks <= most))
+            foreach (var (b, next) in offer.Breaks.Select((b, i) => (b, offer.Breaks.ElementAtOrDefault(i + 1))).Where(x => x.b.FromPacks <= most))
             {
+                // The supplier bills the break that applies: nobody may pay an earlier one to reach free postage.
+                var top = next is null ? most : Math.Min(most, next.FromPacks - 1);
                 var on = model.NewBoolVar($"b{o},{b.FromPacks}");
                 var y = model.NewIntVar(0, most, $"y{o},{b.FromPacks}");
-                model.Add(y <= most * on);
+                model.Add(y <= top * on);
                 model.Add(y >= Math.Max(1, b.FromPacks) * on);
                 model.AddImplication(on, supplierOn[offer.Supplier]);
                 tiers.Add((b, y, on));

@@ -122,7 +122,7 @@ public class OrderTests
         {
             var r = OrderPlan.Of(c.Needs, c.Offers, c.Suppliers, Today);
             var (missing, cost) = BruteForce(c);
-            return (r.Proven && r.Uncovered.Sum(u => u.Pieces) == missing && Math.Abs(r.Cost - cost) < 0.006).Label($"{r.Cost} against {cost}, missing {r.Uncovered.Sum(u => u.Pieces)} against {missing}");
+            return (r.Proven && r.Uncovered.Sum(u => u.Pieces) == missing && Math.Abs(r.Cost - cost) < 0.006).Label($"{r.Cost} against {cost}, missing {r.Uncovered.Sum(u => u.Pieces)} against {missing}: {System.Text.Json.JsonSerializer.Serialize(new { needs = c.Needs.Select(n => (n.Key, n.Count).ToString()), offers = c.Offers.Select(o => $"{o.Sku} pack {o.PackSize} stock {o.StockPacks} {string.Join('/', o.Breaks)}"), c.Suppliers, lines = r.Parcels.SelectMany(p => p.Lines.Select(l => $"{l.Offer.Sku} × {l.Packs} at {l.PackPrice}, postage {p.Postage}")) })}");
         });
 
     [Property(MaxTest = 60)]
