@@ -5038,7 +5038,7 @@ export interface components {
             dropMillivolts: number;
             /**
              * Format: double
-             * @description By IPC-2221 for that section, outside, at the rise allowed.
+             * @description The lesser of IPC-2221 for that section, outside, at the rise allowed, and of usual chassis wiring.
              */
             mostAmps: number;
             enough: boolean;
@@ -7379,15 +7379,15 @@ export interface components {
              */
             postage: number;
             /**
-             * Format: double
-             * @description Value of goods from which postage is free; null when never.
-             */
-            freeFrom: null | number;
-            /**
              * Format: int32
              * @description Until it is here.
              */
             days: number;
+            /**
+             * Format: double
+             * @description Value of goods from which postage is free; null when never.
+             */
+            freeFrom?: null | number;
         };
         SupplyAsk: {
             rails: components["schemas"]["RailReading"][];
