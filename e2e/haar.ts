@@ -34,13 +34,14 @@ export class Haar {
   }
 
   static async open(demo = true): Promise<Haar> {
-    const [port, meterPort] = [await freePort(), await freePort()];
+    const [port, meterPort, supplierPort] = [await freePort(), await freePort(), await freePort()];
     const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-'));
     if (demo) cpSync(await Haar.seeded(), folder, { recursive: true });
-    const meter = spawn('dotnet', [join(root, 'artifacts/app/standins/Haar.StandIns.dll'), '--meter-port', String(meterPort)], { stdio: 'ignore' });
+    const meter = spawn('dotnet', [join(root, 'artifacts/app/standins/Haar.StandIns.dll'), '--meter-port', String(meterPort), '--supplier-port', String(supplierPort)], { stdio: 'ignore' });
     const haar = new Haar(port, meterPort, folder, Haar.serve(port, folder, demo), meter, demo);
     await haar.ready();
     await haar.pointMeter();
+    if (demo) await haar.pointSuppliers(supplierPort);
     return haar;
   }
 
@@ -110,6 +111,13 @@ export class Haar {
     const { name, eventName, eventDay, currency } = s;
     const r = await this.put('/api/workshop/settings', { name, eventName, eventDay, currency, meterHost: '127.0.0.1', meterPort: this.meterPort, meterShowsPart: true }, s.version);
     if (!r.ok) throw new Error(`The meter could not be set: ${await r.text()}`);
+  }
+
+  private async pointSuppliers(port: number) {
+    for (const s of await this.api<{ id: string; name: string; address: string; postage: number; freeFrom?: number; days: number; version: number }[]>('/api/suppliers')) {
+      const r = await this.put(`/api/suppliers/${s.id}`, { name: s.name, address: `http://127.0.0.1:${port}${new URL(s.address).pathname}`, postage: s.postage, freeFrom: s.freeFrom ?? null, days: s.days }, s.version);
+      if (!r.ok) throw new Error(`The supplier could not be set: ${await r.text()}`);
+    }
   }
 
   async machine(name: string): Promise<string> {

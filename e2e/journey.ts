@@ -95,11 +95,11 @@ export async function journey(page: Page, haar: Haar, hands: Hands, name: string
   await midway();
 
   // 5: the capacitors of a board, from a list.
-  await hands.press('link', 'Capacitors');
+  await hands.press('link', 'Board map');
   await hands.press('button', 'Add a board');
   await hands.fill('Another board', 'System board');
   await hands.press('button', 'Add the board');
-  await hands.press('button', 'Lists and boards');
+  await hands.press('button', 'Lists');
   await hands.fill('Rows, with a header', list.replace('C26,', 'C1,'));
   await hands.press('button', 'Take the list');
   await expect(page.getByRole('alert')).toContainText('C1 is on this board already');
@@ -118,12 +118,15 @@ export async function journey(page: Page, haar: Haar, hands: Hands, name: string
   await hands.press('button', /^Set aside/);
   await expect(page.getByText(/^Set aside:/)).toBeVisible();
   await hands.press('button', 'Remove C3');
+  await hands.press('button', 'Its minus points left');
   await hands.press('button', 'Look at the pads');
   await hands.press('button', /^Sound/);
   await hands.press('button', 'Clean the pads');
   await hands.press('button', 'Fit C3');
   await hands.press('button', 'Check the way round');
-  await hands.press('button', 'I looked again: it sits the right way round');
+  await hands.press('button', 'Its minus points right');
+  await expect(page.getByRole('alert')).toContainText('Turn it round');
+  await hands.press('button', 'Its minus points left');
   await hands.press('button', 'Measure C3 again');
   await expect(heading).toContainText('C3 is sound.', { timeout: 20_000 });
   await expect(page.getByRole('heading', { name: '1 exchanged' })).toBeVisible();

@@ -1,6 +1,7 @@
 import { execFile } from 'node:child_process';
 import { connect } from 'node:net';
 import { promisify } from 'node:util';
+import { cooled } from '../boards';
 import { expect, test } from '../fixture';
 
 test('two browsers change one machine: the second sees both versions and chooses', async ({ page, haar }) => {
@@ -61,27 +62,38 @@ test('a backup is taken and put back from the screen', async ({ page, haar }) =>
   await expect(page.getByRole('banner').getByText('Skerrow Harbour workshop')).toBeVisible();
 });
 
-test('the map and the list are one: choosing, zooming, placing by keys and by pointer', async ({ page, haar }) => {
+test('the map and the list are one: choosing, zooming, placing by pointer and by keys', async ({ page, haar }) => {
   const id = await haar.machine('Newsletter desktop');
+  const at = async () => {
+    const { capacitors } = await haar.api<{ capacitors: { capacitor: { designator: string; x: number; y: number } }[] }>(`/api/machines/${id}/capacitors`);
+    return capacitors.find((c) => c.capacitor.designator === 'C33')!.capacitor;
+  };
   await page.goto(`${haar.url}/m/${id}/capacitors`);
   const map = page.getByRole('group', { name: /^Map of/ });
-  await map.getByRole('button', { name: 'C33, comes out' }).click();
+  await page.getByRole('button', { name: /^comes out C33/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('C33 comes out');
-  const pin = map.getByRole('button', { name: 'C33, comes out' });
-  const before = await pin.boundingBox();
-  await map.focus();
-  await page.keyboard.press('+');
-  await page.keyboard.press('+');
-  await expect.poll(async () => (await pin.boundingBox())!.x).not.toBe(before!.x);
-  expect((await pin.boundingBox())!.height).toBeCloseTo(before!.height, 0);
-  await page.keyboard.press('0');
   await page.getByRole('button', { name: 'Place on the map' }).click();
   const box = (await map.boundingBox())!;
   await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
-  await expect.poll(async () => {
-    const { capacitors } = await haar.api<{ capacitors: { capacitor: { designator: string; x: number } }[] }>(`/api/machines/${id}/capacitors`);
-    return Math.round(capacitors.find((c) => c.capacitor.designator === 'C33')!.capacitor.x * 10);
-  }).toBe(5);
+  await expect.poll(async () => Math.round((await at()).x * 10)).toBe(5);
+  // The mark is where it was put: choosing another, and then this one by its place.
+  await page.getByRole('button', { name: /^comes out C9/ }).click();
+  await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('C33 comes out');
+  // Zoomed in about the middle it still is; then moved by keys alone.
+  await map.focus();
+  await page.keyboard.press('+');
+  await page.keyboard.press('+');
+  await page.getByRole('button', { name: /^comes out C9/ }).click();
+  await map.focus();
+  await page.keyboard.press('0');
+  await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('C33 comes out');
+  await page.getByRole('button', { name: 'Place on the map' }).click();
+  await map.focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => Math.round((await at()).x * 100)).toBe(70);
 });
 
 test('a stage is worked: added, left to wait, done, closed and opened again', async ({ page, haar }) => {
@@ -109,4 +121,32 @@ test('a stage is worked: added, left to wait, done, closed and opened again', as
 test('a foreign client asks a rule with curl', async ({ haar }) => {
   const { stdout } = await promisify(execFile)('curl', ['-s', '-H', 'content-type: application/json', '-d', '{"text":"226C","kind":"tantalumSurfaceMount"}', `${haar.url}/api/calc/markings/capacitor`]);
   expect(JSON.parse(stdout).readings[0]).toMatchObject({ microfarads: 22, ratedVolts: 16 });
+});
+
+test('paste or pad, and the difference is real', async ({ page, haar }) => {
+  await cooled(page, haar);
+});
+
+test('a photo is straightened and scaled, and the sheet for the bench is paper', async ({ page, haar }) => {
+  const id = await haar.machine('Newsletter desktop');
+  await page.goto(`${haar.url}/m/${id}/capacitors`);
+  await page.getByRole('button', { name: 'Photo and scale' }).click();
+  await page.getByRole('button', { name: 'Straighten it' }).click();
+  const photo = page.getByRole('button', { name: /^Mark on the photo of/ });
+  const box = (await photo.boundingBox())!;
+  for (const [x, y] of [[0.03, 0.04], [0.97, 0.04], [0.97, 0.96], [0.03, 0.96]] as const) await page.mouse.click(box.x + x * box.width, box.y + y * box.height);
+  await page.getByRole('button', { name: 'Straighten it' }).click();
+  await expect(page.getByText(/^Tap one end of a length/)).toBeVisible({ timeout: 20_000 });
+  await photo.focus();
+  for (const key of ['Shift+ArrowLeft', 'Shift+ArrowLeft', 'Enter', 'Shift+ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight', 'Enter']) await page.keyboard.press(key);
+  await page.getByLabel('Millimetres').fill('80');
+  await page.getByRole('button', { name: 'Set the scale' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  const { boards } = await haar.api<{ boards: { front: { widthMillimetres: number } }[] }>(`/api/machines/${id}/capacitors`);
+  expect(boards[0]!.front.widthMillimetres).toBeCloseTo(200, 0);
+  const pdf = await page.pdf({ format: 'A4', printBackground: true });
+  expect(pdf.length).toBeGreaterThan(20_000);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: /^Newsletter desktop: Main board/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^\d+ C14 47 µF/ })).toBeVisible();
 });

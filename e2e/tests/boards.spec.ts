@@ -1,0 +1,10 @@
+import { corner, recap } from '../boards';
+import { test } from '../fixture';
+
+test('the server’s leaked corner, from the first mark to nets that are whole again', async ({ page, haar }) => {
+  await corner(page, haar);
+});
+
+test('the newsletter desktop’s recap, from the drawer and the post to measured again', async ({ page, haar }) => {
+  await recap(page, haar);
+});
