@@ -48,15 +48,15 @@ try {
   await take('workshop', '/');
   await take('workshop-dark', '/', { dark: true });
   await take('phone-workshop', '/', { phone: true });
-  await take('take-in', '/take-in');
   await take('lot', at('House-clearance lot', 'lot'));
   await take('checklist', at('Tide-gauge terminal', 'checklist'));
   await take('phone-strip', at('Fish-auction server', 'stripdown'), { phone: true });
   await take('rebuild', at('Pilot-launch laptop', 'rebuild'), { act: async (page) => { await page.getByRole('button', { name: '5 Lid with its hinge' }).click(); await page.evaluate(() => scrollTo(0, 0)); } });
   await take('fasteners', at('Pilot-launch laptop', 'fasteners'));
-  await take('store', '/store');
-  await take('survey', at('Tide-gauge terminal', 'survey'));
   await take('battery', at('Fish-auction server', 'battery'));
+  await take('compare', at('Fish-auction server', 'battery'), { act: async (page) => { await page.getByRole('button', { name: /^Side by side/ }).click(); } });
+  await take('boards', at('Fish-auction server', 'capacitors'), { act: async (page) => { await page.getByRole('button', { name: /^to be cleaned The keyboard socket/ }).click(); } });
+  await take('order', '/order');
   const c14 = async (page) => {
     await page.getByRole('button', { name: /^comes out C14/ }).click();
   };

@@ -49,6 +49,10 @@ try
     table.Add(Substituting());
     table.Add(Triaging());
     table.Add(Rebuilding());
+    table.Add(JudgingAll());
+    table.Add(Ordering());
+    Console.WriteLine("· moving a map of 2,000 marks");
+    table.Add(await PanningAsync());
 }
 finally
 {
@@ -72,6 +76,78 @@ return 0;
     var (small, _) = Timed(() => RebuildOrder.Plan(Lots.Record(30)));
     var (large, plan) = Timed(() => RebuildOrder.Plan(Lots.Record(60)));
     return ("Order of a rebuild of 60 steps" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0.0} ms", $"30 steps: {small:0.0} ms", $"{large / small:0.00}×", "(for scale)");
+}
+
+(string, string, string, string, string) JudgingAll()
+{
+    static double Run(int parts, int drawer)
+    {
+        var (all, stock) = (BoardWork.Parts(parts), BoardWork.Drawer(drawer));
+        return Timed(() =>
+        {
+            // The drawer is laid out anew each time, as a request does it.
+            var index = new DrawerIndex(stock, new DateOnly(2026, 1, 1));
+            return all.Count(p => CapacitorJudge.Judge("C1", p.Spec, [], p.Readings).Outcome == Haar.Core.Verdicts.Outcome.No && index.Usable(p.Spec, p.Role).Count > 0);
+        }).Milliseconds;
+    }
+
+    var (small, large) = (Run(400, 500), Run(400, 5000));
+    return ("Judging and substituting 400 parts, drawer of 5,000", $"{large:0.0} ms", $"drawer of 500: {small:0.0} ms; limit 100 ms", $"{large / small:0.00}×", "under 100 ms");
+}
+
+(string, string, string, string, string) Ordering()
+{
+    static (double Milliseconds, OrderResult Answer) Run(int values) => Timed(() => BoardWork.Order(values) is var (needs, offers, suppliers) ? OrderPlan.Of(needs, offers, suppliers, new DateOnly(2026, 1, 1), seconds: 20) : throw new InvalidOperationException());
+    var (small, _) = Run(20);
+    var (large, plan) = Run(60);
+    return ("An order of 60 values over 3 suppliers" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0} ms", $"20 values: {small:0} ms; limit 2,000 ms", $"{large / small:0.00}×", "under 2 s, proven");
+}
+
+async Task<(string, string, string, string, string)> PanningAsync()
+{
+    async Task<JsonElement> Frames(int marks)
+    {
+        var folder = new DataFolder(Path.Combine(scratch, $"map{marks}"));
+        var id = await BoardWork.MapAsync(folder, marks);
+        SqliteConnection.ClearAllPools();
+        var port = Port();
+        using var haar = Start(["artifacts/app/Haar.Web.dll", "--data", folder.Root], port, true);
+        try
+        {
+            using var http = new HttpClient();
+            for (var i = 0; i < 200; i++)
+            {
+                try
+                {
+                    if ((await http.GetAsync(new Uri($"http://127.0.0.1:{port}/health"))).IsSuccessStatusCode) { break; }
+                }
+                catch (HttpRequestException)
+                {
+                    // Not open yet.
+                }
+
+                await Task.Delay(100);
+            }
+
+            var info = new ProcessStartInfo("node") { WorkingDirectory = Path.Combine(root, "e2e"), RedirectStandardOutput = true };
+            info.ArgumentList.Add("frames.mjs");
+            info.ArgumentList.Add($"http://127.0.0.1:{port}/m/{id}/capacitors");
+            using var node = Process.Start(info)!;
+            var said = await node.StandardOutput.ReadToEndAsync();
+            await node.WaitForExitAsync();
+            return JsonDocument.Parse(said).RootElement;
+        }
+        finally
+        {
+            haar.Kill();
+            await haar.WaitForExitAsync();
+        }
+    }
+
+    var few = await Frames(20);
+    var many = await Frames(2000);
+    double Of(JsonElement e, string name) => e.GetProperty(name).GetDouble();
+    return ($"Panning a map of {Of(many, "marks"):0} marks", $"{Of(many, "perSecond"):0.0} frames/s", $"{Of(few, "marks"):0} marks: {Of(few, "perSecond"):0.0} frames/s; 95 % within {Of(many, "worst"):0.0} ms", $"{Of(many, "perSecond") / Of(few, "perSecond"):0.00}×", "60 frames/s");
 }
 
 static (double Milliseconds, T Answer) Timed<T>(Func<T> what)

@@ -153,4 +153,21 @@ public class OrderTests
         Assert.Equal(400, (await w.PostAsync("/api/suppliers", new { name = "x", address = "file:///etc/passwd", postage = 0, freeFrom = (double?)null, days = 1 })).Status);
         Assert.Equal(400, (await w.PostAsync($"/api/suppliers/{id}/read")).Status);
     }
+
+    [Fact]
+    public async Task A_reserved_piece_taken_by_hand_frees_its_place_and_a_label_opens_its_count()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        await w.DoAsync("/api/orders/set-aside");
+        var part = (await w.GetAsync("/api/drawer"))["parts"]!.AsArray().First(p => p!["part"]!["reserved"]!.GetValue<int>() > 0)!;
+        var (id, reserved) = (part["part"]!["id"]!.GetValue<string>(), part["part"]!["reserved"]!.GetValue<int>());
+        Assert.Equal(400, (await w.PostAsync($"/api/drawer/{id}/count", new { quantity = -1 })).Status);
+        var said = await w.DoAsync($"/api/drawer/{id}/count", new { quantity = reserved - 1 });
+        Assert.Contains("somebody took it", said["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        var after = (await w.GetAsync("/api/drawer"))["parts"]!.AsArray().First(p => p!["part"]!["id"]!.GetValue<string>() == id)!;
+        Assert.Equal((reserved - 1, reserved - 1, reserved - 1), (after["part"]!["quantity"]!.GetValue<int>(), after["part"]!["reserved"]!.GetValue<int>(), after["for"]!.AsArray().Count));
+        var pdf = await w.Client.GetByteArrayAsync("/api/drawer/labels.pdf");
+        using var document = UglyToad.PdfPig.PdfDocument.Open(pdf);
+        Assert.Contains("µF", document.GetPage(1).Text, StringComparison.Ordinal);
+    }
 }

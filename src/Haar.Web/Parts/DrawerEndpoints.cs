@@ -2,6 +2,7 @@ using Haar.Core.Capacitors;
 using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Data.Labels;
 using Haar.Data.Log;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
@@ -9,6 +10,9 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web.Parts;
 
 public sealed record DrawerEdit(CapacitorSpec Spec, int Quantity, string Place, DateOnly? BoughtOn, decimal? Price);
+
+/// <param name="Quantity">Pieces that lie there.</param>
+public sealed record DrawerCount(int Quantity);
 
 public sealed record ReservedFor(Guid MachineId, string Machine, Guid CapacitorId, string Designator);
 
@@ -24,6 +28,34 @@ static class DrawerEndpoints
     {
         var d = api.MapGroup("/drawer").WithTags("Parts");
         d.MapGet("/", ScreenAsync).WithName("GetDrawer");
+        d.MapGet("/labels.pdf", async (HttpRequest request, HaarDb db, CancellationToken cancel, int skip = 0) =>
+        {
+            if (skip is < 0 or > 23) { throw new BadFactException("skip", "0 to 23 labels are gone from the first sheet."); }
+            var parts = await db.Drawer.AsNoTracking().Where(p => p.Quantity > 0).OrderBy(p => p.Place).ThenBy(p => p.Id).Take(2000).ToListAsync(cancel);
+            return Results.File(LabelSheet.Pdf([.. parts.Select(p => new Label(p.Place.Length > 0 ? p.Place : "–", "Drawer", Substitution.Describe(p.Spec),
+                [.. new[] { p.Spec is { DiameterMillimetres: { } w, HeightMillimetres: { } h } ? $"{Core.Markings.Si.Plain(w)} × {Core.Markings.Si.Plain(h)} mm" : "", p.BoughtOn is { } day ? $"bought {day:MMMM yyyy}" : "" }.Where(l => l.Length > 0)], $"{request.Scheme}://{request.Host}/drawer?part={p.Id}"))], skip), "application/pdf", "drawer labels.pdf");
+        }).WithName("GetDrawerLabels").WithSummary("A sheet of drawer labels, A4, 24 to a sheet; each QR code opens its count.").Produces(200, contentType: "application/pdf");
+        d.MapPost("/{partId:guid}/count", async (Guid partId, DrawerCount ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+        {
+            var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+            if (ask.Quantity is < 0 or > 100_000) { throw new BadFactException("quantity", "Pieces from 0 to 100 000."); }
+            if (ask.Quantity >= p.Reserved)
+            {
+                p.Quantity = ask.Quantity;
+                return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+            }
+
+            // Somebody has taken by hand what was set aside: the places that were served last wait again.
+            var waiting = (await db.Capacitors.ToListAsync(cancel)).Where(c => c.Fitting.PartId == p.Id && c.Fitting.FittedAt is null).OrderByDescending(c => c.Id).Take(p.Reserved - ask.Quantity).ToList();
+            foreach (var c in waiting)
+            {
+                c.Fitting = c.Fitting with { PartId = null };
+                p.Release();
+            }
+
+            p.Quantity = Math.Max(ask.Quantity, p.Reserved);
+            return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}. Set aside no longer for {string.Join(", ", waiting.Select(c => c.Designator))}: somebody took it.", cancel)).Said(p.Id);
+        }).WithName("CountDrawerPart").WithSummary("What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again.");
         d.MapPost("/", async (DrawerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
         {
             Check(e, bench.Today);

@@ -4,7 +4,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Data.Packs;
-using Haar.Data.Stripdown;
+using Haar.Data.Labels;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -33,7 +33,7 @@ static class StripPaper
         {
             var first = g.Select(f => steps[f.StepId]).OrderBy(s => s.Number).First();
             var numbers = g.Select(f => steps[f.StepId]).DistinctBy(s => s.Id).OrderBy(s => s.Number).ToList();
-            return new TrayLabel(g.Key, machine.Name, numbers.Count == 1 ? $"{first.Number} · {first.Title}" : $"Steps {string.Join(", ", numbers.Select(n => n.Number))}",
+            return new Label(g.Key, machine.Name, numbers.Count == 1 ? $"{first.Number} · {first.Title}" : $"Steps {string.Join(", ", numbers.Select(n => n.Number))}",
                 [.. g.Select(f => $"{f.Count} × {Reconcile.Size(f.Thread, f.LengthMillimetres, f.Head)}{(f.Hole.Length > 0 ? $", {f.Hole}" : "")}")], $"{request.Scheme}://{request.Host}/m/{id}/stripdown?step={first.Id}");
         }).ToList();
         return Results.File(LabelSheet.Pdf(labels, skip), "application/pdf", $"tray labels {string.Concat(machine.Name.Where(c => char.IsAsciiLetterOrDigit(c) || c is ' ' or '-'))}.pdf");

@@ -112,6 +112,7 @@
             </div>
           {:else}
             <h1 class="mb-4 text-[1.75rem] leading-tight font-bold">{c.fittedAt ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.` : c.chosen ? 'The old cell is out. Fit what was chosen.' : 'The old cell is out. Choose what replaces it.'}</h1>
+            {#if c.fittedAt}<p class="-mt-2 mb-4 text-sm"><a class="underline" href="/api/workshop/checks.ics" download="checks.ics">Every day on which something has to be looked at, as a calendar</a></p>{/if}
           {/if}
           <h2 class="flex flex-wrap items-baseline gap-x-4 text-lg font-bold">What can replace it <span class="text-sm font-normal text-soft">best first, school: {schoolWords[data.school].toLowerCase()}</span><button class="act ml-auto text-sm font-semibold" onclick={() => (sheet = 'compare')}>Side by side <Key k="V" /></button></h2>
           <div class="mt-2 border-t border-sill" role="radiogroup" aria-label="What can replace it">

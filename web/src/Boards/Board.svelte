@@ -41,6 +41,8 @@
   let drawing = $state<'place' | 'area' | 'net' | 'hot' | ''>('');
   let points = $state<Point[]>([]);
   let list = $state<HTMLElement>();
+  /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
+  let sitting = $state(false);
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
@@ -69,6 +71,32 @@
       select(to.id);
       list?.querySelector(`[data-id="${to.id}"]`)?.scrollIntoView({ block: 'nearest' });
     }
+  }
+  const unmeasured = $derived(onBoard.filter((r) => r.stand === 'notMeasured').map((r) => r.capacitor).sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })));
+  function measured() {
+    if (!sitting) return;
+    const to = unmeasured.find((c) => c.id !== item?.id);
+    if (!to) {
+      sitting = false;
+      return;
+    }
+    select(to.id);
+    say(to.designator);
+  }
+  function sit() {
+    sitting = !sitting;
+    if (sitting && unmeasured[0]) {
+      select(unmeasured[0].id);
+      say(unmeasured[0].designator);
+    }
+  }
+  /** Only by a voice on this device: nothing is sent away to be spoken. */
+  function say(designator: string) {
+    const voice = window.speechSynthesis?.getVoices().find((v) => v.localService && v.lang.startsWith('en'));
+    if (!voice) return;
+    const words = new SpeechSynthesisUtterance(designator.split('').join(' '));
+    words.voice = voice;
+    speechSynthesis.speak(words);
   }
   function start(what: typeof drawing) {
     drawing = what;
@@ -113,6 +141,7 @@
     { key: 'n', words: 'The next in the list', run: () => step(1) },
     { key: 'b', words: 'The one before', run: () => step(-1) },
     { key: 'a', words: 'Put a capacitor on the board', run: () => (sheet = board ? 'add' : 'tools') },
+    { key: 's', words: 'Measure one after the other, by designator', run: () => unmeasured.length > 1 && sit() },
     { key: 'o', words: 'Mark a corroded area', run: () => board && start('area') },
     { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
     { key: 'h', words: 'Mark a hot part', run: () => board && start('hot') },
@@ -165,7 +194,7 @@
             <div class="rounded-lg bg-paper px-5 py-4">
               {#if item.kind === 'capacitor'}
                 {@const row = onBoard.find((r) => r.capacitor.id === item.id)}
-                {#if row}<CapacitorPanel {id} {head} {row} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
+                {#if row}<CapacitorPanel {id} {head} {row} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} onmeasured={measured} {more} />{/if}
               {:else if item.kind === 'area'}
                 {@const row = data.areas.find((a) => a.area.id === item.id)}
                 {#if row}<AreaPanel {id} {row} nets={data.nets} bench={!drawing} onnext={() => step(1)} onpick={select} scaled={!!board[row.area.side].widthMillimetres} {more} />{/if}
@@ -182,6 +211,7 @@
           <section aria-label="The list of everything on the board" class="min-w-0">
             <div class="flex flex-wrap items-end justify-between gap-3">
               <h2 class="font-bold">{onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}</h2>
+              {#if unmeasured.length > 1}<button class="act ml-auto text-sm" aria-pressed={sitting} onclick={sit}>{sitting ? 'Stop the row' : 'One after the other'}</button>{/if}
               <select class="input min-h-9 w-auto py-0 text-sm" aria-label="Show" bind:value={filter}>
                 <option value="all">All</option><option value="todo">To be done</option>
                 {#each words as w (w)}<option value={w}>{w[0]!.toUpperCase() + w.slice(1)}</option>{/each}

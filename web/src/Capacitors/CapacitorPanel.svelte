@@ -19,7 +19,7 @@
   import Substitutes from './Substitutes.svelte';
   import WayRound from './WayRound.svelte';
 
-  let { id, head, row, bench, onkeep, onnext, more }: { id: string; head: Schemas['MachineHead']; row: Schemas['CapacitorRow']; bench: boolean; onkeep: () => void; onnext: () => void; more: Snippet } = $props();
+  let { id, head, row, bench, onkeep, onnext, onmeasured, more }: { id: string; head: Schemas['MachineHead']; row: Schemas['CapacitorRow']; bench: boolean; onkeep: () => void; onnext: () => void; onmeasured?: () => void; more: Snippet } = $props();
   const form = new Sending();
   let sheet = $state<'read' | 'drawer' | 'edit' | 'pads' | 'way' | 'before' | ''>('');
   const d = $derived(row.capacitor.designator);
@@ -35,7 +35,9 @@
     const c = await readMeter('capacitance', label);
     if (c.value == null) throw new Error(`The meter reads ${d} as open: check the probes, or its legs. Nothing was written.`);
     const e = await readMeter('esr', label);
+    const first = row.stand === 'notMeasured';
     await act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/readings', { ...path, body: { microfarads: c.value * 1e6, esrOhms: e.value, esrFrequencyHertz: 100_000, leakageMicroamps: null, inCircuit: false, source: c.identification } }));
+    if (first) onmeasured?.();
   }
   async function take(step: Schemas['FittingStep'], pads: Schemas['PadState'] | null = null, minusSeen: Schemas['Towards'] = 'notKnown') {
     onkeep();

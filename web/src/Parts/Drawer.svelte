@@ -1,5 +1,6 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
+  import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { money, number, plain, si } from '$lib/format';
@@ -53,6 +54,15 @@
     await act(api.DELETE('/api/drawer/{partId}', { params: { path: { partId: editing!.part.id } } }));
     open = false;
   }
+  // A label's code opens its count.
+  let counted = $state(searchParams.get('part') as string | null);
+  let count = $state('');
+  const counting = $derived(query.data?.parts.find((r) => r.part.id === counted));
+  async function keepCount() {
+    await act(api.POST('/api/drawer/{partId}/count', { params: { path: { partId: counting!.part.id } }, body: { quantity: Math.round(number(count, 'pieces') ?? NaN) } }));
+    counted = null;
+    count = '';
+  }
   useKeys([{ key: 'a', words: 'Put a part into the drawer', run: () => edit() }]);
   const heads: [Sort, string, string][] = [['place', 'Place', ''], ['value', 'Value', 'text-right'], ['volts', 'Volts', 'text-right'], ['free', 'Free', 'text-right']];
 </script>
@@ -67,7 +77,7 @@
           <div><h1 class="text-[1.75rem] font-bold">{data.pieces} pieces, {data.reserved} set aside for boards</h1><p class="text-soft">Worth {money(data.worth, data.currency)}. What is proposed for a board comes from here, oldest first, and is set aside once.</p></div>
           <Field label="Show only" class="w-56">{#snippet children(f)}<input class="input" bind:value={filter} {...f} />{/snippet}</Field>
         </div>
-        {#if !open}<ProblemNote problem={form.problem} />{/if}
+        {#if !open && !counting}<ProblemNote problem={form.problem} />{/if}
         <div class="mt-4 overflow-x-auto">
           <table class="w-full min-w-[40rem]">
             <caption class="sr-only">Parts in the drawer</caption>
@@ -86,7 +96,7 @@
                   <td class="reading pr-4 text-right text-lg {r.free === 0 ? 'text-oxide' : ''}">{r.free}<span class="ml-1.5 text-sm font-normal text-soft">of {r.part.quantity}</span></td>
                   <td class="pr-4 text-sm">{kindWords[s.kind]}{#if s.diameterMillimetres}, {plain(s.diameterMillimetres)} × {s.heightMillimetres ? plain(s.heightMillimetres) : '?'} mm{/if}{#if s.maxCelsius}, {plain(s.maxCelsius)} °C{/if}{#if r.part.boughtOn}<span class="text-soft">, {r.part.boughtOn.slice(0, 4)}</span>{/if}</td>
                   <td class="text-sm">{#each r.for as f (f.capacitorId)}<a class="mr-2 underline" href="/m/{f.machineId}/capacitors?part={f.capacitorId}">{f.designator} of {f.machine}</a>{/each}</td>
-                  <td class="text-right"><button class="act min-h-8" aria-label="Change {r.name}, {r.part.place}" onclick={() => edit(r)}>Change</button></td>
+                  <td class="text-right"><button class="act min-h-8" aria-label="Count {r.name}, {r.part.place}" onclick={() => { count = ''; form.problem = undefined; counted = r.part.id; }}>Count</button> <button class="act min-h-8" aria-label="Change {r.name}, {r.part.place}" onclick={() => edit(r)}>Change</button></td>
                 </tr>
               {:else}
                 <tr class="border-t border-sill"><td colspan="7" class="py-8 text-center text-soft">{filter ? 'Nothing here is called that.' : 'The drawer is empty. Put in what you have, and Haar will find what fits.'}</td></tr>
@@ -98,7 +108,14 @@
     </Query>
   </main>
 </div>
-<BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => edit()}>Put a part in</button>{/snippet}{#snippet acts()}<button class="act" onclick={() => edit()}>Add <Key k="A" /></button>{/snippet}</BenchEdge>
+<BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => edit()}>Put a part in</button>{/snippet}{#snippet acts()}<a class="act" href="/api/drawer/labels.pdf" download="drawer labels.pdf">Labels</a><a class="act" href="/order">The order</a><button class="act" onclick={() => edit()}>Add <Key k="A" /></button>{/snippet}</BenchEdge>
+<Sheet bind:open={() => !!counting, (v) => { if (!v) counted = null; }} title="How many lie there?" about={counting ? `${counting.name}${counting.part.place ? `, ${counting.part.place}` : ''}. ${counting.part.quantity} by the book, ${counting.part.reserved} of them set aside.` : ''}>
+  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(keepCount); }}>
+    <ProblemNote problem={form.problem} />
+    <Field label="Pieces counted" error={form.field('quantity')}>{#snippet children(f)}<input class="input reading w-40 text-3xl" inputmode="numeric" required bind:value={count} {...f} />{/snippet}</Field>
+    <button class="btn-next justify-self-start" disabled={form.busy || !count.trim()}>That is what lies there</button>
+  </form>
+</Sheet>
 <Sheet bind:open title={editing ? 'Change what lies there' : 'Into the drawer'}>
   <form class="grid gap-4 sm:grid-cols-3" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
     <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>

@@ -1813,6 +1813,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drawer/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sheet of drawer labels, A4, 24 to a sheet; each QR code opens its count. */
+        get: operations["GetDrawerLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawer/{partId}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again. */
+        post: operations["CountDrawerPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawer/{partId}": {
         parameters: {
             query?: never;
@@ -4065,6 +4099,13 @@ export interface components {
             boughtOn: null | string;
             /** @description Which drawer. */
             place: string;
+        };
+        DrawerCount: {
+            /**
+             * Format: int32
+             * @description Pieces that lie there.
+             */
+            quantity: number;
         };
         DrawerEdit: {
             spec: components["schemas"]["CapacitorSpec"];
@@ -11171,6 +11212,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DrawerEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetDrawerLabels: {
+        parameters: {
+            query?: {
+                skip?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    CountDrawerPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawerCount"];
             };
         };
         responses: {

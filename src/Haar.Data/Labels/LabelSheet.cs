@@ -2,17 +2,17 @@ using System.Reflection;
 using QRCoder;
 using SkiaSharp;
 
-namespace Haar.Data.Stripdown;
+namespace Haar.Data.Labels;
 
-/// <summary>One tray's label.</summary>
-/// <param name="Tray">Large: "C2".</param>
-/// <param name="Machine">Whose it is.</param>
-/// <param name="Title">The step: "14 · Drive cage".</param>
-/// <param name="Lines">Its fasteners, each a line.</param>
+/// <summary>One label of a tray or a drawer.</summary>
+/// <param name="Large">Read from a metre away: "C2".</param>
+/// <param name="Of">The machine, or the drawer.</param>
+/// <param name="Title">The step, "14 · Drive cage", or the part.</param>
+/// <param name="Lines">What lies in it, each a line.</param>
 /// <param name="Address">What the QR code opens.</param>
-public sealed record TrayLabel(string Tray, string Machine, string Title, IReadOnlyList<string> Lines, string Address);
+public sealed record Label(string Large, string Of, string Title, IReadOnlyList<string> Lines, string Address);
 
-/// <summary>A sheet of tray labels as PDF: A4, three by eight, 70 × 37 mm, the common sheet of 24; vector throughout, fonts inside.</summary>
+/// <summary>A sheet of labels as PDF: A4, three by eight, 70 × 37 mm, the common sheet of 24; vector throughout, fonts inside.</summary>
 public static class LabelSheet
 {
     const float Millimetre = 72f / 25.4f;
@@ -21,10 +21,10 @@ public static class LabelSheet
     static readonly Lazy<(SKTypeface Bold, SKTypeface Regular, SKTypeface Mono)> Fonts = new(() => (Font("next-bold"), Font("next-regular"), Font("mono-semibold")));
 
     /// <param name="skip">Labels already peeled off the first sheet.</param>
-    public static byte[] Pdf(IReadOnlyList<TrayLabel> labels, int skip = 0)
+    public static byte[] Pdf(IReadOnlyList<Label> labels, int skip = 0)
     {
         using var stream = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = "Tray labels", Creator = "Haar" }))
+        using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = "Labels", Creator = "Haar" }))
         {
             var (w, h) = (70 * Millimetre, 37 * Millimetre);
             var perPage = Columns * Rows;
@@ -46,7 +46,7 @@ public static class LabelSheet
         return stream.ToArray();
     }
 
-    static void Draw(SKCanvas canvas, TrayLabel label, SKRect cell)
+    static void Draw(SKCanvas canvas, Label label, SKRect cell)
     {
         var (bold, regular, mono) = Fonts.Value;
         using var ink = new SKPaint { Color = new SKColor(0x14, 0x2e, 0x2b), IsAntialias = true };
@@ -58,10 +58,10 @@ public static class LabelSheet
         using var title = new SKFont(bold, 9.5f);
         using var line = new SKFont(regular, 8);
         var y = area.Top + 18;
-        canvas.DrawText(Cut(label.Tray, large, width), area.Left, y, SKTextAlign.Left, large, ink);
+        canvas.DrawText(Cut(label.Large, large, width), area.Left, y, SKTextAlign.Left, large, ink);
         canvas.DrawText(Cut(label.Title, title, width), area.Left, y += 14, SKTextAlign.Left, title, ink);
         foreach (var l in label.Lines.Take(4)) { canvas.DrawText(Cut(l, line, width), area.Left, y += 10.5f, SKTextAlign.Left, line, ink); }
-        canvas.DrawText(Cut(label.Machine, line, area.Width), area.Left, area.Bottom, SKTextAlign.Left, line, ink);
+        canvas.DrawText(Cut(label.Of, line, area.Width), area.Left, area.Bottom, SKTextAlign.Left, line, ink);
     }
 
     static void Code(SKCanvas canvas, string text, SKRect area, SKPaint ink)
@@ -91,7 +91,7 @@ public static class LabelSheet
 
     static SKTypeface Font(string name)
     {
-        using var s = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Stripdown.fonts.{name}.ttf") ?? throw new InvalidOperationException($"{name} does not ship.");
+        using var s = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Labels.fonts.{name}.ttf") ?? throw new InvalidOperationException($"{name} does not ship.");
         return SKTypeface.FromStream(s) ?? throw new InvalidOperationException($"{name} cannot be read.");
     }
 }
