@@ -15,7 +15,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on the screen depends on it
   const pointers = new Map<number, { x: number; y: number }>();
   let frame: HTMLElement;
-  let canvas: HTMLCanvasElement;
+  let canvas: HTMLCanvasElement | null = null;
   let moved = 0;
   let asked = 0;
   let cross = $state<Point>({ x: 0.5, y: 0.5 });
@@ -37,10 +37,11 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     const [shown, chosen, pencil] = [placed, selected, draft && { ...draft, cross: keyed ? cross : null }];
     void what;
     cancelAnimationFrame(asked);
-    asked = requestAnimationFrame(() => draw(canvas, view, shown, chosen, pencil));
+    asked = requestAnimationFrame(() => canvas && draw(canvas, view, shown, chosen, pencil));
+    return () => cancelAnimationFrame(asked);
   });
   $effect(() => {
-    void document.fonts?.ready.then(() => draw(canvas, view, placed, selected, draft));
+    void document.fonts?.ready.then(() => canvas && draw(canvas, view, placed, selected, draft));
   });
 
   const local = (e: { clientX: number; clientY: number }) => {
