@@ -59,6 +59,7 @@ try {
   await take('order', '/order');
   const c14 = async (page) => {
     await page.getByRole('button', { name: /^comes out C14/ }).click();
+    await page.evaluate(() => scrollTo(0, 0));
   };
   await take('capacitors', at('Newsletter desktop', 'capacitors'), { act: c14 });
   await take('phone-capacitors', at('Newsletter desktop', 'capacitors'), { phone: true, act: c14 });

@@ -18,6 +18,7 @@
         <div class="mt-2"><VoltsWindow option={o} {low} {high} small /></div>
         <dl class="mt-2 grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-sm">
           <dt class="text-soft">Runs</dt><dd class="font-semibold">{o.verdict.outcome === 'no' ? 'refused' : o.run ? `${plain(o.run.years.low, 2)} to ${plain(o.run.years.high, 2)} years` : 'kept charged'}</dd>
+          <dt class="text-soft">Volts</dt><dd class="font-mono">{plain(o.freshVolts, 3)} new, {plain(o.endVolts, 3)} empty</dd>
           <dt class="text-soft">Leaks</dt><dd>{reactionWords[o.leaks]}{o.leaks === 'none' ? '' : `, ${o.sits}`}</dd>
           <dt class="text-soft">Sits</dt><dd>{o.sits}</dd>
           <dt class="text-soft">Room</dt><dd>{o.space}{o.leadMillimetres ? `, lead ${plain(o.leadMillimetres)} mm` : ''}</dd>

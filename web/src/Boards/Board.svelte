@@ -166,7 +166,7 @@
       <div class="grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem] print:hidden">
         <div class="min-w-0">
           <BoardMap items={onSide} hash={sheetOf?.hash} aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68} name="{board.name}, {side}" selected={item?.id} onselect={select} {draft} onpoint={point} />
-          <div class="mt-1.5 flex flex-wrap items-center gap-x-[1.1rem] text-sm">
+          <div class="mt-1.5 flex flex-wrap items-center gap-x-[0.9rem] text-sm">
             {#if data.boards.length > 1}<Field label="Board" class="w-56">{#snippet children(f)}<select class="input" value={board.id} onchange={(e) => { boardAt = e.currentTarget.value; picked = null; }} {...f}>{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select>{/snippet}</Field>{/if}
             <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}>{side === 'front' ? 'Turn it over' : 'To the front'}</button>
             {#if item && item.kind !== 'area' && item.kind !== 'net'}<button class="act" onclick={() => { picked = item.id; start('place'); }}>Place on the map</button>{/if}
@@ -176,6 +176,7 @@
             <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}>{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button>
             <button class="act" onclick={() => (sheet = 'tools')}>Lists</button>
             <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
+            {#if unmeasured.length > 1}<button class="act" aria-pressed={sitting} onclick={sit}>{sitting ? 'Stop measuring in a row' : 'Measure in a row'}</button>{/if}
             <input bind:this={camera} type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of the board" onchange={(e) => { const f = e.currentTarget.files; void form.send(() => photo(f)); }} />
           </div>
           {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}>set one length on it</button>, and areas and traces get their size.</p>{/if}
@@ -211,7 +212,6 @@
           <section aria-label="The list of everything on the board" class="min-w-0">
             <div class="flex flex-wrap items-end justify-between gap-3">
               <h2 class="font-bold">{onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}</h2>
-              {#if unmeasured.length > 1}<button class="act ml-auto text-sm" aria-pressed={sitting} onclick={sit}>{sitting ? 'Stop the row' : 'One after the other'}</button>{/if}
               <select class="input min-h-9 w-auto py-0 text-sm" aria-label="Show" bind:value={filter}>
                 <option value="all">All</option><option value="todo">To be done</option>
                 {#each words as w (w)}<option value={w}>{w[0]!.toUpperCase() + w.slice(1)}</option>{/each}

@@ -136,7 +136,7 @@ function label(c: CanvasRenderingContext2D, labels: [string, number, number][], 
   labels.reverse().forEach(([text, x, y], n) => {
     const wide = text.length * 8.6 + 8;
     const cells: string[] = [];
-    for (let px = x + 2; px < x + wide; px += 6) for (const dy of [-7, 7]) cells.push(cell(px, y + dy));
+    for (let px = x + 6; px < x + wide; px += 6) for (const dy of [-7, 7]) cells.push(cell(px, y + dy));
     if (!(chosen && n === 0) && cells.some((k) => taken.has(k))) return;
     cells.forEach((k) => taken.add(k));
     c.fillStyle = 'rgb(20 46 43 / 0.8)';

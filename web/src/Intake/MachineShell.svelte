@@ -70,7 +70,7 @@
           <button class="mt-0.5 inline-flex min-h-8 items-center gap-2 hover:text-ink" onclick={openPalette} aria-label="Find or do anything">Find <kbd class="key">/</kbd></button>
         </div>
       </header>
-      <nav aria-label="Screens of {place.word}" class="mt-1 mb-3 flex gap-6 overflow-x-auto border-b border-sill text-sm">
+      <nav aria-label="Screens of {place.word}" class="no-print mt-1 mb-3 flex gap-6 overflow-x-auto border-b border-sill text-sm">
         {#each shownScreens as s (s.screen)}
           <a href="/m/{id}/{s.screen}" aria-current={s.screen === screen ? 'page' : undefined} class="-mb-px flex min-h-10 items-center border-b-[3px] whitespace-nowrap {s.screen === screen ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}">{s.word}</a>
         {/each}
