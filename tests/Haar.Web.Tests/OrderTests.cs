@@ -168,6 +168,6 @@ public class OrderTests
         Assert.Equal((reserved - 1, reserved - 1, reserved - 1), (after["part"]!["quantity"]!.GetValue<int>(), after["part"]!["reserved"]!.GetValue<int>(), after["for"]!.AsArray().Count));
         var pdf = await w.Client.GetByteArrayAsync("/api/drawer/labels.pdf");
         using var document = UglyToad.PdfPig.PdfDocument.Open(pdf);
-        Assert.Contains("µF", document.GetPage(1).Text, StringComparison.Ordinal);
+        Assert.Contains("47 uF 16 V", document.GetPage(1).Text, StringComparison.Ordinal);
     }
 }

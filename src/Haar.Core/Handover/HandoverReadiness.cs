@@ -1,4 +1,5 @@
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Planning;
 using Haar.Core.Safety;
 using Haar.Core.Survey;
@@ -44,6 +45,13 @@ public static class HandoverReadiness
         if (f.Jobs.Count(j => j.State != JobState.Done) is > 0 and var jobs) { open.Add(new($"{jobs} {(jobs == 1 ? "piece of work is" : "pieces of work are")} still listed.")); }
         if (f.Findings.Count(x => x.Open) is > 0 and var found) { open.Add(new($"{found} {(found == 1 ? "finding is" : "findings are")} still open.")); }
         if (caps.Count(c => c.Stand is CapacitorStand.ComesOut) is > 0 and var bad) { open.Add(new($"{bad} {(bad == 1 ? "capacitor comes" : "capacitors come")} out and still {(bad == 1 ? "sits" : "sit")} there.")); }
+        if (f.Areas.FirstOrDefault(a => a.Treatment.NeutralisedAt is not null && a.Next is not null) is { } area)
+        {
+            return Verdict.Of(question, Outcome.No, $"Not yet. {Words.Capital(area.Name)} is half cleaned.", Founded.Measured, new Reason("A board half cleaned corrodes faster than one not touched.")).Changing($"Its next step: {AreaTreatment.Words(area.Next!.Value)}.");
+        }
+
+        if (f.Areas.Count(a => a.Next is not null) is > 0 and var dirty) { open.Add(new($"{dirty} corroded {(dirty == 1 ? "area is" : "areas are")} not cleaned.")); }
+        if (f.JudgedNets().Count(n => n.State is not (NetState.Sound or NetState.Repaired)) is > 0 and var nets) { open.Add(new($"{nets} {(nets == 1 ? "net is" : "nets are")} not known to be whole.")); }
         if (f.Cell is { FittedAt: null }) { open.Add(new("Nothing has been fitted in the place of its cell.")); }
         if (f.Proofs.Count == 0) { open.Add(new("Nothing was measured before and after.")); }
         return open.Count == 0

@@ -1,12 +1,14 @@
-using Haar.Core.Verdicts;
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
+using Haar.Core.Corrosion;
 using Haar.Core.Costs;
 using Haar.Core.Markings;
 using Haar.Core.Meters;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
 using Haar.Core.Survey;
+using Haar.Core.Thermal;
+using Haar.Core.Verdicts;
 
 namespace Haar.Core.Handover;
 
@@ -38,6 +40,7 @@ public static class WriteUps
             $"{Words.Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}{(x.Open ? "" : $" {Sentence(x.DealtWith)}")}".Trim()));
         Section("What was done", Done(f));
         Section("Replaced and kept", Replaced(f, caps, parts));
+        Section("What was eaten, and what runs hot", Boards(f));
         Section("Measured before and after", proofs.Select(p => p.Verdict.Sentence).Zip(f.Proofs, (s, p) => $"{p.What}: {s}"));
         Section("First power", f.PowerSteps.Where(s => s.State != PowerStepState.NotYet).OrderBy(s => s.Kind).SelectMany(s => new[]
         {
@@ -50,10 +53,12 @@ public static class WriteUps
         Section("Still open", f.Findings.Where(x => x.Open).Select(x => $"{Words.Capital(FindingRules.Meaning(x.Kind).Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}")
             .Concat(f.Jobs.Where(j => j.State != JobState.Done).Select(j => $"{j.Title}."))
             .Concat(caps.Where(c => c.Stand == CapacitorStand.ComesOut).Select(c => c.ComesOut.Sentence))
+            .Concat(f.Areas.Where(a => a.Next is not null).Select(a => $"{Words.Capital(a.Name)}: {AreaTreatment.Words(a.Next!.Value)}."))
+            .Concat(f.JudgedNets().Where(n => n.State is not (NetState.Sound or NetState.Repaired)).Select(n => n.Trace.Verdict.Sentence))
             .Concat(caps.Count(c => c.Stand == CapacitorStand.NotMeasured) is > 0 and var n ? [$"{n} {(n == 1 ? "capacitor has" : "capacitors have")} not been measured."] : Array.Empty<string>()));
         var costs = CostSums.Of(m.Paid, f.Costs, currency);
         var done = caps.Count(c => c.Stand == CapacitorStand.Exchanged);
-        var open = f.Findings.Count(x => x.Open) + f.Jobs.Count(j => j.State != JobState.Done) + caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
+        var open = f.Findings.Count(x => x.Open) + f.Jobs.Count(j => j.State != JobState.Done) + caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging) + f.Areas.Count(a => a.Next is not null) + f.JudgedNets().Count(n => n.State is not (NetState.Sound or NetState.Repaired));
         var year = m.YearFrom is null ? "" : m.YearFrom == m.YearTo || m.YearTo is null ? $" of {m.YearFrom}" : $" of {m.YearFrom} to {m.YearTo}";
         var summary = $"{Words.Capital(m.Kind.Length > 0 ? m.Kind : "machine")}{year}: {f.Findings.Count} {(f.Findings.Count == 1 ? "finding" : "findings")}, {done} {(done == 1 ? "capacitor" : "capacitors")} exchanged, {(open == 0 ? "nothing left open" : $"{open} left open")}.";
         return new(m.Name, summary, sections, costs, f.Cell?.NextCheck, proofs);
@@ -84,6 +89,19 @@ public static class WriteUps
         foreach (var s in f.StripSteps.Where(s => s.TestedAt is not null)) { yield return $"Tested before it was covered: {Sentence(s.TestBeforeCovered)}"; }
         var fasteners = f.Strip.Reconciled();
         if (fasteners.Rows.Count > 0) { yield return fasteners.Verdict.Sentence; }
+    }
+
+    static IEnumerable<string> Boards(MachineFacts f)
+    {
+        foreach (var a in f.Areas.Where(a => a.Treatment.NeutralisedAt is not null))
+        {
+            var last = a.Looks.Count > 0 ? a.Looks[^1] : null;
+            yield return $"{Words.Capital(a.Name)}: {(last is null ? "" : $"{Si.Plain(Math.Round(last.SquareCentimetres, 1))} cm² at stage {(int)last.Stage}, ")}neutralised to pH {Si.Plain(a.Treatment.Ph ?? 7)}{(a.Treatment.RinsedAt is null ? "" : $", rinsed {a.Treatment.Rinses} times")}{(a.Treatment.DriedAt is null ? "" : ", dried")}{(a.Treatment.MaskedAt is null ? "" : ", new mask")}{(a.InspectOn is { } day ? $"; to be looked at by {day:d MMMM yyyy}" : "")}.";
+        }
+
+        foreach (var n in f.JudgedNets().Where(n => n.Net.RepairedAt is not null)) { yield return $"{n.Net.Name} mended: {Sentence(n.Net.Repair)}{(n.ReadOhms is { } ohms ? $" {Si.Format(ohms, "Ω")} end to end." : "")}"; }
+        foreach (var h in HotAssessments.Of(f.HotParts, f.Readings).Where(h => h.Part.Fitted is not null)) { yield return $"{Words.Capital(h.Part.Name)}: {h.Part.Fitted!.Value.ToString().ToLowerInvariant()}. {(h.After > 0 ? h.Heat.Verdict.Sentence : "Not measured since.")}"; }
+        if (f.Pack is { } pack) { yield return $"Pack: {PackHealth.Of(pack.Facts).Verdict.Sentence}"; }
     }
 
     static IEnumerable<string> Done(MachineFacts f)
@@ -126,6 +144,8 @@ public static class WriteUps
         ReplacementKind.CoinWithSilicon => "a coin cell behind a silicon diode",
         ReplacementKind.CoinInHolder => "a coin cell in a holder",
         ReplacementKind.RechargeableCoin => "a rechargeable coin cell",
+        ReplacementKind.ModuleSocketed => "a fresh module in a socket",
+        ReplacementKind.ModuleOnCarrier => "a carrier with a coin holder and the bare clock chip",
         _ => "the module reworked with a holder outside it",
     };
 

@@ -131,7 +131,7 @@ public static class Tideline
             yield return new("Measure one thing before and after", "Work that nobody measured is work that nobody can show.", Stage.Prove, 20, "Stopwatch", false, 0, now, "prove");
         }
 
-        if (m.HandedOverAt is null && gate.Next is null && f.StripSteps.All(s => s.StaysOut || s.BackAt is not null) && f.Findings.All(x => !x.Open) && Stages.All.SkipLast(1).All(s => closed.Contains(s) || s is Stage.Arrive or Stage.Survey or Stage.Boards or Stage.Prove || f.Jobs.All(j => j.Stage != s || j.State == JobState.Done)) && caps.All(c => c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged))
+        if (m.HandedOverAt is null && gate.Next is null && f.StripSteps.All(s => s.StaysOut || s.BackAt is not null) && f.Findings.All(x => !x.Open) && Stages.All.SkipLast(1).All(s => closed.Contains(s) || s is Stage.Arrive or Stage.Survey or Stage.Boards or Stage.Prove || f.Jobs.All(j => j.Stage != s || j.State == JobState.Done)) && caps.All(c => c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged) && BoardActs.Progress(f).All(p => p.Done))
         {
             yield return new("Hand it over", "Everything listed is done: read the write-up once more and sign it off.", Stage.HandOver, 15, "", false, 0, now, "handover");
         }

@@ -32,8 +32,7 @@ static class DrawerEndpoints
         {
             if (skip is < 0 or > 23) { throw new BadFactException("skip", "0 to 23 labels are gone from the first sheet."); }
             var parts = await db.Drawer.AsNoTracking().Where(p => p.Quantity > 0).OrderBy(p => p.Place).ThenBy(p => p.Id).Take(2000).ToListAsync(cancel);
-            return Results.File(LabelSheet.Pdf([.. parts.Select(p => new Label(p.Place.Length > 0 ? p.Place : "–", "Drawer", Substitution.Describe(p.Spec),
-                [.. new[] { p.Spec is { DiameterMillimetres: { } w, HeightMillimetres: { } h } ? $"{Core.Markings.Si.Plain(w)} × {Core.Markings.Si.Plain(h)} mm" : "", p.BoughtOn is { } day ? $"bought {day:MMMM yyyy}" : "" }.Where(l => l.Length > 0)], $"{request.Scheme}://{request.Host}/drawer?part={p.Id}"))], skip), "application/pdf", "drawer labels.pdf");
+            return Results.File(LabelSheet.Pdf([.. parts.Select(p => LabelOf(p, $"{request.Scheme}://{request.Host}/drawer?part={p.Id}"))], skip), "application/pdf", "drawer labels.pdf");
         }).WithName("GetDrawerLabels").WithSummary("A sheet of drawer labels, A4, 24 to a sheet; each QR code opens its count.").Produces(200, contentType: "application/pdf");
         d.MapPost("/{partId:guid}/count", async (Guid partId, DrawerCount ask, HaarDb db, Bench bench, CancellationToken cancel) =>
         {
@@ -80,6 +79,15 @@ static class DrawerEndpoints
             db.Remove(p);
             return (await bench.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
         }).WithName("RemoveDrawerPart");
+    }
+
+    static Label LabelOf(DrawerPart p, string address)
+    {
+        // The font of the labels has no micro sign: u stands for it, as ISO 2955 has it.
+        var words = Substitution.Describe(p.Spec).Replace('µ', 'u').Split(' ');
+        var value = p.Spec.RatedVolts is null ? 2 : 4;
+        string[] lines = [string.Join(' ', words.Skip(value)), p.Spec is { DiameterMillimetres: { } w, HeightMillimetres: { } h } ? $"{Core.Markings.Si.Plain(w)} × {Core.Markings.Si.Plain(h)} mm" : "", p.BoughtOn is { } day ? $"bought {day:MMMM yyyy}" : ""];
+        return new(p.Place.Length > 0 ? p.Place : "–", "Drawer", string.Join(' ', words.Take(value)), [.. lines.Where(l => l.Length > 0)], address);
     }
 
     static async Task<DrawerScreen> ScreenAsync(HaarDb db, CancellationToken cancel, int page = 1)
