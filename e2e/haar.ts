@@ -1,21 +1,24 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { createServer, type AddressInfo, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
-async function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const s = createServer();
-    s.once('error', reject);
-    s.listen(0, '127.0.0.1', () => {
-      const { port } = s.address() as { port: number };
-      s.close(() => resolve(port));
-    });
-  });
+/** Ports that nobody listens on. All are held until the last is found, so that no two are the same. */
+async function freePorts(count: number): Promise<number[]> {
+  const held = await Promise.all(
+    Array.from({ length: count }, () => new Promise<Server>((resolve, reject) => {
+      const s = createServer();
+      s.once('error', reject);
+      s.listen(0, '127.0.0.1', () => resolve(s));
+    })),
+  );
+  const ports = held.map((s) => (s.address() as AddressInfo).port);
+  await Promise.all(held.map((s) => new Promise((r) => s.close(r))));
+  return ports;
 }
 
 /** One running Haar with a data folder and a meter of its own. */
@@ -34,7 +37,7 @@ export class Haar {
   }
 
   static async open(demo = true): Promise<Haar> {
-    const [port, meterPort, supplierPort] = [await freePort(), await freePort(), await freePort()];
+    const [port, meterPort, supplierPort] = (await freePorts(3)) as [number, number, number];
     const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-'));
     if (demo) cpSync(await Haar.seeded(), folder, { recursive: true });
     const meter = spawn('dotnet', [join(root, 'artifacts/app/standins/Haar.StandIns.dll'), '--meter-port', String(meterPort), '--supplier-port', String(supplierPort)], { stdio: 'ignore' });
@@ -52,7 +55,7 @@ export class Haar {
     Haar.template ??= (async () => {
       const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-seed-'));
       process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
-      const port = await freePort();
+      const [port] = (await freePorts(1)) as [number];
       const haar = new Haar(port, 0, folder, Haar.serve(port, folder, true), undefined, true);
       await haar.ready();
       await haar.stop();
@@ -71,7 +74,7 @@ export class Haar {
     const until = Date.now() + 90_000;
     while (Date.now() < until) {
       try {
-        if ((await fetch(`${this.url}/health`)).ok) return;
+        if ((await fetch(`${this.url}/health`, { signal: AbortSignal.timeout(5_000) })).ok) return;
       } catch {
         // Not open yet.
       }
