@@ -233,7 +233,7 @@
           </section>
         </div>
       </div>
-      <div class="h-28 sm:h-24 print:hidden" aria-hidden="true"></div>
+      <div class="h-56 sm:h-24 print:hidden" aria-hidden="true"></div>
       {#if !item && !drawing}<BenchEdge spaced={false}>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}>Put a capacitor on the board</button>{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge>{/if}
       <PrintSheet {head} {board} {side} items={onSide} rest={items.filter((i) => i.side !== side)} screen={data} />
     {/if}
