@@ -114,5 +114,14 @@ public static class Trace
             .Changing("A four-wire reading, good to 1 mΩ."), low, high);
     }
 
+    /// <summary>Milliohms typed as ohms: a thousand times whole copper to within a factor of three, and an ohm or more. Null when it is none; a sentence when it is.</summary>
+    public static string? UnitSlip(TraceFacts t, double ohms)
+    {
+        var whole = Ohms(t);
+        return ohms >= 1 && ohms / whole is > 300 and < 3000
+            ? $"{Si.Format(ohms, "Ω")} is a thousand times what whole copper has here ({Si.Format(whole, "Ω")}): was it mΩ? Type {Si.Plain(ohms / 1000)}, or say that it is open."
+            : null;
+    }
+
     static string Percent(double share) => Si.Plain(Math.Round(share * 100));
 }

@@ -37,7 +37,7 @@ static class BatteriesCalc
             Core.Verdicts.BadFactException.Finite("fromVolts", ask.FromVolts, 0.1, 60, "V");
             Core.Verdicts.BadFactException.Finite("leastVolts", ask.LeastVolts, 0, ask.FromVolts, "V");
             Core.Verdicts.BadFactException.Finite("drainMicroamps", ask.DrainMicroamps, 0.001, 1e6, "µA");
-            return new HoldAnswer(ask.HoldMicrofarads * (ask.FromVolts - ask.LeastVolts) / ask.DrainMicroamps);
+            return new HoldAnswer(Replacement.HoldSeconds(new() { HoldMicrofarads = ask.HoldMicrofarads, NominalVolts = ask.FromVolts, WindowLowVolts = ask.LeastVolts, DrainMicroamps = ask.DrainMicroamps }) ?? 0);
         }).WithName("CalcHold").WithSummary("How long the capacitor beside a memory holds it up with the cell out.")
             .WithExample("""{"holdMicrofarads":100,"fromVolts":3,"leastVolts":2,"drainMicroamps":4}""").ProducesValidationProblem();
     }

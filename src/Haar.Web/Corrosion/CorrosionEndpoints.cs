@@ -160,12 +160,7 @@ static class CorrosionEndpoints
         if (ask.Ohms is null == !ask.Open) { throw new BadFactException("ohms", "Give the ohms, or say that the meter reads no end; not both."); }
         if (ask.Source.Trim().Length is 0 or > 80) { throw new BadFactException("source", "Say where the reading comes from: typed, or the meter."); }
         BadFactException.Finite("ohms", ask.Ohms, 0, 1e9, "Ω");
-        var expected = Trace.Ohms(n.Trace);
-        // Milliohms typed as ohms: a thousand times whole copper to within a factor of three, with nothing a person would call open.
-        if (ask is { Source: "typed", Ohms: { } read } && read / expected is > 300 and < 3000 && read >= 1)
-        {
-            throw new BadFactException("ohms", $"{Si.Format(read, "Ω")} is a thousand times what whole copper has here ({Si.Format(expected, "Ω")}): was it mΩ? Type {Si.Plain(read / 1000)}, or say that it is open.");
-        }
+        if (ask is { Source: "typed", Ohms: { } typed } && Trace.UnitSlip(n.Trace, typed) is { } slip) { throw new BadFactException("ohms", slip); }
 
         db.Add(new Reading { Id = bench.NewId(), MachineId = id, SubjectKind = SubjectKind.Net, SubjectId = n.Id, Channel = n.RepairedAt is null ? "old" : "new", Quantity = Quantity.Ohms, Value = ask.Open ? CorrosionAssessments.OpenAsOhms : ask.Ohms!.Value, Source = ask.Source.Trim(), At = bench.Now });
         return (await bench.ActAsync(id, Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open).Verdict.Sentence, cancel)).Said(n.Id);
