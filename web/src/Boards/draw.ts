@@ -91,20 +91,40 @@ function net(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => 
   }
 }
 
+/** Places that are taken by a mark or a name, in cells of 12 px. */
+class Taken {
+  private readonly columns: number;
+  private readonly cells: Uint8Array;
+  constructor(width: number, height: number) {
+    this.columns = Math.ceil(width / 12) + 12;
+    this.cells = new Uint8Array(this.columns * (Math.ceil(height / 12) + 12));
+  }
+  private at(x: number, y: number) {
+    return (Math.floor(y / 12) + 5) * this.columns + Math.floor(x / 12) + 5;
+  }
+  take(x: number, y: number) {
+    this.cells[this.at(x, y)] = 1;
+  }
+  is(x: number, y: number) {
+    return this.cells[this.at(x, y)] === 1;
+  }
+}
+
 function marks(c: CanvasRenderingContext2D, view: MapView, items: MapItem[], selected: string | undefined, dpr: number) {
-  const labels: [string, number, number][] = [];
-  const taken = new Set<string>();
-  // Sound ones first, so that what has to be done lies on top.
-  for (let pass = 0; pass < 3; pass++) {
-    for (const i of items) {
-      if (!i.at) continue;
-      const on = i.id === selected;
-      if ((on ? 2 : i.rank >= 4 ? 0 : 1) !== pass) continue;
-      const x = view.left + i.at.x * view.boardWidth;
-      const y = view.top + i.at.y * view.boardHeight;
-      if (x < -30 || y < -30 || x > view.width + 30 || y > view.height + 30) continue;
+  const taken = new Taken(view.width, view.height);
+  // Sound ones first, so that what has to be done lies on top, and the chosen one above all.
+  const layers: [MapItem, number, number][][] = [[], [], []];
+  for (const i of items) {
+    if (!i.at) continue;
+    const x = view.left + i.at.x * view.boardWidth;
+    const y = view.top + i.at.y * view.boardHeight;
+    if (x < -30 || y < -30 || x > view.width + 30 || y > view.height + 30) continue;
+    layers[i.id === selected ? 2 : i.rank >= 4 ? 0 : 1]!.push([i, x, y]);
+  }
+  for (const layer of layers) {
+    for (const [i, x, y] of layer) {
       const s = size[i.mark];
-      if (on) {
+      if (i.id === selected) {
         c.beginPath();
         c.arc(x, y, s / 2 + 6, 0, Math.PI * 2);
         c.lineWidth = 5;
@@ -112,15 +132,13 @@ function marks(c: CanvasRenderingContext2D, view: MapView, items: MapItem[], sel
         c.stroke();
       }
       c.drawImage(sprite(i.mark, dpr), x - s / 2, y - s / 2, s, s);
-      for (const dx of [-8, 0, 8]) for (const dy of [-7, 7]) taken.add(cell(x + dx, y + dy));
+      for (const dx of [-8, 0, 8]) for (const dy of [-7, 7]) taken.take(x + dx, y + dy);
       if (i.kind === 'hot') dot(c, x + s / 2, y - s / 2);
-      if (on || i.rank < 4) labels.push([i.name, x + s / 2 + 3, y]);
     }
   }
-  label(c, labels, taken, selected !== undefined);
+  for (const [i, x, y] of layers[2]!) label(c, i, x, y, taken, dpr, true);
+  for (const [i, x, y] of layers[1]!) label(c, i, x, y, taken, dpr, false);
 }
-
-const cell = (x: number, y: number) => `${Math.floor(x / 12)},${Math.floor(y / 12)}`;
 
 function dot(c: CanvasRenderingContext2D, x: number, y: number) {
   c.beginPath();
@@ -129,21 +147,44 @@ function dot(c: CanvasRenderingContext2D, x: number, y: number) {
   c.fill();
 }
 
-/** Names beside their marks; one that would lie on a mark or on another name is left out until one looks nearer. The chosen one's is always said. */
-function label(c: CanvasRenderingContext2D, labels: [string, number, number][], taken: Set<string>, chosen: boolean) {
+const names = new Map<string, { picture: HTMLCanvasElement; wide: number }>();
+
+/** A name on its ground, drawn once and then only copied. */
+function named(text: string, dpr: number) {
+  // Until the font is here, nothing is kept.
+  const key = `${text}/${dpr}/${document.fonts?.status === 'loaded'}`;
+  const had = names.get(key);
+  if (had) return had;
+  const wide = text.length * 8.6 + 8;
+  const picture = document.createElement('canvas');
+  picture.width = Math.ceil(wide * dpr);
+  picture.height = Math.ceil(20 * dpr);
+  const c = picture.getContext('2d')!;
+  c.scale(dpr, dpr);
+  c.fillStyle = 'rgb(20 46 43 / 0.8)';
+  c.fillRect(0, 0, wide, 20);
   c.font = '600 14px "Atkinson Hyperlegible Mono Variable", monospace';
   c.textBaseline = 'middle';
-  labels.reverse().forEach(([text, x, y], n) => {
-    const wide = text.length * 8.6 + 8;
-    const cells: string[] = [];
-    for (let px = x + 6; px < x + wide; px += 6) for (const dy of [-7, 7]) cells.push(cell(px, y + dy));
-    if (!(chosen && n === 0) && cells.some((k) => taken.has(k))) return;
-    cells.forEach((k) => taken.add(k));
-    c.fillStyle = 'rgb(20 46 43 / 0.8)';
-    c.fillRect(x, y - 10, wide, 20);
-    c.fillStyle = colours.paper;
-    c.fillText(text, x + 4, y + 1);
-  });
+  c.fillStyle = colours.paper;
+  c.fillText(text, 4, 11);
+  if (names.size > 4000) names.clear();
+  const made = { picture, wide };
+  names.set(key, made);
+  return made;
+}
+
+/** A name beside its mark; one that would lie on a mark or on another name is left out until one looks nearer. The chosen one's is always said. */
+function label(c: CanvasRenderingContext2D, i: MapItem, at: number, y: number, taken: Taken, dpr: number, always: boolean) {
+  const x = at + size[i.mark] / 2 + 3;
+  const wide = i.name.length * 8.6 + 8;
+  if (x + wide > c.canvas.width / dpr + 90) return;
+  if (!always) for (let px = x + 6; px < x + wide; px += 6) if (taken.is(px, y - 7) || taken.is(px, y + 7)) return;
+  for (let px = x + 6; px < x + wide; px += 6) {
+    taken.take(px, y - 7);
+    taken.take(px, y + 7);
+  }
+  const n = named(i.name, dpr);
+  c.drawImage(n.picture, x, y - 10, n.wide, 20);
 }
 
 function pencil(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => void, to: (p: Point) => [number, number], d: Draft) {
