@@ -19,6 +19,25 @@ var scratch = Path.Combine(Path.GetTempPath(), "haar-bench-" + Guid.NewGuid().To
 var table = new List<(string What, string Figure, string Beside, string Ratio, string Aim)>();
 try
 {
+    // ./haar bench boards measures the boards alone.
+    if (args.ElementAtOrDefault(1) != "boards") { await EverythingElseAsync(); }
+    Console.WriteLine("· boards, orders, and a map of 2,000 marks");
+    table.Add(BoardRows.Judging());
+    table.Add(BoardRows.Ordering());
+    table.Add(await BoardRows.PanningAsync(root, scratch));
+}
+finally
+{
+    if (Directory.Exists(scratch)) { Directory.Delete(scratch, true); }
+}
+
+Console.WriteLine();
+Console.WriteLine("| what | figure | beside | ratio | aim |\n|---|---|---|---|---|");
+foreach (var r in table) { Console.WriteLine($"| {r.What} | {r.Figure} | {r.Beside} | {r.Ratio} | {r.Aim} |"); }
+return 0;
+
+async Task EverythingElseAsync()
+{
     Console.WriteLine("· filling two workshops: 100 machines and 1,000");
     var small = new DataFolder(Path.Combine(scratch, "small"));
     var large = new DataFolder(Path.Combine(scratch, "large"));
@@ -49,149 +68,24 @@ try
     table.Add(Substituting());
     table.Add(Triaging());
     table.Add(Rebuilding());
-    table.Add(JudgingAll());
-    table.Add(Ordering());
-    Console.WriteLine("· moving a map of 2,000 marks");
-    table.Add(await PanningAsync());
 }
-finally
-{
-    if (Directory.Exists(scratch)) { Directory.Delete(scratch, true); }
-}
-
-Console.WriteLine();
-Console.WriteLine("| what | figure | beside | ratio | aim |\n|---|---|---|---|---|");
-foreach (var r in table) { Console.WriteLine($"| {r.What} | {r.Figure} | {r.Beside} | {r.Ratio} | {r.Aim} |"); }
-return 0;
 
 (string, string, string, string, string) Triaging()
 {
-    var (small, _) = Timed(() => Triage.Of(Lots.Large(30, 12)));
-    var (large, plan) = Timed(() => Triage.Of(Lots.Large(60, 12)));
+    var (small, _) = Measure.Timed(() => Triage.Of(Lots.Large(30, 12)));
+    var (large, plan) = Measure.Timed(() => Triage.Of(Lots.Large(60, 12)));
     return ("A lot of 60 boxes × 12 kinds, sorted" + (plan.Proven ? " and proven" : ", NOT proven"), $"{large:0} ms", $"30 boxes: {small:0} ms; limit 2,000 ms", $"{large / 2000:0.00}×", "under 2 s, proven");
 }
 
 (string, string, string, string, string) Rebuilding()
 {
-    var (small, _) = Timed(() => RebuildOrder.Plan(Lots.Record(30)));
-    var (large, plan) = Timed(() => RebuildOrder.Plan(Lots.Record(60)));
+    var (small, _) = Measure.Timed(() => RebuildOrder.Plan(Lots.Record(30)));
+    var (large, plan) = Measure.Timed(() => RebuildOrder.Plan(Lots.Record(60)));
     return ("Order of a rebuild of 60 steps" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0.0} ms", $"30 steps: {small:0.0} ms", $"{large / small:0.00}×", "(for scale)");
-}
-
-(string, string, string, string, string) JudgingAll()
-{
-    static double Run(int parts, int drawer)
-    {
-        var (all, stock) = (BoardWork.Parts(parts), BoardWork.Drawer(drawer));
-        return Timed(() =>
-        {
-            // The drawer is laid out anew each time, as a request does it.
-            var index = new DrawerIndex(stock, new DateOnly(2026, 1, 1));
-            return all.Count(p => CapacitorJudge.Judge("C1", p.Spec, [], p.Readings).Outcome == Haar.Core.Verdicts.Outcome.No && index.Usable(p.Spec, p.Role).Count > 0);
-        }).Milliseconds;
-    }
-
-    var (small, large) = (Run(400, 500), Run(400, 5000));
-    return ("Judging and substituting 400 parts, drawer of 5,000", $"{large:0.0} ms", $"drawer of 500: {small:0.0} ms; limit 100 ms", $"{large / small:0.00}×", "under 100 ms");
-}
-
-(string, string, string, string, string) Ordering()
-{
-    static (double Milliseconds, OrderResult Answer) Run(int values) => Timed(() => BoardWork.Order(values) is var (needs, offers, suppliers) ? OrderPlan.Of(needs, offers, suppliers, new DateOnly(2026, 1, 1), seconds: 20) : throw new InvalidOperationException());
-    var (small, _) = Run(20);
-    var (large, plan) = Run(60);
-    return ("An order of 60 values over 3 suppliers" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0} ms", $"20 values: {small:0} ms; limit 2,000 ms", $"{large / small:0.00}×", "under 2 s, proven");
-}
-
-async Task<(string, string, string, string, string)> PanningAsync()
-{
-    async Task<JsonElement> Frames(int marks)
-    {
-        var folder = new DataFolder(Path.Combine(scratch, $"map{marks}"));
-        var id = await BoardWork.MapAsync(folder, marks);
-        SqliteConnection.ClearAllPools();
-        var port = Port();
-        using var haar = Start(["artifacts/app/Haar.Web.dll", "--data", folder.Root], port, true);
-        try
-        {
-            using var http = new HttpClient();
-            for (var i = 0; i < 200; i++)
-            {
-                try
-                {
-                    if ((await http.GetAsync(new Uri($"http://127.0.0.1:{port}/health"))).IsSuccessStatusCode) { break; }
-                }
-                catch (HttpRequestException)
-                {
-                    // Not open yet.
-                }
-
-                await Task.Delay(100);
-            }
-
-            var info = new ProcessStartInfo("node") { WorkingDirectory = Path.Combine(root, "e2e"), RedirectStandardOutput = true };
-            info.ArgumentList.Add("frames.mjs");
-            info.ArgumentList.Add($"http://127.0.0.1:{port}/m/{id}/capacitors");
-            using var node = Process.Start(info)!;
-            var said = await node.StandardOutput.ReadToEndAsync();
-            await node.WaitForExitAsync();
-            return JsonDocument.Parse(said).RootElement;
-        }
-        finally
-        {
-            haar.Kill();
-            await haar.WaitForExitAsync();
-        }
-    }
-
-    var few = await Frames(20);
-    var many = await Frames(2000);
-    double Of(JsonElement e, string name) => e.GetProperty(name).GetDouble();
-    return ($"Panning a map of {Of(many, "marks"):0} marks", $"{Of(many, "perSecond"):0.0} frames/s", $"{Of(few, "marks"):0} marks: {Of(few, "perSecond"):0.0} frames/s; 95 % within {Of(many, "worst"):0.0} ms", $"{Of(many, "perSecond") / Of(few, "perSecond"):0.00}×", "60 frames/s");
-}
-
-static (double Milliseconds, T Answer) Timed<T>(Func<T> what)
-{
-    _ = what();
-    var times = new List<double>();
-    T answer = default!;
-    for (var i = 0; i < 5; i++)
-    {
-        var watch = Stopwatch.StartNew();
-        answer = what();
-        times.Add(watch.Elapsed.TotalMilliseconds);
-    }
-
-    times.Sort();
-    return (times[2], answer);
 }
 
 void Row(string what, double figure, string beside, double other, string aim, string unit) =>
     table.Add((what, $"{figure:0.0} {unit}", $"{beside}: {other:0.0} {unit}", $"{figure / other:0.00}×", aim));
-
-int Port()
-{
-    using var l = new TcpListener(IPAddress.Loopback, 0);
-    l.Start();
-    return ((IPEndPoint)l.LocalEndpoint).Port;
-}
-
-Process Start(string[] what, int port, bool isHaar)
-{
-    var info = new ProcessStartInfo("dotnet") { WorkingDirectory = root, RedirectStandardOutput = true, RedirectStandardError = true };
-    foreach (var w in what) { info.ArgumentList.Add(w); }
-    info.ArgumentList.Add("--urls");
-    info.ArgumentList.Add($"http://127.0.0.1:{port}");
-    info.Environment["DOTNET_gcServer"] = "0";
-    info.Environment["DOTNET_TieredPGO"] = "0";
-    if (isHaar) { info.Environment["HAAR_WEB"] = Path.Combine(root, "web/dist"); }
-    var p = Process.Start(info)!;
-    p.OutputDataReceived += (_, _) => { };
-    p.ErrorDataReceived += (_, _) => { };
-    p.BeginOutputReadLine();
-    p.BeginErrorReadLine();
-    return p;
-}
 
 async Task<double> StartMedianAsync(string[] what, string path, bool isHaar)
 {
@@ -199,9 +93,9 @@ async Task<double> StartMedianAsync(string[] what, string path, bool isHaar)
     using var http = new HttpClient();
     for (var i = 0; i < 6; i++)
     {
-        var port = Port();
+        var port = Measure.Port();
         var watch = Stopwatch.StartNew();
-        using var p = Start(what, port, isHaar);
+        using var p = Measure.Start(root, what, port, isHaar);
         while (true)
         {
             try
@@ -227,8 +121,8 @@ async Task<double> StartMedianAsync(string[] what, string path, bool isHaar)
 
 async Task<(double Workshop, double Machine, double Memory)> PagesAsync(DataFolder folder)
 {
-    var port = Port();
-    using var p = Start(["artifacts/app/Haar.Web.dll", "--data", folder.Root], port, true);
+    var port = Measure.Port();
+    using var p = Measure.Start(root, ["artifacts/app/Haar.Web.dll", "--data", folder.Root], port, true);
     using var http = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
     for (var i = 0; ; i++)
     {
