@@ -8,7 +8,6 @@
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
   import Key from '$lib/ui/Key.svelte';
-  import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -16,6 +15,7 @@
   import CapacitorForm from '../Capacitors/CapacitorForm.svelte';
   import CapacitorPanel from '../Capacitors/CapacitorPanel.svelte';
   import ForecastSheet from '../Capacitors/ForecastSheet.svelte';
+  import { editOf } from '../Capacitors/edit';
   import { tally } from '../Capacitors/stand';
   import AreaForm from '../Corrosion/AreaForm.svelte';
   import AreaPanel from '../Corrosion/AreaPanel.svelte';
@@ -24,6 +24,7 @@
   import HotForm from '../Thermal/HotForm.svelte';
   import HotPanel from '../Thermal/HotPanel.svelte';
   import CellPanel from '../Batteries/CellPanel.svelte';
+  import BoardList from './BoardList.svelte';
   import BoardMap from './BoardMap.svelte';
   import BoardTools from './BoardTools.svelte';
   import { itemsOf, kindWord, type MapItem, type Point, type Side } from './items';
@@ -40,7 +41,7 @@
   let filter = $state('all');
   let drawing = $state<'place' | 'area' | 'net' | 'hot' | ''>('');
   let points = $state<Point[]>([]);
-  let list = $state<HTMLElement>();
+  let list = $state<BoardList>();
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
   let sitting = $state(false);
   let camera = $state<HTMLInputElement>();
@@ -69,7 +70,7 @@
     const to = shown[(at + by + shown.length) % shown.length];
     if (to) {
       select(to.id);
-      list?.querySelector(`[data-id="${to.id}"]`)?.scrollIntoView({ block: 'nearest' });
+      list?.show(to.id);
     }
   }
   const unmeasured = $derived(onBoard.filter((r) => r.stand === 'notMeasured').map((r) => r.capacitor).sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })));
@@ -123,7 +124,7 @@
     drawing = '';
     if (item?.kind === 'capacitor') {
       const c = onBoard.find((r) => r.capacitor.id === item.id)!.capacitor;
-      await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c.id } }, headers: { 'If-Match': `"${c.version}"` }, body: { designator: c.designator, marking: c.marking, kind: c.spec.kind, role: c.role, ratedVolts: null, maxCelsius: c.spec.maxCelsius ?? null, diameterMillimetres: c.spec.diameterMillimetres ?? null, heightMillimetres: c.spec.heightMillimetres ?? null, leadPitchMillimetres: c.spec.leadPitchMillimetres ?? null, signs: c.signs, x: p.x, y: p.y, side, minusBefore: c.minusBefore, minusPrinted: c.minusPrinted, headroomMillimetres: c.headroomMillimetres ?? null } }));
+      await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c.id } }, headers: { 'If-Match': `"${c.version}"` }, body: { ...editOf(c), x: p.x, y: p.y, side } }));
     } else if (item?.kind === 'cell') await act(api.PUT('/api/machines/{id}/battery/place', { params: { path: { id } }, body: { boardId: board!.id, x: p.x, y: p.y } }));
     else if (item?.kind === 'hot') {
       const h = data!.hotParts.find((x) => x.part.id === item.id)!.part;
@@ -218,18 +219,7 @@
                 {#if kinds.length > 1}{#each kinds as k (k)}<option value="kind:{k}">{kindWord[k]}</option>{/each}{/if}
               </select>
             </div>
-            <ul bind:this={list} class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill" tabindex="-1">
-              {#each shown as i (i.id)}
-                <li data-id={i.id} class="[contain-intrinsic-size:auto_36px] [content-visibility:auto]">
-                  <button class="grid w-full items-center gap-x-2.5 border-b border-sill px-1 py-[5px] text-left {i.kind === 'capacitor' ? 'grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto]' : 'grid-cols-[1.5rem_minmax(0,1fr)_auto]'} {i.id === item?.id ? 'bg-rock' : 'hover:bg-rock/60'}" aria-current={i.id === item?.id ? 'true' : undefined} onclick={() => select(i.id)}>
-                    <Mark of={i.mark} size={19} word={i.word} />
-                    {#if i.kind === 'capacitor'}<span class="reading">{i.name}</span><span class="reading truncate font-normal">{i.value}</span>
-                    {:else}<span class="min-w-0 truncate"><strong class="font-semibold">{i.name[0]!.toUpperCase() + i.name.slice(1)}</strong>{#if i.value}<span class="ml-2 text-sm text-soft">{i.value}</span>{/if}</span>{/if}
-                    <span class="max-w-48 truncate text-right font-semibold max-sm:max-w-36">{i.end}</span>
-                  </button>
-                </li>
-              {:else}<li class="py-4 text-soft">{items.length ? 'None of these.' : 'Type the first one, or take them from a list.'}</li>{/each}
-            </ul>
+            <BoardList bind:this={list} items={shown} chosen={item?.id} empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'} onselect={select} />
           </section>
         </div>
       </div>

@@ -3,9 +3,10 @@
 With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
 -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import Mark, { type MarkOf } from '$lib/ui/Mark.svelte';
   import { photoUrl } from '../Intake/photos';
-  import { draw, under, type Draft } from './draw';
+  import { draw, under, type Draft, type Sight } from './draw';
   import type { MapItem, Point } from './items';
   import { MapView } from './view.svelte';
 
@@ -16,6 +17,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   const pointers = new Map<number, { x: number; y: number }>();
   let frame: HTMLElement;
   let canvas: HTMLCanvasElement | null = null;
+  let drawn = $state.raw<Sight>(view.sheet);
   let moved = 0;
   let asked = 0;
   let cross = $state<Point>({ x: 0.5, y: 0.5 });
@@ -29,19 +31,22 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   $effect(() => {
     const i = placed.find((x) => x.id === selected);
     const at = i?.at ?? i?.path?.[0] ?? (i?.outline ? { x: i.outline.reduce((s, p) => s + p.x, 0) / i.outline.length, y: i.outline.reduce((s, p) => s + p.y, 0) / i.outline.length } : undefined);
-    if (at && view.width) view.show(at.x, at.y);
+    // Brought into sight when it is chosen; after that the hand may move the map away from it.
+    if (at && view.width) untrack(() => view.show(at.x, at.y));
   });
+  const sheet = $derived(view.sheet);
   $effect(() => {
-    // Read here, so that a change of any of them asks for a frame.
-    const what = [view.left, view.top, view.boardWidth, view.boardHeight, view.width, view.height] as const;
-    const [shown, chosen, pencil] = [placed, selected, draft && { ...draft, cross: keyed ? cross : null }];
-    void what;
+    // Read here, so that a change of any of them asks for a frame; a pan within the sheet changes none.
+    const [seen, shown, chosen, pencil] = [sheet, placed, selected, draft && { ...draft, cross: keyed ? cross : null }];
     cancelAnimationFrame(asked);
-    asked = requestAnimationFrame(() => canvas && draw(canvas, view, shown, chosen, pencil));
+    asked = requestAnimationFrame(() => {
+      if (canvas) draw(canvas, seen, shown, chosen, pencil);
+      drawn = seen;
+    });
     return () => cancelAnimationFrame(asked);
   });
   $effect(() => {
-    void document.fonts?.ready.then(() => canvas && draw(canvas, view, placed, selected, draft));
+    void document.fonts?.ready.then(() => canvas && draw(canvas, sheet, placed, selected, draft));
   });
 
   const local = (e: { clientX: number; clientY: number }) => {
@@ -137,9 +142,9 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     {#if hash}
       <img class="pointer-events-none absolute top-0 left-0 max-w-none will-change-transform" style:transform="translate3d({view.left}px, {view.top}px, 0)" style:width="{view.boardWidth}px" style:height="{view.boardHeight}px" src={photoUrl(hash)} alt="" draggable="false" />
     {:else}
-      <div class="absolute rounded-md bg-[#2c5847]" style:left="{view.left + 12}px" style:top="{view.top + 12}px" style:width="{Math.max(0, view.boardWidth - 24)}px" style:height="{Math.max(0, view.boardHeight - 24)}px"></div>
+      <div class="absolute top-3 left-3 rounded-md bg-[#2c5847] will-change-transform" style:transform="translate3d({view.left}px, {view.top}px, 0)" style:width="{Math.max(0, view.boardWidth - 24)}px" style:height="{Math.max(0, view.boardHeight - 24)}px"></div>
     {/if}
-    <canvas bind:this={canvas} class="pointer-events-none absolute inset-0 size-full" aria-hidden="true"></canvas>
+    <canvas bind:this={canvas} class="pointer-events-none absolute top-0 left-0 max-w-none will-change-transform" style:width="{sheet.width}px" style:height="{sheet.height}px" style:transform="translate3d({view.left - drawn.left}px, {view.top - drawn.top}px, 0)" aria-hidden="true"></canvas>
   </div>
   <ul class="absolute bottom-2.5 left-2.5 flex flex-wrap gap-x-4 gap-y-1 rounded bg-paper px-3 py-1.5 text-sm max-sm:static max-sm:rounded-none" aria-label="Legend">
     {#each legend as [m, w] (m)}<li class="flex items-center gap-1.5"><Mark of={m} size={18} hidden />{w}</li>{/each}

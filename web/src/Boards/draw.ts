@@ -1,6 +1,15 @@
 import type { MarkOf } from '$lib/ui/Mark.svelte';
 import type { MapItem, Point } from './items';
-import type { MapView } from './view.svelte';
+
+/** A window on the board, in pixels: its size, and where the board lies in it. */
+export interface Sight {
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  boardWidth: number;
+  boardHeight: number;
+}
 
 /** Colours on a photo, the same by day and in the evening: the ground is the board and not the page. */
 const colours = { paper: '#f6f8f7', oxide: '#9d2f22', tide: '#2a6592', brass: '#dda23a', brassInk: '#7a5206', verdigris: '#1f7565', ink: '#142e2b' };
@@ -39,7 +48,7 @@ export interface Draft {
 }
 
 /** Draws everything that is in sight. */
-export function draw(canvas: HTMLCanvasElement, view: MapView, items: MapItem[], selected: string | undefined, draft: Draft | null) {
+export function draw(canvas: HTMLCanvasElement, view: Sight, items: MapItem[], selected: string | undefined, draft: Draft | null) {
   const c = canvas.getContext('2d');
   if (!c || !view.width) return;
   const dpr = Math.min(2, window.devicePixelRatio || 1);
@@ -110,7 +119,7 @@ class Taken {
   }
 }
 
-function marks(c: CanvasRenderingContext2D, view: MapView, items: MapItem[], selected: string | undefined, dpr: number) {
+function marks(c: CanvasRenderingContext2D, view: Sight, items: MapItem[], selected: string | undefined, dpr: number) {
   const taken = new Taken(view.width, view.height);
   // Sound ones first, so that what has to be done lies on top, and the chosen one above all.
   const layers: [MapItem, number, number][][] = [[], [], []];
@@ -219,7 +228,7 @@ function pencil(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) 
 }
 
 /** What lies under a place of the window: a mark within a finger's breadth, else a run, else an area. */
-export function under(view: MapView, items: MapItem[], px: number, py: number): MapItem | undefined {
+export function under(view: Sight, items: MapItem[], px: number, py: number): MapItem | undefined {
   const at = (p: Point) => ({ x: view.left + p.x * view.boardWidth, y: view.top + p.y * view.boardHeight });
   let best: MapItem | undefined;
   let far = 22;

@@ -1,3 +1,8 @@
+import type { Sight } from './draw';
+
+/** How far the sheet with the marks reaches past each edge of the window, as a share of the window. */
+const reach = 0.6;
+
 /** Where the map is looked at: a scale and an offset in pixels, kept so that the board never leaves the window. */
 export class MapView {
   /** Times the size at which the whole board fits. */
@@ -14,6 +19,21 @@ export class MapView {
   readonly boardHeight = $derived(this.fit * this.zoom * this.aspect);
   readonly left = $derived(this.boardWidth <= this.width ? (this.width - this.boardWidth) / 2 : this.x);
   readonly top = $derived(this.boardHeight <= this.height ? (this.height - this.boardHeight) / 2 : this.y);
+
+  #last: Sight | undefined;
+  /**
+   * What the marks are drawn on: larger than the window by `reach` on each side, and moved as a whole when the map is panned.
+   * It is a new one only when the zoom or the window's size changes, or when a pan has all but used up what it reaches past the window.
+   */
+  readonly sheet: Sight = $derived.by(() => {
+    const [spareX, spareY] = [this.width * reach, this.height * reach];
+    const [width, height] = [this.width + 2 * spareX, this.height + 2 * spareY];
+    const had = this.#last;
+    const still = had && had.width === width && had.height === height && had.boardWidth === this.boardWidth && had.boardHeight === this.boardHeight;
+    const [left, top] = [this.left + spareX, this.top + spareY];
+    if (still && Math.abs(left - had.left) <= spareX * 0.95 && Math.abs(top - had.top) <= spareY * 0.95) return had;
+    return (this.#last = { left, top, width, height, boardWidth: this.boardWidth, boardHeight: this.boardHeight });
+  });
 
   /** Zooms by a factor and keeps the point (px, py) of the window where it is. */
   zoomAt(factor: number, px: number, py: number) {

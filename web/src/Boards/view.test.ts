@@ -52,4 +52,23 @@ describe('the board map', () => {
     expect(px).toBeGreaterThan(0);
     expect(px).toBeLessThan(800);
   });
+
+  it('draws the marks on one sheet that covers the window wherever a pan takes it, and on the same one for a small pan', () => {
+    const v = view();
+    v.zoomAt(4, 400, 300);
+    const first = v.sheet;
+    v.pan(60, -60);
+    expect(v.sheet).toBe(first);
+    fc.assert(
+      fc.property(fc.integer({ min: -4000, max: 4000 }), fc.integer({ min: -4000, max: 4000 }), (x, y) => {
+        v.pan(x, y);
+        const s = v.sheet;
+        // Its own edges in the window, after it was moved along.
+        const [left, top] = [v.left - s.left, v.top - s.top];
+        expect(left <= 0 && top <= 0 && left + s.width >= v.width && top + s.height >= v.height).toBe(true);
+      }),
+    );
+    v.zoomAt(1.2, 400, 300);
+    expect(v.sheet.boardWidth).toBe(v.boardWidth);
+  });
 });

@@ -15,6 +15,7 @@
   import MoneyLine from '../Costs/MoneyLine.svelte';
   import { readMeter } from '../Meters/read';
   import CapacitorForm from './CapacitorForm.svelte';
+  import { editOf } from './edit';
   import ReadingForm from './ReadingForm.svelte';
   import Substitutes from './Substitutes.svelte';
   import WayRound from './WayRound.svelte';
@@ -46,7 +47,7 @@
   }
   async function before(minusBefore: Schemas['Towards']) {
     const c = row.capacitor;
-    await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { ...path, headers: { 'If-Match': `"${c.version}"` }, body: { designator: d, marking: c.marking, kind: c.spec.kind, role: c.role, ratedVolts: null, maxCelsius: c.spec.maxCelsius ?? null, diameterMillimetres: c.spec.diameterMillimetres ?? null, heightMillimetres: c.spec.heightMillimetres ?? null, leadPitchMillimetres: c.spec.leadPitchMillimetres ?? null, signs: c.signs, x: c.x ?? null, y: c.y ?? null, side: c.side, minusBefore, minusPrinted: c.minusPrinted, headroomMillimetres: c.headroomMillimetres ?? null } }), true);
+    await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { ...path, headers: { 'If-Match': `"${c.version}"` }, body: { ...editOf(c), minusBefore } }), true);
     await take('remove');
   }
   function doNext() {

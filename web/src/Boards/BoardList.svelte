@@ -1,0 +1,47 @@
+<!--
+@component Everything on a board in one list, what has to be done first. It does all that the map does.
+Only the rows in sight and some beyond are on the page, so that a board of thousands stays as quick as a small one; how many there are is said to a screen reader.
+-->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { createVirtualizer } from '@tanstack/svelte-virtual';
+  import Mark from '$lib/ui/Mark.svelte';
+  import type { MapItem } from './items';
+
+  let { items, chosen, empty, onselect }: { items: MapItem[]; chosen?: string; empty: string; onselect: (id: string) => void } = $props();
+  let list = $state<HTMLElement>();
+
+  const rows = createVirtualizer<HTMLElement, HTMLLIElement>({ count: 0, getScrollElement: () => list ?? null, estimateSize: () => 36, overscan: 40 });
+  $effect(() => {
+    // Told again when there are other items, and once the list itself is there.
+    void list;
+    const [count, of] = [items.length, items];
+    untrack(() => $rows.setOptions({ count, getItemKey: (i) => of[i]?.id ?? i }));
+  });
+  const inSight = $derived($rows.getVirtualItems().filter((r) => r.index < items.length));
+  const above = $derived(inSight[0]?.start ?? 0);
+  const below = $derived(Math.max(0, $rows.getTotalSize() - (inSight.at(-1)?.end ?? 0)));
+
+  /** Brings the row of an item into sight. */
+  export function show(id: string) {
+    const at = items.findIndex((i) => i.id === id);
+    if (at >= 0) $rows.scrollToIndex(at, { align: 'auto' });
+  }
+</script>
+
+<div bind:this={list} class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill [overflow-anchor:none]" tabindex="-1">
+  <ul style:padding-top="{above}px" style:padding-bottom="{below}px">
+    {#each inSight as r (r.key)}
+      {@const i = items[r.index]!}
+      <li aria-setsize={items.length} aria-posinset={r.index + 1}>
+        <button class="grid h-9 w-full items-center gap-x-2.5 border-b border-sill px-1 text-left {i.kind === 'capacitor' ? 'grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto]' : 'grid-cols-[1.5rem_minmax(0,1fr)_auto]'} {i.id === chosen ? 'bg-rock' : 'hover:bg-rock/60'}" aria-current={i.id === chosen ? 'true' : undefined} onclick={() => onselect(i.id)}>
+          <Mark of={i.mark} size={19} word={i.word} />
+          {#if i.kind === 'capacitor'}<span class="reading">{i.name}</span><span class="reading truncate font-normal">{i.value}</span>
+          {:else}<span class="min-w-0 truncate"><strong class="font-semibold">{i.name[0]!.toUpperCase() + i.name.slice(1)}</strong>{#if i.value}<span class="ml-2 text-sm text-soft">{i.value}</span>{/if}</span>{/if}
+          <span class="max-w-48 truncate text-right font-semibold max-sm:max-w-36">{i.end}</span>
+        </button>
+      </li>
+    {/each}
+    {#if !items.length}<li class="py-4 text-soft">{empty}</li>{/if}
+  </ul>
+</div>
