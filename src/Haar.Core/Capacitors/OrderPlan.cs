@@ -1,4 +1,3 @@
-using Google.OrTools.Sat;
 using Haar.Core.Markings;
 using Haar.Core.Verdicts;
 
@@ -55,12 +54,10 @@ public sealed record OrderResult(IReadOnlyList<OrderParcel> Parcels, double Cost
 
 public sealed record OrderAlternative(string Supplier, double Cost, int Days);
 
-/// <summary>One order for all boards: values merged, spares, packs and price breaks, postage and days, for the least money. A mixed-integer program solved by OR-Tools CP-SAT, which proves it or gives the bound.</summary>
+/// <summary>One order for all boards: values merged, spares, packs and price breaks, postage and days, for the least money. A mixed-integer program (<see cref="OrderModel"/>), which proves it or gives the bound.</summary>
 public static class OrderPlan
 {
     public const int MostNeeds = 400, MostOffers = 10_000;
-
-    sealed record Eligible(int Need, int Offer, Outcome Fit);
 
     /// <param name="seconds">Time for the proof.</param>
     /// <exception cref="BadFactException">A count, price or pack that cannot be.</exception>
@@ -72,20 +69,19 @@ public static class OrderPlan
         var terms = suppliers.Where(s => policy.LatestDays is not { } d || s.Days <= d).ToDictionary(s => s.Id);
         var usable = offers.Select((o, i) => (o, i)).Where(x => terms.ContainsKey(x.o.Supplier) && x.o.StockPacks is null or > 0).ToList();
         var eligible = Fits(merged, usable, today, policy);
-        var best = Solve(merged, offers, terms, eligible, policy, seconds);
-        OrderAlternative? one = null;
-        if (best.Parcels.Count > 1)
-        {
-            one = terms.Values.Select(t => (t, r: Solve(merged, offers, terms, [.. eligible.Where(e => offers[e.Offer].Supplier == t.Id)], policy, seconds / 4)))
-                .Where(x => x.r.Missing.Values.Sum() <= best.Missing.Values.Sum() && x.r.Parcels.Count == 1)
-                .OrderBy(x => x.r.Cost).Select(x => new OrderAlternative(x.t.Name, x.r.Cost, x.t.Days)).FirstOrDefault();
-        }
-
+        var wanted = merged.Select(n => Wanted(n, policy)).ToArray();
+        OrderSolved? found = null, alone = null;
+        // Each takes one processor for nearly all of its time.
+        Parallel.Invoke(
+            () => found = new OrderModel(merged, wanted, offers, terms, eligible) is var m && m.Cheapest(seconds) is { } cheapest ? m.Tidied(cheapest, seconds / 16) : null,
+            () => alone = terms.Count > 1 ? new OrderModel(merged, wanted, offers, terms, eligible, oneSupplier: true).Cheapest(seconds / 4) : null);
+        var best = found ?? new([], 0, 0, eligible.Count == 0, wanted.Index().ToDictionary(w => w.Index, w => w.Item));
+        var one = best.Parcels.Count > 1 && alone is { Parcels: [var only], Proven: true } ? new OrderAlternative(only.Supplier.Name, alone.Cost, only.Days) : null;
         var uncovered = best.Missing.Select(m => new Uncovered(merged[m.Key].Key, m.Value, Why(m.Key, merged[m.Key], eligible, usable.Select(u => u.o).ToList()))).ToList();
         return new(best.Parcels, best.Cost, best.Bound, best.Proven, best.Parcels.Count == 0 ? 0 : best.Parcels.Max(p => p.Days), uncovered, one, Say(best.Parcels, best.Cost, best.Bound, best.Proven, uncovered, one, merged, currency), policy);
     }
 
-    static List<Eligible> Fits(List<OrderNeed> needs, List<(SupplierOffer o, int i)> usable, DateOnly today, OrderPolicy policy)
+    static List<OrderFit> Fits(List<OrderNeed> needs, List<(SupplierOffer o, int i)> usable, DateOnly today, OrderPolicy policy)
     {
         var byOffer = new Dictionary<Guid, int>();
         var index = new DrawerIndex(usable.Select(u =>
@@ -95,107 +91,13 @@ public static class OrderPlan
             return new DrawerCandidate(id, u.o.Spec, 1, null, "");
         }), today);
         return [.. needs.SelectMany((n, k) => index.Usable(n.Spec, n.Role, n.HeadroomMillimetres)
-            .Where(s => policy.Conditional || s.Verdict.Outcome == Outcome.Yes)
-            .Select(s => new Eligible(k, byOffer[s.Candidate.Id], s.Verdict.Outcome)))];
+            .Where(s => policy.Conditional || s.Outcome == Outcome.Yes)
+            .Select(s => new OrderFit(k, byOffer[s.Candidate.Id], s.Outcome)))];
     }
-
-    sealed record Solved(List<OrderParcel> Parcels, double Cost, double Bound, bool Proven, Dictionary<int, int> Missing);
 
     static int Wanted(OrderNeed n, OrderPolicy p) => n.Count + Math.Max(p.SpareLeast, (int)Math.Ceiling(n.Count * p.SpareShare - 1e-9));
 
-    static Solved Solve(List<OrderNeed> needs, IReadOnlyList<SupplierOffer> offers, Dictionary<string, SupplierTerms> terms, List<Eligible> eligible, OrderPolicy policy, double seconds)
-    {
-        if (eligible.Count == 0) { return new([], 0, 0, true, Enumerable.Range(0, needs.Count).ToDictionary(k => k, k => Wanted(needs[k], policy))); }
-        static long Cents(double v) => (long)Math.Round(v * 100, MidpointRounding.AwayFromZero);
-        var model = new CpModel();
-        var wanted = needs.Select(n => Wanted(n, policy)).ToArray();
-        var total = wanted.Sum();
-        var used = eligible.Select(e => e.Offer).Distinct().Order().ToList();
-        var pieces = eligible.ToDictionary(e => (e.Need, e.Offer), e => model.NewIntVar(0, wanted[e.Need], $"x{e.Need},{e.Offer}"));
-        var missing = needs.Select((_, k) => model.NewIntVar(0, wanted[k], $"m{k}")).ToArray();
-        foreach (var k in Enumerable.Range(0, needs.Count)) { model.Add(LinearExpr.Sum(eligible.Where(e => e.Need == k).Select(e => pieces[(k, e.Offer)])) + missing[k] == wanted[k]); }
-        var packs = new Dictionary<int, List<(PriceBreak Break, IntVar Packs, BoolVar On)>>();
-        var spent = new Dictionary<string, List<LinearExpr>>();
-        var supplierOn = used.Select(o => offers[o].Supplier).Distinct().ToDictionary(s => s, s => model.NewBoolVar($"s{s}"));
-        var lines = new List<BoolVar>();
-        foreach (var o in used)
-        {
-            var offer = offers[o];
-            var mine = eligible.Where(e => e.Offer == o).ToList();
-            // A price break can make more packs cheaper than fewer, and goods up to free postage can cost less than the stamp: the top covers both.
-            var enough = (Math.Min(total, mine.Sum(e => wanted[e.Need])) + offer.PackSize - 1) / offer.PackSize;
-            var most = Math.Min(offer.StockPacks ?? int.MaxValue, Math.Max(enough, offer.Breaks.Max(b => b.FromPacks)) + Filler(offer, terms[offer.Supplier]));
-            var tiers = new List<(PriceBreak, IntVar, BoolVar)>();
-            foreach (var (b, next) in offer.Breaks.Select((b, i) => (b, offer.Breaks.ElementAtOrDefault(i + 1))).Where(x => x.b.FromPacks <= most))
-            {
-                // The supplier bills the break that applies: nobody may pay an earlier one to reach free postage.
-                var top = next is null ? most : Math.Min(most, next.FromPacks - 1);
-                var on = model.NewBoolVar($"b{o},{b.FromPacks}");
-                var y = model.NewIntVar(0, most, $"y{o},{b.FromPacks}");
-                model.Add(y <= top * on);
-                model.Add(y >= Math.Max(1, b.FromPacks) * on);
-                model.AddImplication(on, supplierOn[offer.Supplier]);
-                tiers.Add((b, y, on));
-                lines.Add(on);
-                if (!spent.TryGetValue(offer.Supplier, out var list)) { spent[offer.Supplier] = list = []; }
-                list.Add(y * Cents(b.PackPrice));
-            }
-
-            packs[o] = tiers;
-            model.AddAtMostOne(tiers.Select(t => t.Item3));
-            model.Add(LinearExpr.Sum(mine.Select(e => pieces[(e.Need, o)])) <= LinearExpr.Sum(tiers.Select(t => t.Item2 * offer.PackSize)));
-        }
-
-        var cost = new List<LinearExpr>();
-        var postageFree = new Dictionary<string, BoolVar>();
-        foreach (var (id, on) in supplierOn)
-        {
-            var t = terms[id];
-            cost.AddRange(spent.GetValueOrDefault(id) ?? []);
-            cost.Add(on * Cents(t.Postage));
-            if (t.FreeFrom is { } from && t.Postage > 0 && spent.TryGetValue(id, out var goods))
-            {
-                var free = model.NewBoolVar($"f{id}");
-                model.AddImplication(free, on);
-                model.Add(LinearExpr.Sum(goods) >= Cents(from)).OnlyEnforceIf(free);
-                cost.Add(free * -Cents(t.Postage));
-                postageFree[id] = free;
-            }
-        }
-
-        // Least missing first, then least money, then parts without a condition, then fewest lines. The weights keep that order.
-        var price = LinearExpr.Sum(cost);
-        var second = LinearExpr.Sum(lines.Select(l => (LinearExpr)l).Concat(eligible.Where(e => e.Fit != Outcome.Yes).Select(e => (LinearExpr)pieces[(e.Need, e.Offer)])));
-        var weight = lines.Count + total + 1;
-        var penalty = (long)weight * 100_000_000;
-        model.Minimize(LinearExpr.Sum(missing) * penalty + price * weight + second);
-        var solver = new CpSolver { StringParameters = $"num_workers:8,max_time_in_seconds:{seconds.ToString(System.Globalization.CultureInfo.InvariantCulture)},random_seed:7" };
-        var status = solver.Solve(model);
-        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) { return new([], 0, 0, false, Enumerable.Range(0, needs.Count).ToDictionary(k => k, k => wanted[k])); }
-        var parcels = supplierOn.Where(s => solver.Value(s.Value) == 1).Select(s => s.Key).Order(StringComparer.Ordinal).Select(id =>
-        {
-            var own = used.Where(o => offers[o].Supplier == id).SelectMany(o => packs[o].Where(t => solver.Value(t.On) == 1).Select(t =>
-            {
-                var count = (int)solver.Value(t.Packs);
-                var shares = eligible.Where(e => e.Offer == o && solver.Value(pieces[(e.Need, o)]) > 0).Select(e => new OrderShare(needs[e.Need].Key, (int)solver.Value(pieces[(e.Need, o)]), e.Fit)).ToList();
-                return new OrderLine(offers[o], count, t.Break.PackPrice, Math.Round(count * t.Break.PackPrice, 2), shares, count * offers[o].PackSize - shares.Sum(x => x.Pieces));
-            })).ToList();
-            var goods = Math.Round(own.Sum(l => l.Cost), 2);
-            var t = terms[id];
-            return new OrderParcel(t, own, goods, postageFree.TryGetValue(id, out var f) && solver.Value(f) == 1 ? 0 : t.Postage, t.Days);
-        }).Where(p => p.Lines.Count > 0).ToList();
-        var sum = Math.Round(parcels.Sum(p => p.Goods + p.Postage), 2);
-        var gone = Enumerable.Range(0, needs.Count).Where(k => solver.Value(missing[k]) > 0).ToDictionary(k => k, k => (int)solver.Value(missing[k]));
-        var proven = status == CpSolverStatus.Optimal;
-        var bound = proven ? sum : Math.Max(0, Math.Round((solver.BestObjectiveBound - gone.Values.Sum() * (double)penalty) / weight / 100, 2));
-        return new(parcels, sum, bound, proven, gone);
-    }
-
-    /// <summary>Packs beyond the need that could still be cheaper than the postage they save.</summary>
-    static int Filler(SupplierOffer offer, SupplierTerms terms) =>
-        terms.FreeFrom is null || terms.Postage <= 0 ? 0 : (int)Math.Min(500, Math.Ceiling(terms.Postage / Math.Max(0.01, offer.Breaks.Min(b => b.PackPrice))));
-
-    static string Why(int k, OrderNeed n, List<Eligible> eligible, List<SupplierOffer> usable) =>
+    static string Why(int k, OrderNeed n, List<OrderFit> eligible, List<SupplierOffer> usable) =>
         eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."
         : usable.Any(o => Math.Abs(o.Spec.Microfarads / n.Spec.Microfarads - 1) < 0.25) ? "What they have of this value breaks a rule: volts, size, ESR or mounting."
         : "Nobody lists this value.";

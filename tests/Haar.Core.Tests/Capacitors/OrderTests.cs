@@ -62,6 +62,26 @@ public class OrderTests
     }
 
     [Fact]
+    public void Of_two_orders_at_one_price_the_one_without_a_condition_is_taken()
+    {
+        OrderNeed bulk = new("bulk", Spec(100), CapacitorRole.Bulk, 3);
+        var r = OrderPlan.Of([bulk], [Offer("a", "larger", 120, 1, 1), Offer("a", "same", 100, 1, 1)], [new("a", "A", 2, 3)], Today);
+        Assert.Equal(("same", Outcome.Yes), (r.Parcels[0].Lines.Single().Offer.Sku, r.Parcels[0].Lines[0].For.Single().Fit));
+    }
+
+    [Fact]
+    public void Two_parcels_are_set_beside_the_cheapest_single_one_that_covers_as_much()
+    {
+        var offers = new[] { Offer("a", "a1", 10, 1, 1), Offer("a", "a2", 47, 1, 9), Offer("b", "b1", 10, 1, 9), Offer("b", "b2", 47, 1, 1), Offer("c", "c1", 10, 1, 0.5) };
+        SupplierTerms[] suppliers = [new("a", "A", 1, 3), new("b", "B", 1.5, 5), new("c", "C", 9, 1)];
+        var r = OrderPlan.Of([Need(10, 2), Need(47, 2)], offers, suppliers, Today);
+        Assert.Equal((6.5, 2), (r.Cost, r.Parcels.Count));
+        Assert.Equal(new OrderAlternative("A", 21, 3), r.FromOne);
+        // C alone would be cheaper, and leaves two places open.
+        Assert.Empty(r.Uncovered);
+    }
+
+    [Fact]
     public void Contradictions_are_named()
     {
         Assert.Equal("offers[0].supplier", Assert.Throws<BadFactException>(() => OrderPlan.Of([Need(10, 1)], [Offer("x", "1", 10, 1, 1)], [new("a", "A", 1, 3)], Today)).Field);
@@ -154,8 +174,8 @@ public class DrawerAtOnceTests
         Prop.ForAll(AnySpec.ToArbitrary(), Gen.Elements(Enum.GetValues<CapacitorRole>()).ToArbitrary(), AnySpec.ListOf().ToArbitrary(), (original, role, stock) =>
         {
             var drawer = stock.Select((s, i) => new DrawerCandidate(new Guid(i, 0, 0, new byte[8]), s, 1 + i % 3, Today.AddDays(-i * 300), "A")).ToList();
-            var slow = Substitution.Rank(original, role, drawer, Today).Where(s => s.Verdict.Outcome != Outcome.No).Select(s => s.Candidate.Id);
-            return slow.SequenceEqual(new DrawerIndex(drawer, Today).Usable(original, role).Select(s => s.Candidate.Id));
+            var slow = Substitution.Rank(original, role, drawer, Today).Where(s => s.Verdict.Outcome != Outcome.No).Select(s => new Fit(s.Candidate, s.Verdict.Outcome));
+            return slow.SequenceEqual(new DrawerIndex(drawer, Today).Usable(original, role));
         });
 
     [Property]
@@ -163,7 +183,7 @@ public class DrawerAtOnceTests
         Prop.ForAll(AnySpec.ToArbitrary(), Gen.Elements(Enum.GetValues<CapacitorRole>()).ToArbitrary(), AnySpec.ListOf().ToArbitrary(), (original, role, stock) =>
         {
             var drawer = stock.Select((s, i) => new DrawerCandidate(new Guid(i, 0, 0, new byte[8]), s, 1, null, "A")).ToList();
-            return new DrawerIndex(drawer, Today).Usable(original, role).All(s => s.Rules.All(r => r.Result != RuleResult.Broken) && (original.RatedVolts is not { } need || s.Candidate.Spec.RatedVolts is not { } has || has >= need))
+            return new DrawerIndex(drawer, Today).Usable(original, role).All(s => Substitution.Judge(original, role, s.Candidate, Today).Rules.All(r => r.Result != RuleResult.Broken) && (original.RatedVolts is not { } need || s.Candidate.Spec.RatedVolts is not { } has || has >= need))
                 && Combination.Find(original, role, drawer, Today).All(p => p.Rules.All(r => r.Result != RuleResult.Broken) && (original.RatedVolts is not { } n || p.Spec.RatedVolts is not { } h || h >= n));
         });
 
