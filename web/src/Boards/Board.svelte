@@ -27,7 +27,7 @@
   import BoardList from './BoardList.svelte';
   import BoardMap from './BoardMap.svelte';
   import BoardTools from './BoardTools.svelte';
-  import { itemsOf, kindWord, type MapItem, type Point, type Side } from './items';
+  import { itemsOf, kindWord, seenThrough, type MapItem, type Point, type Side } from './items';
   import PrintSheet from './PrintSheet.svelte';
   import Straighten from './Straighten.svelte';
 
@@ -56,14 +56,19 @@
   const words = $derived([...new Set(items.map((i) => i.word))].sort());
   const kinds = $derived([...new Set(items.map((i) => i.kind))]);
   const onSide = $derived(items.filter((i) => i.side === side));
+  /** Legs and holes are worked on from behind, so the back shows what sits in front. */
+  let see = $state<Record<Side, boolean>>({ front: false, back: true });
+  const other = $derived<Side>(side === 'front' ? 'back' : 'front');
+  const behind = $derived(board ? seenThrough(items, board, side).filter((i) => i.at || i.outline?.length || i.path?.length) : []);
+  const onMap = $derived(see[side] ? [...onSide, ...behind] : onSide);
   const draft = $derived(drawing ? { points, closed: drawing === 'area', cross: null } : null);
 
-  function select(itemId: string) {
+  function select(itemId: string, through = false) {
     picked = itemId;
     drawing = '';
     form.problem = undefined;
     const i = items.find((x) => x.id === itemId);
-    if (i && i.side !== side && (i.at || i.outline || i.path?.length)) side = i.side;
+    if (i && !through && i.side !== side && (i.at || i.outline || i.path?.length)) side = i.side;
   }
   function step(by: number) {
     const at = shown.findIndex((i) => i.id === item?.id);
@@ -147,6 +152,7 @@
     { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
     { key: 'h', words: 'Mark a hot part', run: () => board && start('hot') },
     { key: 'f', words: 'Turn the board over', run: () => (side = side === 'front' ? 'back' : 'front') },
+    { key: 'v', words: 'See the other side through the board', run: () => (see[side] = !see[side]) },
     { key: 'p', words: 'Photo of this side', run: () => camera?.click() },
     { key: 'Escape', words: 'Stop drawing', run: () => drawn() },
   ]);
@@ -166,21 +172,23 @@
       {#snippet more()}<button class="act" onclick={() => (sheet = 'add')}>Add <Key k="A" /></button>{#if items.length}<button class="act" onclick={() => step(1)}>Next <Key k="N" /></button>{/if}{/snippet}
       <div class="grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem] print:hidden">
         <div class="min-w-0">
-          <BoardMap items={onSide} hash={sheetOf?.hash} aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68} name="{board.name}, {side}" selected={item?.id} onselect={select} {draft} onpoint={point} />
+          <BoardMap items={onMap} hash={sheetOf?.hash} aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68} name="{board.name}, {side}" selected={item?.id} onselect={select} {draft} onpoint={point} />
           <div class="mt-1.5 flex flex-wrap items-center gap-x-[0.9rem] text-sm">
             {#if data.boards.length > 1}<Field label="Board" class="w-56">{#snippet children(f)}<select class="input" value={board.id} onchange={(e) => { boardAt = e.currentTarget.value; picked = null; }} {...f}>{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select>{/snippet}</Field>{/if}
             <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}>{side === 'front' ? 'Turn it over' : 'To the front'}</button>
-            {#if item && item.kind !== 'area' && item.kind !== 'net'}<button class="act" onclick={() => { picked = item.id; start('place'); }}>Place on the map</button>{/if}
+            {#if behind.length}<button class="act" onclick={() => (see[side] = !see[side])}>{see[side] ? `Hide the ${other}` : `See the ${other} through`} <Key k="V" /></button>{/if}
+            {#if item && item.kind !== 'area' && item.kind !== 'net' && (item.side === side || !item.at)}<button class="act" onclick={() => { picked = item.id; start('place'); }}>Place on the map</button>{/if}
             <button class="act" onclick={() => start('area')}>Mark an area</button>
             <button class="act" onclick={() => start('net')}>Mark a trace</button>
             <button class="act" onclick={() => start('hot')}>Hot part</button>
             <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}>{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button>
             <button class="act" onclick={() => (sheet = 'tools')}>Lists</button>
             <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
-            {#if unmeasured.length > 1}<button class="act" aria-pressed={sitting} onclick={sit}>{sitting ? 'Stop measuring in a row' : 'Measure in a row'}</button>{/if}
+            {#if unmeasured.length > 1}<button class="act" onclick={sit}>{sitting ? 'Stop measuring in a row' : 'Measure in a row'}</button>{/if}
             <input bind:this={camera} type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of the board" onchange={(e) => { const f = e.currentTarget.files; void form.send(() => photo(f)); }} />
           </div>
           {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}>set one length on it</button>, and areas and traces get their size.</p>{/if}
+          {#if board.registration.outcome === 'no'}<p class="mt-1 text-sm"><button class="font-semibold underline" onclick={() => (sheet = 'straighten')}>{board.registration.sentence}</button></p>{/if}
           {#if data.forecast}<p class="mt-1 text-sm text-soft">{data.forecast.verdict.sentence} <button class="font-semibold underline decoration-1 underline-offset-2 hover:text-ink" onclick={() => (sheet = 'forecast')}>Recap now, or wait?</button></p>{/if}
           {#if data.baths.length}<p class="mt-1 text-sm text-soft">Neutralise in {data.baths.length === 1 ? 'one bath' : `${data.baths.length} separate baths, never one`}: {data.baths.join('; ')}.</p>{/if}
           {#if drawing}
@@ -199,7 +207,7 @@
                 {#if row}<CapacitorPanel {id} {head} {row} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} onmeasured={measured} {more} />{/if}
               {:else if item.kind === 'area'}
                 {@const row = data.areas.find((a) => a.area.id === item.id)}
-                {#if row}<AreaPanel {id} {row} nets={data.nets} bench={!drawing} onnext={() => step(1)} onpick={select} scaled={!!board[row.area.side].widthMillimetres} {more} />{/if}
+                {#if row}<AreaPanel {id} {row} nets={data.nets} bench={!drawing} onnext={() => step(1)} onpick={(x) => select(x)} scaled={!!board[row.area.side].widthMillimetres} {more} />{/if}
               {:else if item.kind === 'net'}
                 {@const row = data.nets.find((n) => n.net.id === item.id)}
                 {#if row}<NetPanel {id} {row} side={board[row.net.side]} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
@@ -219,7 +227,7 @@
                 {#if kinds.length > 1}{#each kinds as k (k)}<option value="kind:{k}">{kindWord[k]}</option>{/each}{/if}
               </select>
             </div>
-            <BoardList bind:this={list} items={shown} chosen={item?.id} empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'} onselect={select} />
+            <BoardList bind:this={list} items={shown} chosen={item?.id} empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'} onselect={(x) => select(x)} />
           </section>
         </div>
       </div>

@@ -10,7 +10,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   import type { MapItem, Point } from './items';
   import { MapView } from './view.svelte';
 
-  let { items, hash, aspect = 0.68, name, selected, onselect, draft = null, onpoint }: { items: MapItem[]; hash?: string | null; aspect?: number; name: string; selected?: string; onselect: (id: string) => void; draft?: Draft | null; onpoint?: (p: Point | null) => void } = $props();
+  let { items, hash, aspect = 0.68, name, selected, onselect, draft = null, onpoint }: { items: MapItem[]; hash?: string | null; aspect?: number; name: string; selected?: string; onselect: (id: string, through?: boolean) => void; draft?: Draft | null; onpoint?: (p: Point | null) => void } = $props();
 
   const view = new MapView();
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on the screen depends on it
@@ -23,7 +23,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   let cross = $state<Point>({ x: 0.5, y: 0.5 });
   let keyed = $state(false);
   const placed = $derived(items.filter((i) => i.at || i.outline?.length || (i.path?.length ?? 0) > 1));
-  const legend = $derived([...new Map(placed.filter((i) => i.kind !== 'area').map((i) => [i.mark, i])).values()].map((i) => [i.mark, i.mark === 'if' ? 'to be decided' : i.mark === 'waiting' ? 'waits' : i.mark === 'unknown' ? 'not known' : i.mark === 'out' ? 'has to be done' : i.mark === 'done' ? 'done' : 'sound'] as [MarkOf, string]));
+  const legend = $derived([...new Map(placed.filter((i) => i.kind !== 'area' && !i.through).map((i) => [i.mark, i])).values()].map((i) => [i.mark, i.mark === 'if' ? 'to be decided' : i.mark === 'waiting' ? 'waits' : i.mark === 'unknown' ? 'not known' : i.mark === 'out' ? 'has to be done' : i.mark === 'done' ? 'done' : 'sound'] as [MarkOf, string]));
 
   $effect(() => {
     view.aspect = aspect;
@@ -88,7 +88,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
       if (p.x >= 0 && p.x <= 1 && p.y >= 0 && p.y <= 1) onpoint?.({ x: share(p.x), y: share(p.y) });
     } else {
       const hit = under(view, placed, at.x, at.y);
-      if (hit) onselect(hit.id);
+      if (hit) onselect(hit.id, hit.through);
     }
   }
   const share = (v: number) => Math.round(Math.min(1, Math.max(0, v)) * 10_000) / 10_000;
@@ -130,7 +130,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     bind:clientHeight={view.height}
     role="group"
     tabindex="0"
-    aria-label="Map of {name}, {placed.length} marks. {draft ? 'Arrow keys move the crosshair, Enter sets a point, Backspace takes the last away.' : 'Arrow keys move it, plus and minus zoom. The list beside it holds the same.'}"
+    aria-label="Map of {name}, {placed.filter((i) => !i.through).length} marks. {draft ? 'Arrow keys move the crosshair, Enter sets a point, Backspace takes the last away.' : 'Arrow keys move it, plus and minus zoom. The list beside it holds the same.'}"
     class="relative h-[clamp(20rem,calc(100dvh-20.5rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {draft ? 'cursor-crosshair' : 'cursor-grab'}"
     onpointerdown={down}
     onpointermove={move}
@@ -148,6 +148,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   </div>
   <ul class="absolute bottom-2.5 left-2.5 flex flex-wrap gap-x-4 gap-y-1 rounded bg-paper px-3 py-1.5 text-sm max-sm:static max-sm:rounded-none" aria-label="Legend">
     {#each legend as [m, w] (m)}<li class="flex items-center gap-1.5"><Mark of={m} size={18} hidden />{w}</li>{/each}
+    {#if placed.some((i) => i.through)}<li class="flex items-center gap-1.5"><span class="flex opacity-50"><Mark of="unknown" size={18} hidden /></span>seen through</li>{/if}
     {#if placed.some((i) => i.outline)}<li class="flex items-center gap-1.5"><svg width="22" height="14" aria-hidden="true"><path d="M3 8C3 2 19 2 19 8S3 13 3 8Z" fill="none" class="stroke-ink" stroke-width="2" stroke-dasharray="3 3" /></svg>corrosion</li>{/if}
   </ul>
   <div class="absolute top-2.5 right-2.5 grid gap-1.5">

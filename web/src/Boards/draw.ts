@@ -65,10 +65,17 @@ export function draw(canvas: HTMLCanvasElement, view: Sight, items: MapItem[], s
     points.forEach((p, i) => (i ? c.lineTo(...to(p)) : c.moveTo(...to(p))));
     if (close) c.closePath();
   };
-  for (const i of items) if (i.outline) area(c, line, i, i.id === selected);
-  for (const i of items) if (i.path && i.path.length > 1) net(c, line, to, i, i.id === selected);
+  for (const i of items) if (i.outline) faded(c, i, () => area(c, line, i, i.id === selected));
+  for (const i of items) if (i.path && i.path.length > 1) faded(c, i, () => net(c, line, to, i, i.id === selected));
   marks(c, view, items, selected, dpr);
   if (draft) pencil(c, line, to, draft);
+}
+
+/** What is seen through the board stands back behind what is on it. */
+function faded(c: CanvasRenderingContext2D, i: MapItem, what: () => void) {
+  c.globalAlpha = i.through ? 0.5 : 1;
+  what();
+  c.globalAlpha = 1;
 }
 
 function area(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => void, i: MapItem, on: boolean) {
@@ -128,7 +135,7 @@ function marks(c: CanvasRenderingContext2D, view: Sight, items: MapItem[], selec
     const x = view.left + i.at.x * view.boardWidth;
     const y = view.top + i.at.y * view.boardHeight;
     if (x < -30 || y < -30 || x > view.width + 30 || y > view.height + 30) continue;
-    layers[i.id === selected ? 2 : i.rank >= 4 ? 0 : 1]!.push([i, x, y]);
+    layers[i.id === selected ? 2 : i.through || i.rank >= 4 ? 0 : 1]!.push([i, x, y]);
   }
   for (const layer of layers) {
     for (const [i, x, y] of layer) {
@@ -140,13 +147,15 @@ function marks(c: CanvasRenderingContext2D, view: Sight, items: MapItem[], selec
         c.strokeStyle = colours.brass;
         c.stroke();
       }
-      c.drawImage(sprite(i.mark, dpr), x - s / 2, y - s / 2, s, s);
+      faded(c, i, () => c.drawImage(sprite(i.mark, dpr), x - s / 2, y - s / 2, s, s));
+      if (i.through) continue;
       for (const dx of [-8, 0, 8]) for (const dy of [-7, 7]) taken.take(x + dx, y + dy);
       if (i.kind === 'hot') dot(c, x + s / 2, y - s / 2);
     }
   }
-  for (const [i, x, y] of layers[2]!) label(c, i, x, y, taken, dpr, true);
+  for (const [i, x, y] of layers[2]!) label(c, i, x, y, taken, dpr, true, i.at!.x > 0.6);
   for (const [i, x, y] of layers[1]!) label(c, i, x, y, taken, dpr, false);
+  for (const [i, x, y] of layers[0]!) if (i.through) faded(c, i, () => label(c, i, x, y, taken, dpr, false));
 }
 
 function dot(c: CanvasRenderingContext2D, x: number, y: number) {
@@ -182,10 +191,10 @@ function named(text: string, dpr: number) {
   return made;
 }
 
-/** A name beside its mark; one that would lie on a mark or on another name is left out until one looks nearer. The chosen one's is always said. */
-function label(c: CanvasRenderingContext2D, i: MapItem, at: number, y: number, taken: Taken, dpr: number, always: boolean) {
-  const x = at + size[i.mark] / 2 + 3;
+/** A name beside its mark; one that would lie on a mark or on another name is left out until one looks nearer. The chosen one's is always said, on the side where there is room. */
+function label(c: CanvasRenderingContext2D, i: MapItem, at: number, y: number, taken: Taken, dpr: number, always: boolean, before = false) {
   const wide = i.name.length * 8.6 + 8;
+  const x = before ? at - size[i.mark] / 2 - 11 - wide : at + size[i.mark] / 2 + 3;
   if (x + wide > c.canvas.width / dpr + 90) return;
   if (!always) for (let px = x + 6; px < x + wide; px += 6) if (taken.is(px, y - 7) || taken.is(px, y + 7)) return;
   for (let px = x + 6; px < x + wide; px += 6) {
@@ -235,7 +244,7 @@ export function under(view: Sight, items: MapItem[], px: number, py: number): Ma
   for (const i of items) {
     if (!i.at) continue;
     const p = at(i.at);
-    const d = Math.hypot(p.x - px, p.y - py) - (i.rank < 4 ? 2 : 0);
+    const d = Math.hypot(p.x - px, p.y - py) - (i.rank < 4 ? 2 : 0) + (i.through ? 10 : 0);
     if (d < far) [best, far] = [i, d];
   }
   if (best) return best;

@@ -28,6 +28,8 @@ export interface MapItem {
   at?: Point;
   outline?: Point[];
   path?: Point[];
+  /** It is on the other side and only seen through the board. */
+  through?: boolean;
 }
 
 const kinds: ItemKind[] = ['cell', 'area', 'net', 'capacitor', 'hot'];
@@ -74,6 +76,19 @@ export function itemsOf(screen: Schemas['CapacitorsScreen'], boardId: string | u
     items.push({ id: h.part.id, kind: 'hot', name: h.part.name, mark, word: h.open || 'done', value: `${plain(h.part.facts.watts)} W`, end: h.open || (h.heat.savedKelvin != null ? `${plain(h.heat.savedKelvin, 3)} K cooler` : 'done'), rank: h.open ? 2 : 4, side: h.part.side, at: h.part.x != null && h.part.y != null ? { x: h.part.x, y: h.part.y } : undefined });
   }
   return items.map((item, i) => ({ item, i })).sort((a, b) => a.item.rank - b.item.rank || kinds.indexOf(a.item.kind) - kinds.indexOf(b.item.kind) || a.i - b.i).map((x) => x.item);
+}
+
+/** What the other side carries, at the places where it lies behind this one: the mirror and the shift of the core's Registration. Nothing when the two sides are known not to lie on each other. */
+export function seenThrough(items: MapItem[], board: Pick<Schemas['BoardSheet'], 'turned' | 'backShift' | 'registration'>, side: Side): MapItem[] {
+  if (board.registration.outcome === 'no') return [];
+  const { x: sx, y: sy } = board.backShift;
+  const mirror = (p: Point): Point => (board.turned === 'sideways' ? { x: 1 - p.x, y: p.y } : { x: p.x, y: 1 - p.y });
+  const to = (p: Point): Point => {
+    if (side === 'back') return mirror({ x: p.x - sx, y: p.y - sy });
+    const m = mirror(p);
+    return { x: m.x + sx, y: m.y + sy };
+  };
+  return items.filter((i) => i.side !== side).map((i) => ({ ...i, through: true, at: i.at && to(i.at), outline: i.outline?.map(to), path: i.path?.map(to) }));
 }
 
 const stages: Schemas['CorrosionStage'][] = ['tarnish', 'bloom', 'maskLifted', 'copperEaten', 'open'];
