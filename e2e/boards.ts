@@ -133,3 +133,28 @@ export async function cooled(page: Page, haar: Haar) {
   await press(page, 'Keep the readings');
   await expect(heading(page)).toContainText('cooler, and the difference is real');
 }
+
+/** Parts measured in a row, with a reference and a repeat that show whether meter and hand held still; then the back, where the front is seen through. */
+export async function inARow(page: Page, haar: Haar) {
+  await page.goto(`${haar.url}/m/${await haar.machine('Fish-auction server')}/capacitors`);
+  await press(page, 'Measure in a row');
+  const row = page.getByRole('region', { name: 'Measuring in a row' });
+  await row.getByRole('button', { name: 'Read the reference' }).click();
+  await expect(row).toContainText('1 µF first');
+  await press(page, 'Read C1 from the meter');
+  await expect(row).toContainText('1 measured, 20 to go');
+  await press(page, 'Read C2 from the meter');
+  await expect(row).toContainText('2 measured, 19 to go');
+  await row.getByRole('button', { name: 'Read C2 again' }).click();
+  await expect(row).toContainText('C2, again: ');
+  await row.getByRole('button', { name: 'Read the reference last' }).click();
+  await expect(row).toContainText(' last.');
+  await row.getByRole('button', { name: 'End the row' }).click();
+  await expect(row.getByRole('heading')).toContainText('They can: neither the meter nor the hand moved.');
+  await row.getByRole('button', { name: 'Good' }).click();
+  await expect(row).toHaveCount(0);
+  await press(page, 'Turn it over');
+  await expect(page.getByRole('list', { name: 'Legend' })).toContainText('seen through');
+  await press(page, /^Hide the front/);
+  await expect(page.getByRole('list', { name: 'Legend' })).not.toContainText('seen through');
+}

@@ -19,6 +19,7 @@ export default defineConfig({
   },
   projects: [
     { name: 'desktop', use: { viewport: { width: 1280, height: 800 } }, testIgnore: /phone/ },
-    { name: 'phone', use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, isMobile: true, hasTouch: true }, testMatch: /(journey|views|phone|boards)\.spec/ },
+    // The dark theme's colours are tried at the desktop's width, the phone's widths in the light theme.
+    { name: 'phone', grepInvert: /, dark$/, use: { ...devices['Pixel 7'], defaultBrowserType: 'chromium', viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, isMobile: true, hasTouch: true }, testMatch: /(journey|views|phone|boards)\.spec/ },
   ],
 });

@@ -157,4 +157,26 @@ public class BoardTests
         Assert.Equal(200, status);
         Assert.Contains("swollen", (await w.GetAsync($"/api/machines/{laptop}/battery"))["pack"]!["result"]!["verdict"]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task The_last_readings_of_a_drifting_sitting_are_struck_in_one_act_and_what_they_replaced_stands_again()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        var id = await w.DemoMachineAsync("Fish-auction server");
+        async Task<System.Text.Json.Nodes.JsonNode> Of(string designator) => (await Screen(w, id))["capacitors"]!.AsArray().Single(r => r!["capacitor"]!["designator"]!.GetValue<string>() == designator)!;
+        var (c1, c2) = ((await Of("C1"))["capacitor"]!["id"]!.GetValue<string>(), (await Of("C2"))["capacitor"]!["id"]!.GetValue<string>());
+        async Task Read(string cap, double microfarads) => await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/readings", new { microfarads, esrOhms = (double?)null, esrFrequencyHertz = (double?)null, leakageMicroamps = (double?)null, inCircuit = false, source = "typed" });
+        await Read(c1, 21.9);
+        await Read(c1, 9);
+        await Read(c2, 8);
+        Assert.Equal("comesOut", (await Of("C1"))["stand"]!.GetValue<string>());
+
+        var struck = await w.DoAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c1, c2 } });
+        Assert.Equal("sound", (await Of("C1"))["stand"]!.GetValue<string>());
+        Assert.Equal("notMeasured", (await Of("C2"))["stand"]!.GetValue<string>());
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c2 } })).Status);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { Guid.NewGuid() } })).Status);
+        await w.DoAsync($"/api/log/{struck["logId"]!.GetValue<string>()}/undo", new { });
+        Assert.Equal("comesOut", (await Of("C2"))["stand"]!.GetValue<string>());
+    }
 }

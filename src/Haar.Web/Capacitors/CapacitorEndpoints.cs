@@ -19,6 +19,9 @@ public sealed record CapacitorEdit(
 /// <param name="Source">"typed", or the meter's identification.</param>
 public sealed record CapacitorReadingAsk(double? Microfarads, double? EsrOhms, double? EsrFrequencyHertz, double? LeakageMicroamps, bool InCircuit, string Source);
 
+/// <param name="CapacitorIds">Whose last reading is struck; what it replaced stands again.</param>
+public sealed record StrikeReadingsAsk(IReadOnlyList<Guid> CapacitorIds);
+
 static class CapacitorEndpoints
 {
     public static void MapCapacitors(this IEndpointRouteBuilder api)
@@ -28,6 +31,7 @@ static class CapacitorEndpoints
         m.MapPut("/capacitors/{capacitorId:guid}", EditAsync).WithName("EditCapacitor");
         m.MapDelete("/capacitors/{capacitorId:guid}", RemoveAsync).WithName("RemoveCapacitor");
         m.MapPost("/capacitors/{capacitorId:guid}/readings", ReadAsync).WithName("ReadCapacitor");
+        m.MapPost("/capacitors/readings/strike", StrikeAsync).WithName("StrikeCapacitorReadings").WithSummary("Strikes the last reading of each, as after a sitting in which the meter drifted.");
     }
 
     static Capacitor Make(Guid capId, Guid id, Guid boardId, CapacitorEdit e)
@@ -91,5 +95,19 @@ static class CapacitorEndpoints
         Add("leakageMicroamps", Quantity.Leakage, ask.LeakageMicroamps * 1e-6);
         if (c.Fitting.Next(c.Spec.Polarised) == FittingStep.Remeasure) { c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, bench.Now); }
         return (await bench.ActAsync(id, $"{c.Designator}{(fitted ? ", new part" : "")}: {string.Join(", ", said)}{(ask.InCircuit ? " in circuit" : "")}{(ask.Source == "typed" ? "" : ", from the meter")}.", cancel)).Said(c.Id);
+    }
+
+    static async Task<Acted> StrikeAsync(Guid id, StrikeReadingsAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    {
+        if (ask.CapacitorIds.Count is 0 or > 2000) { throw new BadFactException("capacitorIds", "Name 1 to 2000 capacitors."); }
+        var of = ask.CapacitorIds.ToHashSet();
+        var caps = await db.Capacitors.AsNoTracking().Where(c => c.MachineId == id && of.Contains(c.Id)).ToListAsync(cancel);
+        if (caps.Count < of.Count) { throw new BadFactException("capacitorIds", "One of them is not on this machine."); }
+        var readings = await db.Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Struck).ToListAsync(cancel);
+        var last = readings.GroupBy(r => r.SubjectId).SelectMany(g => g.LastTaken()).ToList();
+        if (last.Count == 0) { throw new BadFactException("capacitorIds", "None of them has a reading to strike."); }
+        foreach (var r in last) { r.Struck = true; }
+        var names = caps.Where(c => last.Any(r => r.SubjectId == c.Id)).Select(c => c.Designator).Order(Designators.InOrder).ToList();
+        return (await bench.ActAsync(id, $"Struck: the last {(names.Count == 1 ? $"reading of {names[0]}" : $"readings of {names.Count} capacitors, {names[0]} to {names[^1]}")}.", cancel)).Said();
     }
 }

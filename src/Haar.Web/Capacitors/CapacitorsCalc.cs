@@ -32,7 +32,7 @@ public sealed record CombinationAnswer(IReadOnlyList<int> Indices, Joined Joined
 
 public sealed record ForecastAsk(IReadOnlyList<ForecastPart> Parts, ForecastHouse? House = null, string Currency = "EUR");
 
-public sealed record SittingAsk(double? ReferenceStart = null, double? ReferenceEnd = null, IReadOnlyList<double>? Repeats = null, double MostDriftShare = Sitting.MostDriftShare, double MostScatterShare = Sitting.MostScatterShare);
+public sealed record SittingAsk(double? ReferenceStart = null, double? ReferenceEnd = null, IReadOnlyList<double>? Repeats = null, double? MostDriftShare = null, double? MostScatterShare = null);
 
 public sealed record WayRoundAsk(Towards Before, Towards Printed, Towards Seen, string Designator = "C1");
 
@@ -87,7 +87,7 @@ static class CapacitorsCalc
         }).WithName("CalcCombine").WithSummary("Two parts where one will not do.").WithExample("""{"original":{"kind":"aluminiumRadial","microfarads":1000,"ratedVolts":16},"role":"bulk","candidates":[{"spec":{"kind":"aluminiumRadial","microfarads":470,"ratedVolts":25},"free":4},{"spec":{"kind":"aluminiumRadial","microfarads":560,"ratedVolts":16},"free":1}]}""").ProducesValidationProblem();
         g.MapPost("/forecast", (ForecastAsk ask) => RecapForecast.Of(ask.Parts, ask.House, ask.Currency)).WithName("CalcForecast").WithSummary("Recap now, or wait? The expected cost of leaving each part against taking it out.")
             .WithExample("""{"parts":[{"designator":"C1","kind":"aluminiumSurfaceMount","riskScore":88,"comesOutNow":true,"weeping":true},{"designator":"C2","kind":"aluminiumSurfaceMount","riskScore":88,"comesOutNow":false}]}""").ProducesValidationProblem();
-        g.MapPost("/sitting", (SittingAsk ask) => Sitting.Check(ask.ReferenceStart, ask.ReferenceEnd, ask.Repeats ?? [], ask.MostDriftShare, ask.MostScatterShare)).WithName("CalcSitting").WithSummary("Did the meter or the hand move during a sitting?")
+        g.MapPost("/sitting", (SittingAsk ask) => Sitting.Check(ask.ReferenceStart, ask.ReferenceEnd, ask.Repeats ?? [], ask.MostDriftShare ?? Sitting.MostDriftShare, ask.MostScatterShare ?? Sitting.MostScatterShare)).WithName("CalcSitting").WithSummary("Did the meter or the hand move during a sitting?")
             .WithExample("""{"referenceStart":47.1,"referenceEnd":47.2,"repeats":[32.4,32.6]}""").ProducesValidationProblem();
         g.MapPost("/way-round", (WayRoundAsk ask) => WayRound.Check(ask.Designator, ask.Before, ask.Printed, ask.Seen)).WithName("CalcWayRound").WithSummary("Photo, print and second look against each other.").WithExample("""{"designator":"C14","before":"left","printed":"notKnown","seen":"right"}""").ProducesValidationProblem();
         g.MapPost("/pad", (PadAsk ask) => PadRepair.Of(ask.Designator, ask.Pads, ask.TraceWhole, ask.Trace)).WithName("CalcPad").WithSummary("What is done about a pad that is not sound.").WithExample("""{"pads":"lifted","traceWhole":false,"trace":{"lengthMillimetres":18,"widthMillimetres":0.5}}""").ProducesValidationProblem();

@@ -316,6 +316,11 @@ public class DecisionTests
         Assert.True(FittingOrder.Joint(CapacitorKind.AluminiumRadial, wideCopper: true, leadFree: true).Celsius > FittingOrder.Joint(CapacitorKind.AluminiumRadial).Celsius);
     }
 
+    [Theory]
+    [InlineData(CapacitorKind.TantalumSurfaceMount, true, SolderTool.HotAir)] [InlineData(CapacitorKind.Ceramic, true, SolderTool.HotAir)] [InlineData(CapacitorKind.TantalumSurfaceMount, false, SolderTool.TwoIrons)]
+    [InlineData(CapacitorKind.AluminiumSurfaceMount, true, SolderTool.TwoIrons)] [InlineData(CapacitorKind.Polymer, true, SolderTool.IronAndWick)] [InlineData(CapacitorKind.AluminiumRadial, true, SolderTool.IronAndWick)]
+    public void Hot_air_is_for_solid_parts_on_wide_copper_and_never_for_a_can(CapacitorKind kind, bool wideCopper, SolderTool tool) => Assert.Equal(tool, FittingOrder.Joint(kind, wideCopper).Tool);
+
     [Fact]
     public void A_torn_pad_takes_a_wire_a_lifted_one_glue()
     {

@@ -15,6 +15,8 @@
   import CapacitorForm from '../Capacitors/CapacitorForm.svelte';
   import CapacitorPanel from '../Capacitors/CapacitorPanel.svelte';
   import ForecastSheet from '../Capacitors/ForecastSheet.svelte';
+  import { Sitting, type Sat } from '../Capacitors/sitting.svelte';
+  import SittingStrip from '../Capacitors/SittingStrip.svelte';
   import { editOf } from '../Capacitors/edit';
   import { tally } from '../Capacitors/stand';
   import AreaForm from '../Corrosion/AreaForm.svelte';
@@ -43,7 +45,7 @@
   let points = $state<Point[]>([]);
   let list = $state<BoardList>();
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
-  let sitting = $state(false);
+  const sitting = new Sitting();
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
@@ -79,19 +81,21 @@
     }
   }
   const unmeasured = $derived(onBoard.filter((r) => r.stand === 'notMeasured').map((r) => r.capacitor).sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })));
-  function measured() {
-    if (!sitting) return;
+  function measured(part: Sat) {
+    if (!sitting.going) return;
+    sitting.took(part);
     const to = unmeasured.find((c) => c.id !== item?.id);
-    if (!to) {
-      sitting = false;
-      return;
-    }
+    if (!to) return;
     select(to.id);
     say(to.designator);
   }
   function sit() {
-    sitting = !sitting;
-    if (sitting && unmeasured[0]) {
+    if (sitting.going) {
+      void form.send(() => sitting.finish());
+      return;
+    }
+    sitting.begin();
+    if (unmeasured[0]) {
       select(unmeasured[0].id);
       say(unmeasured[0].designator);
     }
@@ -147,7 +151,7 @@
     { key: 'n', words: 'The next in the list', run: () => step(1) },
     { key: 'b', words: 'The one before', run: () => step(-1) },
     { key: 'a', words: 'Put a capacitor on the board', run: () => (sheet = board ? 'add' : 'tools') },
-    { key: 's', words: 'Measure one after the other, by designator', run: () => unmeasured.length > 1 && sit() },
+    { key: 's', words: 'Measure one after the other, by designator', run: () => (sitting.going || unmeasured.length > 1) && sit() },
     { key: 'o', words: 'Mark a corroded area', run: () => board && start('area') },
     { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
     { key: 'h', words: 'Mark a hot part', run: () => board && start('hot') },
@@ -184,7 +188,7 @@
             <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}>{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button>
             <button class="act" onclick={() => (sheet = 'tools')}>Lists</button>
             <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
-            {#if unmeasured.length > 1}<button class="act" onclick={sit}>{sitting ? 'Stop measuring in a row' : 'Measure in a row'}</button>{/if}
+            {#if unmeasured.length > 1 && !sitting.going}<button class="act" onclick={sit}>Measure in a row</button>{/if}
             <input bind:this={camera} type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of the board" onchange={(e) => { const f = e.currentTarget.files; void form.send(() => photo(f)); }} />
           </div>
           {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}>set one length on it</button>, and areas and traces get their size.</p>{/if}
@@ -200,6 +204,7 @@
           {/if}
         </div>
         <div class="flex min-w-0 flex-col gap-4 max-lg:order-first">
+          {#if sitting.going || sitting.check}<SittingStrip {sitting} machineId={id} left={unmeasured.length} />{/if}
           {#if item}
             <div class="rounded-lg bg-paper px-5 py-4">
               {#if item.kind === 'capacitor'}

@@ -1339,6 +1339,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/capacitors/readings/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Strikes the last reading of each, as after a sitting in which the meter drifted. */
+        post: operations["StrikeCapacitorReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/boards/{boardId}/areas": {
         parameters: {
             query?: never;
@@ -6866,16 +6883,10 @@ export interface components {
             /** Format: double */
             referenceEnd?: null | number;
             repeats?: null | number[];
-            /**
-             * Format: double
-             * @default 0.01
-             */
-            mostDriftShare: number;
-            /**
-             * Format: double
-             * @default 0.03
-             */
-            mostScatterShare: number;
+            /** Format: double */
+            mostDriftShare?: null | number;
+            /** Format: double */
+            mostScatterShare?: null | number;
         };
         SittingCheck: {
             /**
@@ -7086,6 +7097,10 @@ export interface components {
             aspect: number;
             /** @description True when the aspect was worked out from the slant; false when the photo was so straight that the edges' own lengths served. */
             fromPerspective: boolean;
+        };
+        StrikeReadingsAsk: {
+            /** @description Whose last reading is struck; what it replaced stands again. */
+            capacitorIds: string[];
         };
         /** @description A lead or board joint opened at a step. */
         StripConnector: {
@@ -10332,6 +10347,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CapacitorReadingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    StrikeCapacitorReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StrikeReadingsAsk"];
             };
         };
         responses: {
