@@ -39,4 +39,22 @@ public sealed class DrawerPart
         Reserved = Math.Max(0, Reserved - 1);
         Quantity = Math.Max(0, Quantity - 1);
     }
+
+    /// <summary>Takes a count as the truth. When fewer lie there than are set aside, somebody has taken one by hand: the places that were marked last wait again.</summary>
+    /// <param name="setAside">All places that a piece of this part is set aside for.</param>
+    /// <returns>The places that have lost their piece.</returns>
+    /// <exception cref="Verdicts.BadFactException">No count.</exception>
+    public IReadOnlyList<Capacitor> Count(int quantity, IEnumerable<Capacitor> setAside)
+    {
+        if (quantity is < 0 or > 100_000) { throw new Verdicts.BadFactException("quantity", "Pieces from 0 to 100 000."); }
+        var lost = setAside.Where(c => c.Fitting.PartId == Id && c.Fitting.FittedAt is null).OrderByDescending(c => c.Id).Take(Math.Max(0, Reserved - quantity)).ToList();
+        foreach (var c in lost)
+        {
+            c.Fitting = c.Fitting with { PartId = null };
+            Release();
+        }
+
+        Quantity = Math.Max(quantity, Reserved);
+        return lost;
+    }
 }

@@ -77,6 +77,22 @@ public sealed class PartOrder
 
     public bool Open => State is PartOrderState.NotSent or PartOrderState.Confirmed or PartOrderState.PartlyHere;
 
+    /// <summary>Books in what lay in the parcel.</summary>
+    /// <returns>The line as it was, and the places that the pieces are for, most urgent first.</returns>
+    /// <exception cref="BadFactException">No such line, or more than can have come.</exception>
+    public (PartOrderLine Line, IReadOnlyList<Guid> Places) Book(string sku, int pieces)
+    {
+        var at = Lines.FindIndex(l => l.Sku == sku);
+        if (at < 0) { throw new BadFactException("arrived", $"There is no {sku} in this order."); }
+        var line = Lines[at];
+        // Suppliers do send a pack too many; ten times as many is a slip of the hand.
+        if (pieces < 0 || pieces > line.Packs * line.PackSize * 2) { throw new BadFactException("arrived", $"{pieces} pieces of {sku} cannot be: {line.Packs * line.PackSize} were ordered."); }
+        var here = line.ArrivedPieces + pieces;
+        Lines = [.. Lines.Select((l, i) => i == at ? l with { ArrivedPieces = here, For = [.. l.For.Skip(pieces)], State = here >= l.ConfirmedPacks * l.PackSize ? OrderLineState.Here : l.State } : l)];
+        State = Lines.All(l => l.Open == 0) ? PartOrderState.Here : PartOrderState.PartlyHere;
+        return (line, [.. line.For.Take(pieces)]);
+    }
+
     /// <summary>Capacitors that still wait for a piece of this order.</summary>
     public IEnumerable<Guid> Awaited => Open ? Lines.Where(l => l.Open > 0).SelectMany(l => l.For) : [];
 }

@@ -37,23 +37,9 @@ static class DrawerEndpoints
         d.MapPost("/{partId:guid}/count", async (Guid partId, DrawerCount ask, HaarDb db, Bench bench, CancellationToken cancel) =>
         {
             var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
-            if (ask.Quantity is < 0 or > 100_000) { throw new BadFactException("quantity", "Pieces from 0 to 100 000."); }
-            if (ask.Quantity >= p.Reserved)
-            {
-                p.Quantity = ask.Quantity;
-                return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
-            }
-
-            // Somebody has taken by hand what was set aside: the places that were served last wait again.
-            var waiting = (await db.Capacitors.ToListAsync(cancel)).Where(c => c.Fitting.PartId == p.Id && c.Fitting.FittedAt is null).OrderByDescending(c => c.Id).Take(p.Reserved - ask.Quantity).ToList();
-            foreach (var c in waiting)
-            {
-                c.Fitting = c.Fitting with { PartId = null };
-                p.Release();
-            }
-
-            p.Quantity = Math.Max(ask.Quantity, p.Reserved);
-            return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}. Set aside no longer for {string.Join(", ", waiting.Select(c => c.Designator))}: somebody took it.", cancel)).Said(p.Id);
+            var lost = p.Count(ask.Quantity, ask.Quantity < p.Reserved ? await db.Capacitors.ToListAsync(cancel) : []);
+            var taken = lost.Count > 0 ? $" Set aside no longer for {string.Join(", ", lost.Select(c => c.Designator))}: somebody took it." : "";
+            return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(p.Id);
         }).WithName("CountDrawerPart").WithSummary("What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again.");
         d.MapPost("/", async (DrawerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
         {

@@ -146,7 +146,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
 
         try
         {
-            Take(order, await client.OrderAsync(supplier.Address, new(order.Id.ToString(), [.. order.Lines.Select(l => new SupplierOrderAskLine(l.Sku, l.Packs))]), cancel));
+            await TakeAsync(order, await client.OrderAsync(supplier.Address, new(order.Id.ToString(), [.. order.Lines.Select(l => new SupplierOrderAskLine(l.Sku, l.Packs))]), cancel), cancel);
             return await bench.ActAsync(null, $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}", cancel);
         }
         catch (SupplierException e)
@@ -158,37 +158,12 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
 
     static string Wrong(PartOrder order) => order.Lines.Where(l => l.Note.Length > 0 || l.State is OrderLineState.OutOfStock or OrderLineState.Substituted or OrderLineState.Fewer or OrderLineState.Late).Select(l => $" {l.Sku}: {(l.Note.Length > 0 ? l.Note : l.State.ToString().ToLowerInvariant())}").FirstOrDefault() ?? "";
 
-    /// <summary>Writes the supplier's word into the order. Places that get nothing, or something that will not do, are free to be ordered again.</summary>
-    void Take(PartOrder order, SupplierOrder said)
+    /// <exception cref="SupplierException">It speaks of another order.</exception>
+    async Task TakeAsync(PartOrder order, SupplierOrder said, CancellationToken cancel)
     {
         if (said.Reference != order.Id.ToString()) { throw new SupplierException("The supplier answered about another order. Nothing was changed; ask again."); }
-        (order.TheirNumber, order.Trouble) = (said.Number.Length <= 60 ? said.Number : said.Number[..60], "");
-        if (said.ExpectedOn is { } day) { order.ExpectedOn = day; }
-        if (order.State == PartOrderState.NotSent) { order.State = PartOrderState.Confirmed; }
-        order.Lines = [.. order.Lines.Select(line =>
-        {
-            if (said.Lines.FirstOrDefault(l => l.Sku == line.Sku) is not { } l) { return line with { State = OrderLineState.OutOfStock, ConfirmedPacks = 0, For = [], Note = "The supplier's answer leaves this line out." }; }
-            var note = l.Note.Length <= 200 ? l.Note : l.Note[..200];
-            return l.State switch
-            {
-                SupplierLineState.OutOfStock => line with { State = OrderLineState.OutOfStock, ConfirmedPacks = 0, For = [], Note = note.Length > 0 ? note : "Out of stock." },
-                SupplierLineState.Substituted when l.SubstituteSpec is { } spec => Substituted(line, l, spec, note),
-                SupplierLineState.Fewer => line with { State = OrderLineState.Fewer, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), For = [.. line.For.Take(Math.Clamp(l.Packs, 0, line.Packs) * line.PackSize)], Note = note.Length > 0 ? note : "Fewer than ordered." },
-                SupplierLineState.Late => line with { State = OrderLineState.Late, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), Note = note.Length > 0 ? note : "Late." },
-                _ => line with { State = OrderLineState.Confirmed, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), Note = note },
-            };
-        })];
-    }
-
-    /// <summary>What comes instead is judged in every place that it was for: where it breaks a rule, that place is ordered again.</summary>
-    PartOrderLine Substituted(PartOrderLine line, SupplierOrderLine l, CapacitorSpec spec, string note)
-    {
-        var caps = db.Capacitors.Where(c => line.For.Contains(c.Id)).ToList();
-        var judged = caps.Select(c => (c, Substitution.Judge(c.Spec, c.Role, new(Guid.Empty, spec, 1, null, ""), bench.Today, c.HeadroomMillimetres).Verdict)).ToList();
-        var refused = judged.Where(j => j.Verdict.Outcome == Outcome.No).ToList();
-        var name = Substitution.Describe(spec);
-        var said = refused.Count == 0 ? $"Sends {name} instead: it will do." : $"Sends {name} instead. {refused[0].Verdict.Sentence} {(refused.Count == judged.Count ? "Send it back." : $"It will do in {judged.Count - refused.Count} of {judged.Count} places.")}";
-        return line with { State = OrderLineState.Substituted, ConfirmedPacks = Math.Clamp(l.Packs, 0, line.Packs), Instead = spec, For = [.. line.For.Where(f => refused.All(r => r.c.Id != f))], Note = said + (note.Length > 0 ? $" {note}" : "") };
+        var waiting = order.Lines.SelectMany(l => l.For).ToHashSet();
+        SupplierAnswer.Take(order, said, await db.Capacitors.Where(c => waiting.Contains(c.Id)).ToListAsync(cancel), bench.Today);
     }
 
     public async Task<Acted> AskAsync(Guid orderId, CancellationToken cancel)
@@ -199,7 +174,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         try
         {
             var said = await client.StateAsync(supplier.Address, order.TheirNumber, cancel);
-            Take(order, said);
+            await TakeAsync(order, said, cancel);
             var delivered = said.Lines.Sum(l => l.DeliveredPacks);
             return (await bench.ActAsync(null, $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}", cancel)).Said(orderId);
         }
@@ -218,16 +193,11 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var (pieces, given) = (0, 0);
         foreach (var a in arrived.Where(a => a.Pieces != 0))
         {
-            var at = order.Lines.FindIndex(l => l.Sku == a.Sku);
-            if (at < 0) { throw new BadFactException("arrived", $"There is no {a.Sku} in this order."); }
-            var line = order.Lines[at];
-            if (a.Pieces < 0 || a.Pieces > line.Packs * line.PackSize * 2) { throw new BadFactException("arrived", $"{a.Pieces} pieces of {a.Sku} cannot be: {line.Packs * line.PackSize} were ordered."); }
+            var (line, places) = order.Book(a.Sku, a.Pieces);
             var part = new DrawerPart { Id = bench.NewId(), Spec = line.Coming, Quantity = a.Pieces, Place = "", BoughtOn = bench.Today, Price = (decimal)Math.Round(line.PackPrice / line.PackSize, 4) };
             db.Add(part);
-            var left = line.For.ToList();
-            foreach (var capId in line.For.Take(a.Pieces))
+            foreach (var capId in places)
             {
-                left.Remove(capId);
                 if (await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting: { PartId: null, FittedAt: null } } cap)
                 {
                     part.Reserve();
@@ -236,11 +206,9 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
                 }
             }
 
-            order.Lines = [.. order.Lines.Select((l, i) => i == at ? l with { ArrivedPieces = l.ArrivedPieces + a.Pieces, For = left, State = l.ArrivedPieces + a.Pieces >= l.ConfirmedPacks * l.PackSize ? OrderLineState.Here : l.State } : l)];
             pieces += a.Pieces;
         }
 
-        order.State = order.Lines.All(l => l.Open == 0) ? PartOrderState.Here : PartOrderState.PartlyHere;
         await FreeWorkAsync(order, cancel);
         return (await bench.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)).Said(orderId);
     }

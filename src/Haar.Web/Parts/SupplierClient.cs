@@ -30,22 +30,6 @@ public sealed record SupplierOrderAsk(string Reference, IReadOnlyList<SupplierOr
 
 public sealed record SupplierOrderAskLine(string Sku, int Packs);
 
-public enum SupplierLineState { Confirmed = 0, OutOfStock, Substituted, Fewer, Late, Delivered }
-
-/// <param name="Packs">That will come; 0 when out of stock.</param>
-/// <param name="DeliveredPacks">That have been handed over so far.</param>
-/// <param name="SubstituteSpec">What comes instead.</param>
-public sealed record SupplierOrderLine(string Sku, int Packs, SupplierLineState State, int DeliveredPacks = 0, string? SubstituteSku = null, CapacitorSpec? SubstituteSpec = null, string Note = "");
-
-/// <summary>What the supplier says of an order: the answer to the POST, and <c>GET {address}/orders/{number}</c>.</summary>
-public sealed record SupplierOrder
-{
-    public required string Number { get; init; }
-    public required string Reference { get; init; }
-    public DateOnly? ExpectedOn { get; init; }
-    public required IReadOnlyList<SupplierOrderLine> Lines { get; init; }
-}
-
 /// <summary>Talks with a supplier over its documented HTTP interface. Late, broken and half answers each become a sentence.</summary>
 public sealed class SupplierClient(HttpClient http)
 {
