@@ -13,5 +13,6 @@ static class JsonSettings
         o.RespectRequiredConstructorParameters = true;
         o.AllowDuplicateProperties = false;
         o.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+        o.Converters.Add(new LateJson(o));
     }
 }
