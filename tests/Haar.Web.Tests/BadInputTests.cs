@@ -15,6 +15,8 @@ public class BadInputTests
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":-1},"readings":{}}""", "microfarads")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":1},"readings":{"esrOhms":-2}}""", "readings.esrOhms")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":NaN},"readings":{}}""", "spec.microfarads")]
+    [InlineData("capacitors/order", """{"needs":[{"key":"a","spec":{"kind":"film","microfarads":1},"role":"bulk","count":1},{"key":"b","count":NaN}],"offers":[],"suppliers":[]}""", "needs[1].count")]
+    [InlineData("capacitors/sitting", """{"repeats":[1,2.5,Infinity]}""", "repeats[2]")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"plasma","microfarads":1},"readings":{}}""", "spec.kind")]
     [InlineData("capacitors/judge", """{"readings":{}}""", "spec")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":"4"},"readings":{}}""", "spec.microfarads")]

@@ -168,10 +168,11 @@ public class BoardTests
         async Task Read(string cap, double microfarads) => await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/readings", new { microfarads, esrOhms = (double?)null, esrFrequencyHertz = (double?)null, leakageMicroamps = (double?)null, inCircuit = false, source = "typed" });
         await Read(c1, 21.9);
         await Read(c1, 9);
+        await Read(c1, 8.9);
         await Read(c2, 8);
         Assert.Equal("comesOut", (await Of("C1"))["stand"]!.GetValue<string>());
 
-        var struck = await w.DoAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c1, c2 } });
+        var struck = await w.DoAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c1, c2, c1 } });
         Assert.Equal("sound", (await Of("C1"))["stand"]!.GetValue<string>());
         Assert.Equal("notMeasured", (await Of("C2"))["stand"]!.GetValue<string>());
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c2 } })).Status);

@@ -122,7 +122,8 @@ sealed class OrderModel
         {
             if (status == CpSolverStatus.Feasible) { Hint(solver); }
             var (second, then) = Run("num_workers:8", seconds / 2);
-            if (then is CpSolverStatus.Optimal or CpSolverStatus.Feasible or CpSolverStatus.Infeasible) { (solver, status) = (second, then); }
+            var better = status != CpSolverStatus.Feasible || second.ObjectiveValue <= solver.ObjectiveValue;
+            if (then is CpSolverStatus.Optimal or CpSolverStatus.Infeasible || then == CpSolverStatus.Feasible && better) { (solver, status) = (second, then); }
         }
 
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) { return null; }

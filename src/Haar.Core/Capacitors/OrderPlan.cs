@@ -77,6 +77,12 @@ public static class OrderPlan
             () => alone = terms.Count > 1 ? new OrderModel(merged, wanted, offers, terms, eligible, oneSupplier: true).Cheapest(seconds / 4) : null);
         var best = found ?? new([], 0, 0, eligible.Count == 0, wanted.Index().ToDictionary(w => w.Index, w => w.Item));
         var one = best.Parcels.Count > 1 && alone is { Parcels: [var only], Proven: true } ? new OrderAlternative(only.Supplier.Name, alone.Cost, only.Days) : null;
+        if (found is null && !best.Proven)
+        {
+            var late = Verdict.Of("What is ordered, and where?", Outcome.Unknown, "No order was found in the time given.", Founded.Guess).Changing("More time.", "Fewer parts at once.");
+            return new([], 0, 0, false, 0, [], null, late, policy);
+        }
+
         var uncovered = best.Missing.Select(m => new Uncovered(merged[m.Key].Key, m.Value, Why(m.Key, merged[m.Key], eligible, usable.Select(u => u.o).ToList()))).ToList();
         return new(best.Parcels, best.Cost, best.Bound, best.Proven, best.Parcels.Count == 0 ? 0 : best.Parcels.Max(p => p.Days), uncovered, one, Say(best.Parcels, best.Cost, best.Bound, best.Proven, uncovered, one, merged, currency), policy);
     }

@@ -33,11 +33,13 @@ public static class Readings
     public static Reading? Standing(this IEnumerable<Reading> readings, string channel, Quantity quantity) =>
         readings.Where(r => !r.Struck && r.Quantity == quantity && r.Channel == channel).OrderBy(r => r.At).ThenBy(r => r.Id).LastOrDefault();
 
-    /// <summary>What was read in the last go at one part: of the readings that are not struck and were taken at the instant of its newest one, the newest of each quantity.</summary>
-    public static IReadOnlyList<Reading> LastTaken(this IEnumerable<Reading> ofOnePart)
+    /// <summary>Strikes the last go at one part: of the readings that are not struck and were taken at the instant of its newest one, the newest of each quantity. What they replaced stands again.</summary>
+    /// <returns>Whether there was one to strike.</returns>
+    public static bool StrikeLast(this IReadOnlyCollection<Reading> ofOnePart)
     {
         var standing = ofOnePart.Where(r => !r.Struck).ToList();
-        return standing.Count == 0 ? [] : [.. standing.Where(r => r.At == standing.Max(x => x.At)).GroupBy(r => r.Quantity).Select(g => g.MaxBy(r => r.Id)!)];
+        foreach (var r in standing.Where(r => r.At == standing.Max(x => x.At)).GroupBy(r => r.Quantity).Select(g => g.MaxBy(r => r.Id)!)) { r.Struck = true; }
+        return standing.Count > 0;
     }
 
     public static string Unit(this Quantity quantity) => quantity switch

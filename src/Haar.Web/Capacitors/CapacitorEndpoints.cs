@@ -19,7 +19,7 @@ public sealed record CapacitorEdit(
 /// <param name="Source">"typed", or the meter's identification.</param>
 public sealed record CapacitorReadingAsk(double? Microfarads, double? EsrOhms, double? EsrFrequencyHertz, double? LeakageMicroamps, bool InCircuit, string Source);
 
-/// <param name="CapacitorIds">Whose last reading is struck; what it replaced stands again.</param>
+/// <param name="CapacitorIds">Whose last reading is struck; one that was read twice is named twice. What was replaced stands again.</param>
 public sealed record StrikeReadingsAsk(IReadOnlyList<Guid> CapacitorIds);
 
 static class CapacitorEndpoints
@@ -103,11 +103,10 @@ static class CapacitorEndpoints
         var of = ask.CapacitorIds.ToHashSet();
         var caps = await db.Capacitors.AsNoTracking().Where(c => c.MachineId == id && of.Contains(c.Id)).ToListAsync(cancel);
         if (caps.Count < of.Count) { throw new BadFactException("capacitorIds", "One of them is not on this machine."); }
-        var readings = await db.Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Struck).ToListAsync(cancel);
-        var last = readings.GroupBy(r => r.SubjectId).SelectMany(g => g.LastTaken()).ToList();
-        if (last.Count == 0) { throw new BadFactException("capacitorIds", "None of them has a reading to strike."); }
-        foreach (var r in last) { r.Struck = true; }
-        var names = caps.Where(c => last.Any(r => r.SubjectId == c.Id)).Select(c => c.Designator).Order(Designators.InOrder).ToList();
+        var readings = (await db.Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Struck).ToListAsync(cancel)).ToLookup(r => r.SubjectId);
+        var struck = ask.CapacitorIds.Where(c => readings[c].ToList().StrikeLast()).ToHashSet();
+        if (struck.Count == 0) { throw new BadFactException("capacitorIds", "None of them has a reading to strike."); }
+        var names = caps.Where(c => struck.Contains(c.Id)).Select(c => c.Designator).Order(Designators.InOrder).ToList();
         return (await bench.ActAsync(id, $"Struck: the last {(names.Count == 1 ? $"reading of {names[0]}" : $"readings of {names.Count} capacitors, {names[0]} to {names[^1]}")}.", cancel)).Said();
     }
 }

@@ -10,21 +10,18 @@ namespace Haar.Web.Http;
 /// <param name="served">The options that endpoints use. A copy of them, such as the OpenAPI document makes, sees the records whole.</param>
 sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
 {
-    JsonSerializerOptions? plain;
-
-    JsonSerializerOptions Plain => plain ??= Without();
-
-    JsonSerializerOptions Without()
+    // Copied when the first record is met, after everything has had its say in the options.
+    readonly Lazy<JsonSerializerOptions> plain = new(() =>
     {
         var o = new JsonSerializerOptions(served);
-        o.Converters.Remove(this);
+        o.Converters.Remove(o.Converters.OfType<LateJson>().Single());
         return o;
-    }
+    });
 
     public override bool CanConvert(Type typeToConvert) => typeToConvert is { IsClass: true, IsAbstract: false } && typeToConvert.Namespace?.StartsWith("Haar.", StringComparison.Ordinal) == true;
 
     public override JsonConverter CreateConverter(Type typeToConvert, JsonSerializerOptions options) =>
-        ReferenceEquals(options, served) ? (JsonConverter)Activator.CreateInstance(typeof(Late<>).MakeGenericType(typeToConvert), Plain)! : Plain.GetConverter(typeToConvert);
+        ReferenceEquals(options, served) ? (JsonConverter)Activator.CreateInstance(typeof(Late<>).MakeGenericType(typeToConvert), plain.Value)! : plain.Value.GetConverter(typeToConvert);
 
     sealed class Late<T>(JsonSerializerOptions plain) : JsonConverter<T> where T : class
     {
@@ -35,7 +32,7 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
             {
                 return JsonSerializer.Deserialize<T>(ref reader, plain);
             }
-            catch (JsonException e) when (e.Path is null or "$")
+            catch (JsonException e) when (e.Path is null or "$" && before.TokenType == JsonTokenType.StartObject)
             {
                 // The serializer looks ahead over the whole record, and does not say where that failed.
                 throw new JsonException(e.Message, Where(before), e.LineNumber, e.BytePositionInLine, e);
@@ -45,11 +42,19 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
         public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) => JsonSerializer.Serialize(writer, value, plain);
     }
 
-    /// <summary>The path of the value at which reading breaks off, as the serializer writes paths: $.spec.microfarads.</summary>
+    /// <summary>The path of the value at which reading breaks off, as the serializer writes paths: $.needs[1].count.</summary>
     static string Where(Utf8JsonReader reader)
     {
-        var open = new Stack<string>();
+        // What is open, from the outside in: the name or the place that led there, and how many values an array has had.
+        var open = new Stack<(string Step, bool Array, int Had)>();
         var name = "";
+        string Next() => open.TryPeek(out var o) && o.Array ? $"[{o.Had}]" : name;
+        void Had()
+        {
+            name = "";
+            if (open.TryPop(out var o)) { open.Push(o with { Had = o.Had + 1 }); }
+        }
+
         try
         {
             do
@@ -57,9 +62,15 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
                 switch (reader.TokenType)
                 {
                     case JsonTokenType.PropertyName: name = $".{reader.GetString()}"; break;
-                    case JsonTokenType.StartObject or JsonTokenType.StartArray: open.Push(name); name = ""; break;
-                    case JsonTokenType.EndObject or JsonTokenType.EndArray when open.Count > 0: open.Pop(); name = ""; break;
-                    default: name = ""; break;
+                    case JsonTokenType.StartObject or JsonTokenType.StartArray:
+                        open.Push((Next(), reader.TokenType == JsonTokenType.StartArray, 0));
+                        name = "";
+                        break;
+                    case JsonTokenType.EndObject or JsonTokenType.EndArray:
+                        open.TryPop(out _);
+                        Had();
+                        break;
+                    default: Had(); break;
                 }
             }
             while (reader.Read());
@@ -69,6 +80,6 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
             // This is the place.
         }
 
-        return $"${string.Concat(open.Reverse())}{name}";
+        return $"${string.Concat(open.Reverse().Select(o => o.Step))}{Next()}";
     }
 }

@@ -82,6 +82,14 @@ public class OrderTests
     }
 
     [Fact]
+    public void Without_time_nothing_is_claimed()
+    {
+        var r = OrderPlan.Of([Need(10, 5)], [Offer("a", "a1", 10, 1, 1)], [new("a", "A", 1, 3)], Today, seconds: 0);
+        Assert.Equal((Outcome.Unknown, false), (r.Verdict.Outcome, r.Proven));
+        Assert.Empty(r.Uncovered);
+    }
+
+    [Fact]
     public void Contradictions_are_named()
     {
         Assert.Equal("offers[0].supplier", Assert.Throws<BadFactException>(() => OrderPlan.Of([Need(10, 1)], [Offer("x", "1", 10, 1, 1)], [new("a", "A", 1, 3)], Today)).Field);

@@ -43,7 +43,6 @@
   let filter = $state('all');
   let drawing = $state<'place' | 'area' | 'net' | 'hot' | ''>('');
   let points = $state<Point[]>([]);
-  let list = $state<BoardList>();
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
   const sitting = new Sitting();
   let camera = $state<HTMLInputElement>();
@@ -75,15 +74,13 @@
   function step(by: number) {
     const at = shown.findIndex((i) => i.id === item?.id);
     const to = shown[(at + by + shown.length) % shown.length];
-    if (to) {
-      select(to.id);
-      list?.show(to.id);
-    }
+    if (to) select(to.id);
   }
   const unmeasured = $derived(onBoard.filter((r) => r.stand === 'notMeasured').map((r) => r.capacitor).sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })));
-  function measured(part: Sat) {
+  function measured(part: Sat, first: boolean) {
     if (!sitting.going) return;
     sitting.took(part);
+    if (!first) return;
     const to = unmeasured.find((c) => c.id !== item?.id);
     if (!to) return;
     select(to.id);
@@ -232,7 +229,7 @@
                 {#if kinds.length > 1}{#each kinds as k (k)}<option value="kind:{k}">{kindWord[k]}</option>{/each}{/if}
               </select>
             </div>
-            <BoardList bind:this={list} items={shown} chosen={item?.id} empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'} onselect={(x) => select(x)} />
+            <BoardList items={shown} chosen={item?.id} empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'} onselect={(x) => select(x)} />
           </section>
         </div>
       </div>

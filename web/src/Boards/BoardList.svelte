@@ -22,11 +22,14 @@ Only the rows in sight and some beyond are on the page, so that a board of thous
   const above = $derived(inSight[0]?.start ?? 0);
   const below = $derived(Math.max(0, $rows.getTotalSize() - (inSight.at(-1)?.end ?? 0)));
 
-  /** Brings the row of an item into sight. */
-  export function show(id: string) {
-    const at = items.findIndex((i) => i.id === id);
-    if (at >= 0) $rows.scrollToIndex(at, { align: 'auto' });
-  }
+  $effect(() => {
+    // The row of what was chosen, here or on the map, is brought into sight; after that the hand may move the list away from it.
+    const id = chosen;
+    untrack(() => {
+      const at = items.findIndex((i) => i.id === id);
+      if (list && at >= 0) $rows.scrollToIndex(at, { align: 'auto' });
+    });
+  });
 </script>
 
 <div bind:this={list} class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill [overflow-anchor:none]" tabindex="-1">

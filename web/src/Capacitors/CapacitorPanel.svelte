@@ -21,7 +21,7 @@
   import Substitutes from './Substitutes.svelte';
   import WayRound from './WayRound.svelte';
 
-  let { id, head, row, bench, onkeep, onnext, onmeasured, more }: { id: string; head: Schemas['MachineHead']; row: Schemas['CapacitorRow']; bench: boolean; onkeep: () => void; onnext: () => void; onmeasured?: (part: Sat) => void; more: Snippet } = $props();
+  let { id, head, row, bench, onkeep, onnext, onmeasured, more }: { id: string; head: Schemas['MachineHead']; row: Schemas['CapacitorRow']; bench: boolean; onkeep: () => void; onnext: () => void; onmeasured?: (part: Sat, first: boolean) => void; more: Snippet } = $props();
   const form = new Sending();
   let sheet = $state<'read' | 'drawer' | 'edit' | 'pads' | 'way' | 'before' | ''>('');
   const d = $derived(row.capacitor.designator);
@@ -39,7 +39,7 @@
     const e = await readMeter('esr', label);
     const first = row.stand === 'notMeasured';
     await act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/readings', { ...path, body: { microfarads: c.value * 1e6, esrOhms: e.value, esrFrequencyHertz: 100_000, leakageMicroamps: null, inCircuit: false, source: c.identification } }));
-    if (first) onmeasured?.({ id: row.capacitor.id, designator: d, label, farads: c.value });
+    onmeasured?.({ id: row.capacitor.id, designator: d, label, farads: c.value }, first);
   }
   async function take(step: Schemas['FittingStep'], pads: Schemas['PadState'] | null = null, minusSeen: Schemas['Towards'] = 'notKnown') {
     onkeep();

@@ -18,7 +18,7 @@
       <button class="act" onclick={() => sitting.close()}>{sitting.check.verdict.outcome === 'no' ? 'Keep them all the same' : 'Good'}</button>
     </div>
   {:else}
-    <p class="font-bold" aria-live="polite">In a row, by designator: {sitting.measured.length} measured, {left} to go.</p>
+    <p class="font-bold" aria-live="polite">In a row, by designator: {sitting.parts} measured, {left} to go.</p>
     <p class="text-sm text-soft">
       {#if sitting.start == null}Read a good part of your own now and at the end: it shows whether the meter drifts.
       {:else}The reference read {siText(sitting.start, 'F')} first{sitting.end == null ? '; read it again at the end.' : ` and ${siText(sitting.end, 'F')} last.`}{/if}

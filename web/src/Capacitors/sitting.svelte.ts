@@ -16,6 +16,7 @@ export interface Sat {
  */
 export class Sitting {
   going = $state(false);
+  /** Every reading that was kept, in turn; a part that was measured twice is there twice. */
   measured = $state.raw<Sat[]>([]);
   start = $state<number>();
   end = $state<number>();
@@ -24,7 +25,7 @@ export class Sitting {
   check = $state.raw<Schemas['SittingCheck']>();
 
   readonly last = $derived(this.measured.at(-1));
-  readonly ids = $derived(this.measured.map((m) => m.id));
+  readonly parts = $derived(this.measured.filter((m, i, all) => all.findIndex((x) => x.id === m.id) === i).length);
 
   begin() {
     this.going = true;
@@ -33,7 +34,7 @@ export class Sitting {
   }
 
   took(part: Sat) {
-    if (this.going) this.measured = [...this.measured.filter((m) => m.id !== part.id), part];
+    if (this.going) this.measured = [...this.measured, part];
   }
 
   /** Reads the reference: the first time as the start, then as the end. */
@@ -56,8 +57,9 @@ export class Sitting {
     this.going = false;
   }
 
+  /** Strikes every reading of the sitting. */
   async strike(machineId: string) {
-    await act(api.POST('/api/machines/{id}/capacitors/readings/strike', { params: { path: { id: machineId } }, body: { capacitorIds: this.ids } }));
+    await act(api.POST('/api/machines/{id}/capacitors/readings/strike', { params: { path: { id: machineId } }, body: { capacitorIds: this.measured.map((m) => m.id) } }));
     this.close();
   }
 

@@ -7099,7 +7099,7 @@ export interface components {
             fromPerspective: boolean;
         };
         StrikeReadingsAsk: {
-            /** @description Whose last reading is struck; what it replaced stands again. */
+            /** @description Whose last reading is struck; one that was read twice is named twice. What was replaced stands again. */
             capacitorIds: string[];
         };
         /** @description A lead or board joint opened at a step. */
