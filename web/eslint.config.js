@@ -11,6 +11,10 @@ export default ts.config(
   ...svelte.configs.recommended,
   prettier,
   { languageOptions: { globals: { ...globals.browser } } },
-  { files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } }, rules: { 'no-useless-assignment': 'off', 'svelte/no-navigation-without-resolve': 'off' } },
+  {
+    files: ['**/*.svelte', '**/*.svelte.ts'],
+    languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },
+    rules: { 'no-useless-assignment': 'off', 'svelte/no-navigation-without-resolve': 'off' },
+  },
   { ignores: ['dist', 'src/lib/api/schema.d.ts'] },
 );

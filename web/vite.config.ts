@@ -12,10 +12,18 @@ function worker(): Plugin {
     name: 'haar-worker',
     apply: 'build',
     generateBundle(_, bundle) {
-      const files = Object.keys(bundle).filter((f) => /\.(js|css|woff2)$/.test(f) && !/cyrillic|greek|vietnamese/.test(f));
+      const files = Object.keys(bundle).filter(
+        (f) => /\.(js|css|woff2)$/.test(f) && !/cyrillic|greek|vietnamese/.test(f),
+      );
       const version = createHash('sha256').update(files.join()).digest('hex').slice(0, 12);
       const source = readFileSync(new URL('./src/worker.js', import.meta.url), 'utf8');
-      this.emitFile({ type: 'asset', fileName: 'sw.js', source: source.replace('__VERSION__', version).replace("['__FILES__']", JSON.stringify(['/', '/theme.js', '/haar.svg', ...files.map((f) => `/${f}`)])) });
+      this.emitFile({
+        type: 'asset',
+        fileName: 'sw.js',
+        source: source
+          .replace('__VERSION__', version)
+          .replace("['__FILES__']", JSON.stringify(['/', '/theme.js', '/haar.svg', ...files.map((f) => `/${f}`)])),
+      });
     },
   };
 }

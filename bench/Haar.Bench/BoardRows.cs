@@ -14,24 +14,46 @@ static class BoardRows
         static double Run(int parts, int drawer)
         {
             var (all, stock) = (BoardWork.Parts(parts), BoardWork.Drawer(drawer));
-            return Measure.Timed(() =>
-            {
-                // The drawer is laid out anew each time, as a request does it.
-                var index = new DrawerIndex(stock, new DateOnly(2026, 1, 1));
-                return all.Count(p => CapacitorJudge.Judge("C1", p.Spec, [], p.Readings).Outcome == Haar.Core.Verdicts.Outcome.No && index.Usable(p.Spec, p.Role).Count > 0);
-            }).Milliseconds;
+            return Measure
+                .Timed(() =>
+                {
+                    // The drawer is laid out anew each time, as a request does it.
+                    var index = new DrawerIndex(stock, new DateOnly(2026, 1, 1));
+                    return all.Count(p =>
+                        CapacitorJudge.Judge("C1", p.Spec, [], p.Readings).Outcome == Haar.Core.Verdicts.Outcome.No
+                        && index.Usable(p.Spec, p.Role).Count > 0
+                    );
+                })
+                .Milliseconds;
         }
 
         var (small, large) = (Run(400, 500), Run(400, 5000));
-        return ("Judging and substituting 400 parts, drawer of 5,000", $"{large:0.0} ms", $"drawer of 500: {small:0.0} ms; limit 100 ms", $"{large / small:0.00}×", "under 100 ms");
+        return (
+            "Judging and substituting 400 parts, drawer of 5,000",
+            $"{large:0.0} ms",
+            $"drawer of 500: {small:0.0} ms; limit 100 ms",
+            $"{large / small:0.00}×",
+            "under 100 ms"
+        );
     }
 
     public static (string, string, string, string, string) Ordering()
     {
-        static (double Milliseconds, OrderResult Answer) Run(int values) => Measure.Timed(() => BoardWork.Order(values) is var (needs, offers, suppliers) ? OrderPlan.Of(needs, offers, suppliers, new DateOnly(2026, 1, 1), seconds: 20) : throw new InvalidOperationException());
+        static (double Milliseconds, OrderResult Answer) Run(int values) =>
+            Measure.Timed(() =>
+                BoardWork.Order(values) is var (needs, offers, suppliers)
+                    ? OrderPlan.Of(needs, offers, suppliers, new DateOnly(2026, 1, 1), seconds: 20)
+                    : throw new InvalidOperationException()
+            );
         var (small, _) = Run(20);
         var (large, plan) = Run(60);
-        return ("An order of 60 values over 3 suppliers" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0} ms", $"20 values: {small:0} ms; limit 2,000 ms", $"{large / small:0.00}×", "under 2 s, proven");
+        return (
+            "An order of 60 values over 3 suppliers" + (plan.Proven ? ", proven" : ", NOT proven"),
+            $"{large:0} ms",
+            $"20 values: {small:0} ms; limit 2,000 ms",
+            $"{large / small:0.00}×",
+            "under 2 s, proven"
+        );
     }
 
     public static async Task<(string, string, string, string, string)> PanningAsync(string root, string scratch)
@@ -50,7 +72,10 @@ static class BoardRows
                 {
                     try
                     {
-                        if ((await http.GetAsync(new Uri($"http://127.0.0.1:{port}/health"))).IsSuccessStatusCode) { break; }
+                        if ((await http.GetAsync(new Uri($"http://127.0.0.1:{port}/health"))).IsSuccessStatusCode)
+                        {
+                            break;
+                        }
                     }
                     catch (HttpRequestException)
                     {
@@ -78,6 +103,12 @@ static class BoardRows
         var few = await Frames(20);
         var many = await Frames(2000);
         double Of(JsonElement e, string name) => e.GetProperty(name).GetDouble();
-        return ($"Panning a map of {Of(many, "marks"):0} marks", $"{Of(many, "perSecond"):0.0} frames/s", $"{Of(few, "marks"):0} marks: {Of(few, "perSecond"):0.0} frames/s; 95 % within {Of(many, "worst"):0.0} ms", $"{Of(many, "perSecond") / Of(few, "perSecond"):0.00}×", "60 frames/s");
+        return (
+            $"Panning a map of {Of(many, "marks"):0} marks",
+            $"{Of(many, "perSecond"):0.0} frames/s",
+            $"{Of(few, "marks"):0} marks: {Of(few, "perSecond"):0.0} frames/s; 95 % within {Of(many, "worst"):0.0} ms",
+            $"{Of(many, "perSecond") / Of(few, "perSecond"):0.00}×",
+            "60 frames/s"
+        );
     }
 }

@@ -34,13 +34,24 @@ static class Measure
     /// <summary>Starts a published program on a port, as ./haar start does.</summary>
     public static Process Start(string root, string[] what, int port, bool isHaar)
     {
-        var info = new ProcessStartInfo("dotnet") { WorkingDirectory = root, RedirectStandardOutput = true, RedirectStandardError = true };
-        foreach (var w in what) { info.ArgumentList.Add(w); }
+        var info = new ProcessStartInfo("dotnet")
+        {
+            WorkingDirectory = root,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
+        foreach (var w in what)
+        {
+            info.ArgumentList.Add(w);
+        }
         info.ArgumentList.Add("--urls");
         info.ArgumentList.Add($"http://127.0.0.1:{port}");
         info.Environment["DOTNET_gcServer"] = "0";
         info.Environment["DOTNET_TieredPGO"] = "0";
-        if (isHaar) { info.Environment["HAAR_WEB"] = Path.Combine(root, "web/dist"); }
+        if (isHaar)
+        {
+            info.Environment["HAAR_WEB"] = Path.Combine(root, "web/dist");
+        }
         var p = Process.Start(info)!;
         p.OutputDataReceived += (_, _) => { };
         p.ErrorDataReceived += (_, _) => { };

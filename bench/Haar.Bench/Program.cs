@@ -9,9 +9,9 @@ using Haar.Bench;
 using Haar.Core.Capacitors;
 using Haar.Core.Intake;
 using Haar.Core.Stripdown;
-using Lots = Haar.Bench.Lots;
 using Haar.Data;
 using Microsoft.Data.Sqlite;
+using Lots = Haar.Bench.Lots;
 
 // What ./haar bench measures. Every figure stands beside another from the same run; nothing here passes or fails.
 var root = args[0];
@@ -20,7 +20,10 @@ var table = new List<(string What, string Figure, string Beside, string Ratio, s
 try
 {
     // ./haar bench boards measures the boards alone.
-    if (args.ElementAtOrDefault(1) != "boards") { await EverythingElseAsync(); }
+    if (args.ElementAtOrDefault(1) != "boards")
+    {
+        await EverythingElseAsync();
+    }
     Console.WriteLine("· boards, orders, and a map of 2,000 marks");
     table.Add(BoardRows.Judging());
     table.Add(BoardRows.Ordering());
@@ -28,12 +31,18 @@ try
 }
 finally
 {
-    if (Directory.Exists(scratch)) { Directory.Delete(scratch, true); }
+    if (Directory.Exists(scratch))
+    {
+        Directory.Delete(scratch, true);
+    }
 }
 
 Console.WriteLine();
 Console.WriteLine("| what | figure | beside | ratio | aim |\n|---|---|---|---|---|");
-foreach (var r in table) { Console.WriteLine($"| {r.What} | {r.Figure} | {r.Beside} | {r.Ratio} | {r.Aim} |"); }
+foreach (var r in table)
+{
+    Console.WriteLine($"| {r.What} | {r.Figure} | {r.Beside} | {r.Ratio} | {r.Aim} |");
+}
 return 0;
 
 async Task EverythingElseAsync()
@@ -63,7 +72,15 @@ async Task EverythingElseAsync()
     Row("Machine, ten times the data", machine, "100 machines", smallMachine, "under 1.5×", "ms");
 
     var first = FirstScreen();
-    table.Add(("First screen's script and styles, gzipped", $"{first / 1000.0:0} kB", "budget 150 kB", $"{first / 150_000.0:0.00}×", "under 150 kB"));
+    table.Add(
+        (
+            "First screen's script and styles, gzipped",
+            $"{first / 1000.0:0} kB",
+            "budget 150 kB",
+            $"{first / 150_000.0:0.00}×",
+            "under 150 kB"
+        )
+    );
     table.Add(("Memory after the run", $"{memory / 1e6:0} MB", "budget 250 MB", $"{memory / 250e6:0.00}×", "under 250 MB"));
     table.Add(Substituting());
     table.Add(Triaging());
@@ -74,14 +91,26 @@ async Task EverythingElseAsync()
 {
     var (small, _) = Measure.Timed(() => Triage.Of(Lots.Large(30, 12)));
     var (large, plan) = Measure.Timed(() => Triage.Of(Lots.Large(60, 12)));
-    return ("A lot of 60 boxes × 12 kinds, sorted" + (plan.Proven ? " and proven" : ", NOT proven"), $"{large:0} ms", $"30 boxes: {small:0} ms; limit 2,000 ms", $"{large / 2000:0.00}×", "under 2 s, proven");
+    return (
+        "A lot of 60 boxes × 12 kinds, sorted" + (plan.Proven ? " and proven" : ", NOT proven"),
+        $"{large:0} ms",
+        $"30 boxes: {small:0} ms; limit 2,000 ms",
+        $"{large / 2000:0.00}×",
+        "under 2 s, proven"
+    );
 }
 
 (string, string, string, string, string) Rebuilding()
 {
     var (small, _) = Measure.Timed(() => RebuildOrder.Plan(Lots.Record(30)));
     var (large, plan) = Measure.Timed(() => RebuildOrder.Plan(Lots.Record(60)));
-    return ("Order of a rebuild of 60 steps" + (plan.Proven ? ", proven" : ", NOT proven"), $"{large:0.0} ms", $"30 steps: {small:0.0} ms", $"{large / small:0.00}×", "(for scale)");
+    return (
+        "Order of a rebuild of 60 steps" + (plan.Proven ? ", proven" : ", NOT proven"),
+        $"{large:0.0} ms",
+        $"30 steps: {small:0.0} ms",
+        $"{large / small:0.00}×",
+        "(for scale)"
+    );
 }
 
 void Row(string what, double figure, string beside, double other, string aim, string unit) =>
@@ -111,7 +140,10 @@ async Task<double> StartMedianAsync(string[] what, string path, bool isHaar)
         }
 
         // The first start warms the disk's cache and does not count.
-        if (i > 0) { times.Add(watch.Elapsed.TotalMilliseconds); }
+        if (i > 0)
+        {
+            times.Add(watch.Elapsed.TotalMilliseconds);
+        }
         p.Kill();
         await p.WaitForExitAsync();
     }
@@ -141,7 +173,10 @@ async Task<(double Workshop, double Machine, double Memory)> PagesAsync(DataFold
     var ids = screen.RootElement.GetProperty("machines").EnumerateArray().Select(m => m.GetProperty("id").GetString()!).ToList();
     async Task<double> Ask(Func<int, string> path)
     {
-        for (var i = 0; i < 150; i++) { await http.GetByteArrayAsync(path(i)); }
+        for (var i = 0; i < 150; i++)
+        {
+            await http.GetByteArrayAsync(path(i));
+        }
         var times = new List<double>();
         for (var i = 0; i < 200; i++)
         {
@@ -155,7 +190,10 @@ async Task<(double Workshop, double Machine, double Memory)> PagesAsync(DataFold
 
     var workshop = await Ask(_ => "/api/workshop");
     var machine = await Ask(i => $"/api/machines/{ids[i % ids.Count]}");
-    for (var i = 0; i < ids.Count; i++) { await http.GetByteArrayAsync($"/api/machines/{ids[i]}/capacitors"); }
+    for (var i = 0; i < ids.Count; i++)
+    {
+        await http.GetByteArrayAsync($"/api/machines/{ids[i]}/capacitors");
+    }
     p.Refresh();
     var memory = p.WorkingSet64;
     p.Kill();
@@ -165,19 +203,22 @@ async Task<(double Workshop, double Machine, double Memory)> PagesAsync(DataFold
 
 // The rows that the two pages are made of, read by whoever asks SQLite directly.
 static string[] WorkshopRows() =>
-[
-    "SELECT * FROM Workshops WHERE Id = 1",
-    "SELECT HandedOver, count(*), sum(Stopped), sum(HandsMinutesLeft) FROM Standings WHERE Removed = 0 GROUP BY HandedOver",
-    "SELECT * FROM Standings WHERE Removed = 0 AND HandedOver = 0 ORDER BY ArrivedAt, MachineId LIMIT 40",
-    "SELECT * FROM Standings WHERE Removed = 0 AND HandedOver = 0 AND HasNext = 1 ORDER BY Danger DESC, WantedBy DESC, NextStage, Since LIMIT 6",
-    "SELECT j.*, m.Name FROM Jobs j JOIN Machines m ON m.Id = j.MachineId WHERE j.State = 'Waiting' ORDER BY j.WaitUntil LIMIT 6",
-];
+    [
+        "SELECT * FROM Workshops WHERE Id = 1",
+        "SELECT HandedOver, count(*), sum(Stopped), sum(HandsMinutesLeft) FROM Standings WHERE Removed = 0 GROUP BY HandedOver",
+        "SELECT * FROM Standings WHERE Removed = 0 AND HandedOver = 0 ORDER BY ArrivedAt, MachineId LIMIT 40",
+        "SELECT * FROM Standings WHERE Removed = 0 AND HandedOver = 0 AND HasNext = 1 ORDER BY Danger DESC, WantedBy DESC, NextStage, Since LIMIT 6",
+        "SELECT j.*, m.Name FROM Jobs j JOIN Machines m ON m.Id = j.MachineId WHERE j.State = 'Waiting' ORDER BY j.WaitUntil LIMIT 6",
+    ];
 
 static string[] MachineRows(string id) =>
-[
-    $"SELECT * FROM Standings WHERE MachineId = '{id}'", $"SELECT * FROM Machines WHERE Id = '{id}'", $"SELECT * FROM Photos WHERE MachineId = '{id}' ORDER BY Id",
-    $"SELECT * FROM Boards WHERE MachineId = '{id}' ORDER BY Id", $"SELECT EXISTS (SELECT 1 FROM Cells WHERE MachineId = '{id}')",
-];
+    [
+        $"SELECT * FROM Standings WHERE MachineId = '{id}'",
+        $"SELECT * FROM Machines WHERE Id = '{id}'",
+        $"SELECT * FROM Photos WHERE MachineId = '{id}' ORDER BY Id",
+        $"SELECT * FROM Boards WHERE MachineId = '{id}' ORDER BY Id",
+        $"SELECT EXISTS (SELECT 1 FROM Cells WHERE MachineId = '{id}')",
+    ];
 
 static List<string> Ids(SqliteConnection c)
 {
@@ -185,7 +226,10 @@ static List<string> Ids(SqliteConnection c)
     command.CommandText = "SELECT MachineId FROM Standings ORDER BY ArrivedAt LIMIT 40";
     using var r = command.ExecuteReader();
     var ids = new List<string>();
-    while (r.Read()) { ids.Add(r.GetString(0)); }
+    while (r.Read())
+    {
+        ids.Add(r.GetString(0));
+    }
     return ids;
 }
 
@@ -207,11 +251,17 @@ static List<string> Ids(SqliteConnection c)
                 using var r = command.ExecuteReader();
                 while (r.Read())
                 {
-                    for (var f = 0; f < r.FieldCount; f++) { _ = r.GetValue(f); }
+                    for (var f = 0; f < r.FieldCount; f++)
+                    {
+                        _ = r.GetValue(f);
+                    }
                 }
             }
 
-            if (i >= 100) { times.Add(watch.Elapsed.TotalMilliseconds); }
+            if (i >= 100)
+            {
+                times.Add(watch.Elapsed.TotalMilliseconds);
+            }
         }
 
         return Median(times);
@@ -236,12 +286,21 @@ static List<string> Ids(SqliteConnection c)
         {
             var watch = Stopwatch.StartNew();
             var info = new ProcessStartInfo("sqlite3") { RedirectStandardOutput = true };
-            foreach (var a in new[] { "-json", "-readonly", folder.Database, string.Join(";", rows(i)) }) { info.ArgumentList.Add(a); }
+            foreach (var a in new[] { "-json", "-readonly", folder.Database, string.Join(";", rows(i)) })
+            {
+                info.ArgumentList.Add(a);
+            }
             using var p = Process.Start(info)!;
             p.StandardOutput.ReadToEnd();
             p.WaitForExit();
-            if (p.ExitCode != 0) { throw new InvalidOperationException("sqlite3 could not answer."); }
-            if (i >= 10) { times.Add(watch.Elapsed.TotalMilliseconds); }
+            if (p.ExitCode != 0)
+            {
+                throw new InvalidOperationException("sqlite3 could not answer.");
+            }
+            if (i >= 10)
+            {
+                times.Add(watch.Elapsed.TotalMilliseconds);
+            }
         }
 
         return Median(times);
@@ -256,22 +315,49 @@ long FirstScreen()
     var dist = Path.Combine(root, "web/dist");
     var seen = new HashSet<string>();
     var open = new Stack<string>();
-    foreach (var m in System.Text.RegularExpressions.Regex.Matches(File.ReadAllText(Path.Combine(dist, "index.html")), "/(assets/[^\"]+\\.(?:js|css))").Cast<System.Text.RegularExpressions.Match>()) { open.Push(m.Groups[1].Value); }
+    foreach (
+        var m in System
+            .Text.RegularExpressions.Regex.Matches(File.ReadAllText(Path.Combine(dist, "index.html")), "/(assets/[^\"]+\\.(?:js|css))")
+            .Cast<System.Text.RegularExpressions.Match>()
+    )
+    {
+        open.Push(m.Groups[1].Value);
+    }
     var workshop = Directory.GetFiles(Path.Combine(dist, "assets"), "Workshop-*").Select(f => "assets/" + Path.GetFileName(f));
-    foreach (var w in workshop) { open.Push(w); }
+    foreach (var w in workshop)
+    {
+        open.Push(w);
+    }
     while (open.TryPop(out var file))
     {
-        if (!seen.Add(file) || !file.EndsWith(".js", StringComparison.Ordinal)) { continue; }
+        if (!seen.Add(file) || !file.EndsWith(".js", StringComparison.Ordinal))
+        {
+            continue;
+        }
         // Static imports only: `from"./x.js"` and `import"./x.js"`; what is loaded when it is shown does not count.
-        foreach (var m in System.Text.RegularExpressions.Regex.Matches(File.ReadAllText(Path.Combine(dist, file)), "(?:from|import)\\s*[\"']\\./([^\"']+\\.js)[\"']").Cast<System.Text.RegularExpressions.Match>()) { open.Push("assets/" + m.Groups[1].Value); }
+        foreach (
+            var m in System
+                .Text.RegularExpressions.Regex.Matches(
+                    File.ReadAllText(Path.Combine(dist, file)),
+                    "(?:from|import)\\s*[\"']\\./([^\"']+\\.js)[\"']"
+                )
+                .Cast<System.Text.RegularExpressions.Match>()
+        )
+        {
+            open.Push("assets/" + m.Groups[1].Value);
+        }
     }
 
-    return seen.Append("theme.js").Sum(f =>
-    {
-        using var to = new MemoryStream();
-        using (var gz = new GZipStream(to, CompressionLevel.SmallestSize, true)) { gz.Write(File.ReadAllBytes(Path.Combine(dist, f))); }
-        return to.Length;
-    });
+    return seen.Append("theme.js")
+        .Sum(f =>
+        {
+            using var to = new MemoryStream();
+            using (var gz = new GZipStream(to, CompressionLevel.SmallestSize, true))
+            {
+                gz.Write(File.ReadAllBytes(Path.Combine(dist, f)));
+            }
+            return to.Length;
+        });
 }
 
 (string, string, string, string, string) Substituting()
@@ -279,13 +365,23 @@ long FirstScreen()
     var random = new Random(3);
     double[] values = [1, 2.2, 4.7, 10, 22, 47, 100, 220, 470, 1000];
     double[] volts = [6.3, 10, 16, 25, 35, 50];
-    CapacitorSpec Spec() => new() { Kind = CapacitorKind.AluminiumRadial, Microfarads = values[random.Next(values.Length)], RatedVolts = volts[random.Next(volts.Length)], MaxCelsius = random.Next(2) == 0 ? 85 : 105 };
+    CapacitorSpec Spec() =>
+        new()
+        {
+            Kind = CapacitorKind.AluminiumRadial,
+            Microfarads = values[random.Next(values.Length)],
+            RatedVolts = volts[random.Next(volts.Length)],
+            MaxCelsius = random.Next(2) == 0 ? 85 : 105,
+        };
     var drawer = Enumerable.Range(0, 500).Select(_ => new DrawerCandidate(Guid.NewGuid(), Spec(), 3, null, "A1")).ToList();
     var parts = Enumerable.Range(0, 100).Select(_ => Spec()).ToList();
     double Run(int n)
     {
         var watch = Stopwatch.StartNew();
-        foreach (var p in parts.Take(n)) { Substitution.Rank(p, CapacitorRole.Bulk, drawer, new DateOnly(2026, 1, 1)); }
+        foreach (var p in parts.Take(n))
+        {
+            Substitution.Rank(p, CapacitorRole.Bulk, drawer, new DateOnly(2026, 1, 1));
+        }
         return watch.Elapsed.TotalMilliseconds;
     }
 

@@ -10,7 +10,10 @@ public sealed class DataFolder
     public DataFolder(string root)
     {
         Root = Path.GetFullPath(root);
-        foreach (var d in new[] { Root, Photos, Backups, Keys }) { Directory.CreateDirectory(d); }
+        foreach (var d in new[] { Root, Photos, Backups, Keys })
+        {
+            Directory.CreateDirectory(d);
+        }
     }
 
     public string Root { get; }
@@ -20,7 +23,13 @@ public sealed class DataFolder
     public string Keys => Path.Combine(Root, "keys");
 
     /// <summary>Foreign keys on; a writer waits up to ten seconds for another.</summary>
-    public string ConnectionString => new SqliteConnectionStringBuilder { DataSource = Database, ForeignKeys = true, DefaultTimeout = 10 }.ToString();
+    public string ConnectionString =>
+        new SqliteConnectionStringBuilder
+        {
+            DataSource = Database,
+            ForeignKeys = true,
+            DefaultTimeout = 10,
+        }.ToString();
 
     public void Configure(DbContextOptionsBuilder o) => o.UseSqlite(ConnectionString).AddInterceptors(Durable.Instance);
 
@@ -38,9 +47,16 @@ sealed class Durable : Microsoft.EntityFrameworkCore.Diagnostics.DbConnectionInt
 {
     public static readonly Durable Instance = new();
 
-    public override void ConnectionOpened(System.Data.Common.DbConnection connection, Microsoft.EntityFrameworkCore.Diagnostics.ConnectionEndEventData eventData) => Set(connection);
+    public override void ConnectionOpened(
+        System.Data.Common.DbConnection connection,
+        Microsoft.EntityFrameworkCore.Diagnostics.ConnectionEndEventData eventData
+    ) => Set(connection);
 
-    public override Task ConnectionOpenedAsync(System.Data.Common.DbConnection connection, Microsoft.EntityFrameworkCore.Diagnostics.ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+    public override Task ConnectionOpenedAsync(
+        System.Data.Common.DbConnection connection,
+        Microsoft.EntityFrameworkCore.Diagnostics.ConnectionEndEventData eventData,
+        CancellationToken cancellationToken = default
+    )
     {
         Set(connection);
         return Task.CompletedTask;

@@ -9,20 +9,31 @@ namespace Haar.Data;
 public static class DatabaseStart
 {
     /// <returns>The migrations that were applied; empty when it was up to date.</returns>
-    public static async Task<IReadOnlyList<string>> RunAsync(HaarDb db, DataFolder folder, BackupStore backups, TimeProvider time, CancellationToken cancel = default)
+    public static async Task<IReadOnlyList<string>> RunAsync(
+        HaarDb db,
+        DataFolder folder,
+        BackupStore backups,
+        TimeProvider time,
+        CancellationToken cancel = default
+    )
     {
         var existed = File.Exists(folder.Database) && new FileInfo(folder.Database).Length > 0;
         var applied = existed ? (await db.Database.GetAppliedMigrationsAsync(cancel)).ToList() : [];
         var known = db.Database.GetMigrations().ToList();
         if (applied.Except(known).FirstOrDefault() is { } newer)
         {
-            throw new BackupException($"This workshop was last opened by a newer Haar (it knows “{newer}”). Start that one, or restore an older backup. Nothing was changed.");
+            throw new BackupException(
+                $"This workshop was last opened by a newer Haar (it knows “{newer}”). Start that one, or restore an older backup. Nothing was changed."
+            );
         }
 
         var pending = known.Except(applied).ToList();
         if (pending.Count > 0)
         {
-            if (applied.Count > 0) { backups.Take("migration"); }
+            if (applied.Count > 0)
+            {
+                backups.Take("migration");
+            }
             await db.Database.MigrateAsync(cancel);
         }
 
@@ -33,7 +44,10 @@ public static class DatabaseStart
         }
 
         await PackStore.SeedAsync(db, time.GetUtcNow(), cancel);
-        if (existed) { backups.TakeDaily(); }
+        if (existed)
+        {
+            backups.TakeDaily();
+        }
         return pending;
     }
 }

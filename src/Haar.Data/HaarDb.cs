@@ -85,10 +85,31 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
             e.HasKey(s => s.MachineId);
             e.HasOne<Machine>().WithOne().HasForeignKey<StandingRow>(s => s.MachineId).OnDelete(DeleteBehavior.Cascade);
             Json(e.Property(s => s.Standing));
-            e.HasIndex(s => new { s.Removed, s.HandedOver, s.ArrivedAt });
-            e.HasIndex(s => new { s.Removed, s.HandedOver, s.HasNext, s.Danger, s.WantedBy, s.NextStage, s.Since }).IsDescending(false, false, true, true, true, false, false);
+            e.HasIndex(s => new
+            {
+                s.Removed,
+                s.HandedOver,
+                s.ArrivedAt,
+            });
+            e.HasIndex(s => new
+                {
+                    s.Removed,
+                    s.HandedOver,
+                    s.HasNext,
+                    s.Danger,
+                    s.WantedBy,
+                    s.NextStage,
+                    s.Since,
+                })
+                .IsDescending(false, false, true, true, true, false, false);
             // The counts along the top read this alone, and never the wide rows.
-            e.HasIndex(s => new { s.Removed, s.HandedOver, s.Stopped, s.HandsMinutesLeft });
+            e.HasIndex(s => new
+            {
+                s.Removed,
+                s.HandedOver,
+                s.Stopped,
+                s.HandsMinutesLeft,
+            });
             e.HasIndex(s => s.StaleAt);
         });
         Child<Finding>(b, f => f.MachineId);
@@ -203,28 +224,43 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         }
     }
 
-    static void Child<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId) where T : class
+    static void Child<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId)
+        where T : class
     {
         b.Entity<T>().HasOne<Machine>().WithMany().HasForeignKey(machineId).OnDelete(DeleteBehavior.Cascade);
     }
 
-    static void OnBoard<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId, System.Linq.Expressions.Expression<Func<T, object?>> boardId) where T : class
+    static void OnBoard<T>(
+        ModelBuilder b,
+        System.Linq.Expressions.Expression<Func<T, object?>> machineId,
+        System.Linq.Expressions.Expression<Func<T, object?>> boardId
+    )
+        where T : class
     {
         Child(b, machineId);
         b.Entity<T>().HasOne<Board>().WithMany().HasForeignKey(boardId).OnDelete(DeleteBehavior.Cascade);
     }
 
-    static void Json<T>(PropertyBuilder<T> property) where T : class => property.HasConversion<JsonText<T>, JsonTextComparer<T>>();
+    static void Json<T>(PropertyBuilder<T> property)
+        where T : class => property.HasConversion<JsonText<T>, JsonTextComparer<T>>();
 }
 
 /// <summary>Instants as ticks in UTC.</summary>
 public sealed class UtcTicks() : ValueConverter<DateTimeOffset, long>(v => v.UtcTicks, t => new DateTimeOffset(t, TimeSpan.Zero));
 
 /// <summary>A value that is read and written whole, as JSON text.</summary>
-public sealed class JsonText<T>() : ValueConverter<T, string>(v => JsonSerializer.Serialize(v, HaarJson.Compact), s => JsonSerializer.Deserialize<T>(s, HaarJson.Compact)!) where T : class;
+public sealed class JsonText<T>()
+    : ValueConverter<T, string>(
+        v => JsonSerializer.Serialize(v, HaarJson.Compact),
+        s => JsonSerializer.Deserialize<T>(s, HaarJson.Compact)!
+    )
+    where T : class;
 
 /// <summary>Two such values are the same when their text is.</summary>
-public sealed class JsonTextComparer<T>() : ValueComparer<T>(
-    (a, b) => JsonSerializer.Serialize(a, HaarJson.Compact) == JsonSerializer.Serialize(b, HaarJson.Compact),
-    v => JsonSerializer.Serialize(v, HaarJson.Compact).GetHashCode(StringComparison.Ordinal),
-    v => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(v, HaarJson.Compact), HaarJson.Compact)!) where T : class;
+public sealed class JsonTextComparer<T>()
+    : ValueComparer<T>(
+        (a, b) => JsonSerializer.Serialize(a, HaarJson.Compact) == JsonSerializer.Serialize(b, HaarJson.Compact),
+        v => JsonSerializer.Serialize(v, HaarJson.Compact).GetHashCode(StringComparison.Ordinal),
+        v => JsonSerializer.Deserialize<T>(JsonSerializer.Serialize(v, HaarJson.Compact), HaarJson.Compact)!
+    )
+    where T : class;

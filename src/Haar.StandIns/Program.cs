@@ -12,8 +12,18 @@ int Port(string name, int usual)
 
 var (meterPort, supplierPort) = (Port("--meter-port", 5025), Port("--supplier-port", 5026));
 using var stop = new CancellationTokenSource();
-Console.CancelKeyPress += (_, e) => { e.Cancel = true; stop.Cancel(); };
-AppDomain.CurrentDomain.ProcessExit += (_, _) => { if (!stop.IsCancellationRequested) { stop.Cancel(); } };
+Console.CancelKeyPress += (_, e) =>
+{
+    e.Cancel = true;
+    stop.Cancel();
+};
+AppDomain.CurrentDomain.ProcessExit += (_, _) =>
+{
+    if (!stop.IsCancellationRequested)
+    {
+        stop.Cancel();
+    }
+};
 StandInMeter? meter = null;
 StandInSupplier? supplier = null;
 try
@@ -45,8 +55,14 @@ catch (Exception e) when (e is SocketException { SocketErrorCode: SocketError.Ad
 }
 finally
 {
-    if (meter is not null) { await meter.DisposeAsync(); }
-    if (supplier is not null) { await supplier.DisposeAsync(); }
+    if (meter is not null)
+    {
+        await meter.DisposeAsync();
+    }
+    if (supplier is not null)
+    {
+        await supplier.DisposeAsync();
+    }
 }
 
 return 0;

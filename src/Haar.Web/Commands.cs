@@ -10,7 +10,10 @@ static class Commands
     /// <returns>The exit code, or null when the program is to serve.</returns>
     public static int? Run(string[] args)
     {
-        if (args.Length == 0 || args[0].StartsWith('-')) { return null; }
+        if (args.Length == 0 || args[0].StartsWith('-'))
+        {
+            return null;
+        }
         var data = Array.IndexOf(args, "--data") is >= 0 and var i && i + 1 < args.Length ? args[i + 1] : "data";
         try
         {
@@ -26,7 +29,10 @@ static class Commands
                     return 0;
                 case "restore":
                     Console.Error.WriteLine("Say which backup: ./haar restore FILE. These are there:");
-                    foreach (var b in new BackupStore(new DataFolder(data), TimeProvider.System).List()) { Console.Error.WriteLine($"  {b.Name}"); }
+                    foreach (var b in new BackupStore(new DataFolder(data), TimeProvider.System).List())
+                    {
+                        Console.Error.WriteLine($"  {b.Name}");
+                    }
                     return 2;
                 case "passphrase":
                     Console.Error.Write("New passphrase of the workshop: ");

@@ -74,8 +74,11 @@ static class Endpoints
         calc.MapCostsCalc();
         calc.MapProvingCalc();
         app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health");
-        app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json")).ExcludeFromDescription();
-        app.Map("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here")).ExcludeFromDescription().WithOrder(int.MaxValue - 1);
+        app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json"))
+            .ExcludeFromDescription();
+        app.Map("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here"))
+            .ExcludeFromDescription()
+            .WithOrder(int.MaxValue - 1);
         app.MapFallbackToFile("{**path:nonfile}", "index.html");
     }
 
@@ -84,7 +87,9 @@ static class Endpoints
         try
         {
             var said = (await db.Database.SqlQuery<string>($"SELECT quick_check AS Value FROM pragma_quick_check").ToListAsync(cancel))[0];
-            return said == "ok" ? Results.Ok(new Health(true, "The database is sound.")) : Results.Json(new Health(false, $"The database is damaged: {said}. Restore a backup."), statusCode: 503);
+            return said == "ok"
+                ? Results.Ok(new Health(true, "The database is sound."))
+                : Results.Json(new Health(false, $"The database is damaged: {said}. Restore a backup."), statusCode: 503);
         }
         catch (Microsoft.Data.Sqlite.SqliteException e)
         {

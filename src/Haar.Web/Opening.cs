@@ -1,7 +1,7 @@
+using Haar.Core.Planning;
 using Haar.Data;
 using Haar.Data.Backups;
 using Haar.Data.Demo;
-using Haar.Core.Planning;
 using Haar.Data.Photos;
 using Haar.Data.Standings;
 using Microsoft.EntityFrameworkCore;
@@ -21,7 +21,10 @@ sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, ILogger<Warm
             var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
             var id = await db.Machines.AsNoTracking().OrderBy(m => m.Id).Select(m => (Guid?)m.Id).FirstOrDefaultAsync(stoppingToken);
             var facts = id is { } machine ? await StandingKeeper.FactsAsync(db, machine, stoppingToken) : null;
-            if (facts is not null) { _ = Tideline.Of(facts, time.GetUtcNow()); }
+            if (facts is not null)
+            {
+                _ = Tideline.Of(facts, time.GetUtcNow());
+            }
         }
         catch (OperationCanceledException)
         {
@@ -41,6 +44,13 @@ static class Opening
     {
         await using var db = folder.Open();
         await DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System);
-        if (demo) { await (suppliers is null ? new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System) : new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System, suppliers)).SeedAsync(); }
+        if (demo)
+        {
+            await (
+                suppliers is null
+                    ? new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System)
+                    : new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System, suppliers)
+            ).SeedAsync();
+        }
     }
 }

@@ -16,35 +16,71 @@ using Serilog;
 // The OpenAPI generator runs this program at build: it gets no database and starts nothing.
 var building = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 
-if (Commands.Run(args) is { } exit) { return exit; }
+if (Commands.Run(args) is { } exit)
+{
+    return exit;
+}
 
-var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, WebRootPath = Environment.GetEnvironmentVariable("HAAR_WEB") });
-builder.Host.UseSerilog((context, log) => log.MinimumLevel.Warning().MinimumLevel.Override("Haar", Serilog.Events.LogEventLevel.Information).MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error).WriteTo.Console(formatProvider: System.Globalization.CultureInfo.InvariantCulture, outputTemplate: "{Timestamp:HH:mm:ss} {Message:lj}{NewLine}{Exception}"));
+var builder = WebApplication.CreateBuilder(
+    new WebApplicationOptions { Args = args, WebRootPath = Environment.GetEnvironmentVariable("HAAR_WEB") }
+);
+builder.Host.UseSerilog(
+    (context, log) =>
+        log
+            .MinimumLevel.Warning()
+            .MinimumLevel.Override("Haar", Serilog.Events.LogEventLevel.Information)
+            .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", Serilog.Events.LogEventLevel.Error)
+            .WriteTo.Console(
+                formatProvider: System.Globalization.CultureInfo.InvariantCulture,
+                outputTemplate: "{Timestamp:HH:mm:ss} {Message:lj}{NewLine}{Exception}"
+            )
+);
 var folder = new DataFolder(building ? Path.Combine(Path.GetTempPath(), "haar-openapi") : builder.Configuration["data"] ?? "data");
 var urls = builder.Configuration["urls"] ?? "http://127.0.0.1:5270";
 builder.WebHost.UseUrls(urls);
-var door = new Door(SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true", urls.Contains("https://", StringComparison.OrdinalIgnoreCase));
+var door = new Door(
+    SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true",
+    urls.Contains("https://", StringComparison.OrdinalIgnoreCase)
+);
 if (!door.Open && !building && !new Passphrase(folder).IsSet)
 {
-    Console.Error.WriteLine($"Haar does not start on {urls}: other machines could reach it, and the workshop has no passphrase. Set one with ./haar passphrase, or start on 127.0.0.1.");
+    Console.Error.WriteLine(
+        $"Haar does not start on {urls}: other machines could reach it, and the workshop has no passphrase. Set one with ./haar passphrase, or start on 127.0.0.1."
+    );
     return 3;
 }
 
-if (!door.Open && !SignIn.IsLoopback(urls) && !building && !urls.Split(';').All(u => u.StartsWith("https://", StringComparison.OrdinalIgnoreCase)))
+if (
+    !door.Open
+    && !SignIn.IsLoopback(urls)
+    && !building
+    && !urls.Split(';').All(u => u.StartsWith("https://", StringComparison.OrdinalIgnoreCase))
+)
 {
-    Console.Error.WriteLine($"Haar speaks HTTPS to other machines, so that nobody reads the passphrase on the way: start on https instead of {urls}.");
+    Console.Error.WriteLine(
+        $"Haar speaks HTTPS to other machines, so that nobody reads the passphrase on the way: start on https instead of {urls}."
+    );
     return 3;
 }
 
-if (door.Open) { builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]"; }
+if (door.Open)
+{
+    builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+}
 builder.WebHost.ConfigureKestrel(k =>
 {
-    if (urls.Contains("https://", StringComparison.OrdinalIgnoreCase)) { k.ConfigureHttpsDefaults(h => h.ServerCertificate = OwnCertificate.For(folder)); }
+    if (urls.Contains("https://", StringComparison.OrdinalIgnoreCase))
+    {
+        k.ConfigureHttpsDefaults(h => h.ServerCertificate = OwnCertificate.For(folder));
+    }
     k.Limits.MaxRequestBodySize = 60_000_000;
     k.AddServerHeader = false;
 });
+
 // The database comes up beside the web host: on two cores that takes a third off the start.
-var opening = building ? Task.CompletedTask : Task.Run(() => Opening.RunAsync(folder, builder.Configuration["demo"] == "true", builder.Configuration["suppliers"]));
+var opening = building
+    ? Task.CompletedTask
+    : Task.Run(() => Opening.RunAsync(folder, builder.Configuration["demo"] == "true", builder.Configuration["suppliers"]));
 var services = builder.Services;
 services.AddSingleton(folder);
 services.AddSingleton(TimeProvider.System);
@@ -56,7 +92,11 @@ services.AddScoped<PackStore>();
 services.AddSingleton<PhotoStore>();
 services.AddSingleton<BackupStore>();
 services.AddSingleton<ScpiMeter>();
-services.AddHttpClient<SupplierClient>().ConfigurePrimaryHttpMessageHandler(() => new SocketsHttpHandler { AllowAutoRedirect = false, PooledConnectionLifetime = TimeSpan.FromMinutes(2) });
+services
+    .AddHttpClient<SupplierClient>()
+    .ConfigurePrimaryHttpMessageHandler(() =>
+        new SocketsHttpHandler { AllowAutoRedirect = false, PooledConnectionLifetime = TimeSpan.FromMinutes(2) }
+    );
 services.AddScoped<Orders>();
 services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");
 services.AddIdentity(door);
@@ -65,8 +105,15 @@ services.AddProblemDetails();
 services.AddExceptionHandler<Problems>();
 services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 services.AddOpenApi("v1", OpenApi.Configure);
-services.AddResponseCompression(o => { o.EnableForHttps = true; o.MimeTypes = ["application/json", "application/problem+json", "text/css", "text/javascript", "text/html", "image/svg+xml"]; });
-if (!building) { services.AddHostedService<DailyBackup>().AddHostedService<WarmUp>(); }
+services.AddResponseCompression(o =>
+{
+    o.EnableForHttps = true;
+    o.MimeTypes = ["application/json", "application/problem+json", "text/css", "text/javascript", "text/html", "image/svg+xml"];
+});
+if (!building)
+{
+    services.AddHostedService<DailyBackup>().AddHostedService<WarmUp>();
+}
 
 var app = builder.Build();
 app.UseExceptionHandler();
@@ -78,7 +125,10 @@ app.UseAuthentication();
 app.UseRateLimiter();
 app.UseDoor();
 app.MapOpenApi();
-app.MapScalarApiReference("/reference/api", o => o.DisableDefaultFonts().DisableTelemetry().DisableAgent().DisableMcp().HideDeveloperTools());
+app.MapScalarApiReference(
+    "/reference/api",
+    o => o.DisableDefaultFonts().DisableTelemetry().DisableAgent().DisableMcp().HideDeveloperTools()
+);
 app.MapHaar();
 
 try

@@ -15,7 +15,11 @@ public class BadInputTests
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":-1},"readings":{}}""", "microfarads")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":1},"readings":{"esrOhms":-2}}""", "readings.esrOhms")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"film","microfarads":NaN},"readings":{}}""", "spec.microfarads")]
-    [InlineData("capacitors/order", """{"needs":[{"key":"a","spec":{"kind":"film","microfarads":1},"role":"bulk","count":1},{"key":"b","count":NaN}],"offers":[],"suppliers":[]}""", "needs[1].count")]
+    [InlineData(
+        "capacitors/order",
+        """{"needs":[{"key":"a","spec":{"kind":"film","microfarads":1},"role":"bulk","count":1},{"key":"b","count":NaN}],"offers":[],"suppliers":[]}""",
+        "needs[1].count"
+    )]
     [InlineData("capacitors/sitting", """{"repeats":[1,2.5,Infinity]}""", "repeats[2]")]
     [InlineData("capacitors/judge", """{"spec":{"kind":"plasma","microfarads":1},"readings":{}}""", "spec.kind")]
     [InlineData("capacitors/judge", """{"readings":{}}""", "spec")]
@@ -30,18 +34,38 @@ public class BadInputTests
     [InlineData("markings/date-code", """{"code":"9214","windowFromYear":1999,"windowToYear":1990}""", "windowTo")]
     [InlineData("markings/earliest-build", """{"codes":[]}""", "codes")]
     [InlineData("batteries/run-time", """{"chemistry":"lithiumPrimary","milliampHours":-5,"drainMicroamps":1}""", "milliampHours")]
-    [InlineData("batteries/options", """{"site":{"chemistry":"alkaline","windowLowVolts":5,"windowHighVolts":2}}""", "site.windowHighVolts")]
+    [InlineData(
+        "batteries/options",
+        """{"site":{"chemistry":"alkaline","windowLowVolts":5,"windowHighVolts":2}}""",
+        "site.windowHighVolts"
+    )]
     [InlineData("survey/rails", """{"rails":[]}""", "rails")]
     [InlineData("survey/rails", """{"rails":[{"name":"x","nominalVolts":0}]}""", "rails[0].nominalVolts")]
     [InlineData("survey/shorts", """{"rails":[{"name":"x","nominalVolts":5,"ohmsToGround":-1}]}""", "rails[0].ohmsToGround")]
     [InlineData("intake/triage", """{"boxes":[],"budgetMoney":1,"budgetHours":1}""", "boxes")]
-    [InlineData("intake/triage", """{"boxes":[{"id":"1","name":"a","parts":[],"money":{"low":9,"likely":5,"high":10},"hours":{"low":1,"likely":1,"high":1}}],"budgetMoney":1,"budgetHours":1}""", "boxes[0].money")]
-    [InlineData("intake/triage", """{"boxes":[{"id":"1","name":"a","parts":[{"kind":"supply","state":"good"},{"kind":"supply","state":"missing"}],"money":{"low":1,"likely":1,"high":1},"hours":{"low":1,"likely":1,"high":1}}],"budgetMoney":1,"budgetHours":1}""", "boxes[0].parts")]
-    [InlineData("intake/as-shipped", """{"configurations":[],"found":[{"slot":"drive","dateCode":"x"}],"yearFrom":1990,"yearTo":1990}""", "code")]
+    [InlineData(
+        "intake/triage",
+        """{"boxes":[{"id":"1","name":"a","parts":[],"money":{"low":9,"likely":5,"high":10},"hours":{"low":1,"likely":1,"high":1}}],"budgetMoney":1,"budgetHours":1}""",
+        "boxes[0].money"
+    )]
+    [InlineData(
+        "intake/triage",
+        """{"boxes":[{"id":"1","name":"a","parts":[{"kind":"supply","state":"good"},{"kind":"supply","state":"missing"}],"money":{"low":1,"likely":1,"high":1},"hours":{"low":1,"likely":1,"high":1}}],"budgetMoney":1,"budgetHours":1}""",
+        "boxes[0].parts"
+    )]
+    [InlineData(
+        "intake/as-shipped",
+        """{"configurations":[],"found":[{"slot":"drive","dateCode":"x"}],"yearFrom":1990,"yearTo":1990}""",
+        "code"
+    )]
     [InlineData("survey/checklist", """{"class":"level386","traits":[],"yearFrom":1995,"yearTo":1990}""", "yearTo")]
     [InlineData("survey/first-power", """{"class":"level386","traits":[],"supply":{"rails":[],"load":""}}""", "rails")]
     [InlineData("stripdown/rebuild-order", """{"pieces":[{"id":"1","number":1,"title":"a","behind":["9"]}]}""", "pieces")]
-    [InlineData("stripdown/reconcile", """{"fasteners":[{"id":"a","stepNumber":1,"stepTitle":"x","thread":"M3","lengthMillimetres":6,"head":"pan","count":1,"missingBefore":0,"hole":"","tray":"","pierces":"","returns":[{"count":2,"thread":"M3","lengthMillimetres":6,"head":"pan"}],"stepBack":true}]}""", "fasteners[0].returns")]
+    [InlineData(
+        "stripdown/reconcile",
+        """{"fasteners":[{"id":"a","stepNumber":1,"stepTitle":"x","thread":"M3","lengthMillimetres":6,"head":"pan","count":1,"missingBefore":0,"hole":"","tray":"","pierces":"","returns":[{"count":2,"thread":"M3","lengthMillimetres":6,"head":"pan"}],"stepBack":true}]}""",
+        "fasteners[0].returns"
+    )]
     [InlineData("costs/go-on", """{"spent":-4,"expectation":{}}""", "spent")]
     [InlineData("proving/is-it-real", """{"before":[],"after":[1]}""", "before")]
     [InlineData("proving/is-it-real", """{"before":[1],"after":[1],"alpha":7}""", "alpha")]
@@ -55,7 +79,9 @@ public class BadInputTests
     }
 
     [Theory]
-    [InlineData("yearFrom", 1969, 1990)] [InlineData("yearFrom", 2090, null)] [InlineData("yearTo", 1992, 1990)]
+    [InlineData("yearFrom", 1969, 1990)]
+    [InlineData("yearFrom", 2090, null)]
+    [InlineData("yearTo", 1992, 1990)]
     public async Task A_machine_that_cannot_be_is_not_taken_in(string field, int from, int? to)
     {
         await using var w = await Workshop.OpenAsync();
@@ -83,7 +109,11 @@ public class BadInputTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        var statuses = await Task.WhenAll(Enumerable.Range(0, 6).Select(async i => (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}", Workshop.Machine($"Hand {i}"), 0)).Status));
+        var statuses = await Task.WhenAll(
+            Enumerable
+                .Range(0, 6)
+                .Select(async i => (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}", Workshop.Machine($"Hand {i}"), 0)).Status)
+        );
         Assert.Single(statuses, s => s == 200);
         Assert.All(statuses, s => Assert.Contains(s, new[] { 200, 409, 412 }));
     }
@@ -93,9 +123,38 @@ public class BadInputTests
     {
         await using var w = await Workshop.OpenAsync(demo: true);
         var id = await w.DemoMachineAsync("Newsletter desktop");
-        var part = (await w.DoAsync("/api/drawer", new { spec = new { kind = "aluminiumSurfaceMount", microfarads = 47, ratedVolts = 16, maxCelsius = 105 }, quantity = 1, place = "Z9", boughtOn = (string?)null, price = (double?)null }))["id"]!.GetValue<string>();
-        var caps = (await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!.AsArray().Where(c => c!["capacitor"]!["spec"]!["microfarads"]!.GetValue<double>() == 47).Take(5).Select(c => c!["capacitor"]!["id"]!.GetValue<string>()).ToList();
-        var statuses = await Task.WhenAll(caps.Select(async c => (await w.PostAsync($"/api/machines/{id}/capacitors/{c}/reserve", new { partId = part, overruleReason = (string?)null })).Status));
+        var part = (
+            await w.DoAsync(
+                "/api/drawer",
+                new
+                {
+                    spec = new
+                    {
+                        kind = "aluminiumSurfaceMount",
+                        microfarads = 47,
+                        ratedVolts = 16,
+                        maxCelsius = 105,
+                    },
+                    quantity = 1,
+                    place = "Z9",
+                    boughtOn = (string?)null,
+                    price = (double?)null,
+                }
+            )
+        )["id"]!.GetValue<string>();
+        var caps = (await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!
+            .AsArray()
+            .Where(c => c!["capacitor"]!["spec"]!["microfarads"]!.GetValue<double>() == 47)
+            .Take(5)
+            .Select(c => c!["capacitor"]!["id"]!.GetValue<string>())
+            .ToList();
+        var statuses = await Task.WhenAll(
+            caps.Select(async c =>
+                (
+                    await w.PostAsync($"/api/machines/{id}/capacitors/{c}/reserve", new { partId = part, overruleReason = (string?)null })
+                ).Status
+            )
+        );
         Assert.Single(statuses, s => s == 200);
         Assert.DoesNotContain(statuses, s => s >= 500);
     }
@@ -122,7 +181,15 @@ public class BadInputTests
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
         var whole = Picture(1600, 1200);
-        foreach (var (bytes, part) in new[] { (Encoding.UTF8.GetBytes("<svg onload=alert(1)>"), "not a photo"), (Array.Empty<byte>(), "empty"), (Picture(20_000, 400, SKEncodedImageFormat.Png), "20000 by 400 pixels"), (whole[..(whole.Length / 2)], "cut off or damaged") })
+        foreach (
+            var (bytes, part) in new[]
+            {
+                (Encoding.UTF8.GetBytes("<svg onload=alert(1)>"), "not a photo"),
+                (Array.Empty<byte>(), "empty"),
+                (Picture(20_000, 400, SKEncodedImageFormat.Png), "20000 by 400 pixels"),
+                (whole[..(whole.Length / 2)], "cut off or damaged"),
+            }
+        )
         {
             var (status, body) = await PhotoAsync(w, id, bytes);
             Assert.Equal(422, status);
@@ -144,7 +211,42 @@ public class BadInputTests
         var id = await w.TakeInAsync();
         // A JPEG of 40 by 20 with an EXIF block: orientation 6 (turn by 90°) and a maker's note that must not survive.
         var jpeg = Picture(40, 20);
-        byte[] tiff = [.. "Exif\0\0"u8, .. "II*\0"u8, 8, 0, 0, 0, 2, 0, 0x12, 1, 3, 0, 1, 0, 0, 0, 6, 0, 0, 0, 0x0F, 1, 2, 0, 4, 0, 0, 0, .. "GPS!"u8, 0, 0, 0, 0];
+        byte[] tiff =
+        [
+            .. "Exif\0\0"u8,
+            .. "II*\0"u8,
+            8,
+            0,
+            0,
+            0,
+            2,
+            0,
+            0x12,
+            1,
+            3,
+            0,
+            1,
+            0,
+            0,
+            0,
+            6,
+            0,
+            0,
+            0,
+            0x0F,
+            1,
+            2,
+            0,
+            4,
+            0,
+            0,
+            0,
+            .. "GPS!"u8,
+            0,
+            0,
+            0,
+            0,
+        ];
         byte[] with = [0xFF, 0xD8, 0xFF, 0xE1, (byte)((tiff.Length + 2) >> 8), (byte)(tiff.Length + 2), .. tiff, .. jpeg[2..]];
         Assert.Equal(200, (await PhotoAsync(w, id, with)).Status);
         var photo = (await w.GetAsync($"/api/machines/{id}"))["photos"]![0]!;
@@ -170,7 +272,9 @@ public class BadInputTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))["id"]!.GetValue<string>();
+        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))[
+            "id"
+        ]!.GetValue<string>();
         var (status, body) = await w.PostAsync($"/api/machines/{id}/boards/{board}/csv", new { text });
         Assert.Equal(400, status);
         Assert.Contains(part, body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
@@ -183,14 +287,26 @@ public class BadInputTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        async Task<string> Board(string name) => (await w.DoAsync($"/api/machines/{id}/boards", new { name, photoId = (string?)null }))["id"]!.GetValue<string>();
-        var text = "designator;marking;kind;height\n" + string.Join("\n", Enumerable.Range(1, 30).Select(i => $"C{i};4,7u 25V;aluminiumRadial;11,5"));
+        async Task<string> Board(string name) =>
+            (await w.DoAsync($"/api/machines/{id}/boards", new { name, photoId = (string?)null }))["id"]!.GetValue<string>();
+        var text =
+            "designator;marking;kind;height\n"
+            + string.Join("\n", Enumerable.Range(1, 30).Select(i => $"C{i};4,7u 25V;aluminiumRadial;11,5"));
         var taken = await w.DoAsync($"/api/machines/{id}/boards/{await Board("One")}/csv", new { text });
         Assert.Equal(30, taken["count"]!.GetValue<int>());
         var caps = await w.GetAsync($"/api/machines/{id}/capacitors");
-        Assert.Equal((4.7, 11.5), (caps["capacitors"]![0]!["capacitor"]!["spec"]!["microfarads"]!.GetValue<double>(), caps["capacitors"]![0]!["capacitor"]!["spec"]!["heightMillimetres"]!.GetValue<double>()));
+        Assert.Equal(
+            (4.7, 11.5),
+            (
+                caps["capacitors"]![0]!["capacitor"]!["spec"]!["microfarads"]!.GetValue<double>(),
+                caps["capacitors"]![0]!["capacitor"]!["spec"]!["heightMillimetres"]!.GetValue<double>()
+            )
+        );
         var given = await w.Client.GetStringAsync($"/api/machines/{id}/boards/{caps["boards"]![0]!["id"]!.GetValue<string>()}/csv");
-        Assert.Equal(30, (await w.DoAsync($"/api/machines/{id}/boards/{await Board("Two")}/csv", new { text = given }))["count"]!.GetValue<int>());
+        Assert.Equal(
+            30,
+            (await w.DoAsync($"/api/machines/{id}/boards/{await Board("Two")}/csv", new { text = given }))["count"]!.GetValue<int>()
+        );
     }
 
     [Fact]
@@ -198,9 +314,14 @@ public class BadInputTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))["id"]!.GetValue<string>();
+        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))[
+            "id"
+        ]!.GetValue<string>();
         var text = new StringBuilder("designator,marking\n");
-        for (var i = 0; i < 1_000_000; i++) { text.Append('C').Append(i).Append(",47u\n"); }
+        for (var i = 0; i < 1_000_000; i++)
+        {
+            text.Append('C').Append(i).Append(",47u\n");
+        }
         var (status, body) = await w.PostAsync($"/api/machines/{id}/boards/{board}/csv", new { text = text.ToString() });
         Assert.Equal(400, status);
         Assert.Contains("at most", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
@@ -215,10 +336,23 @@ public class BadInputTests
         using (var scope = w.Services.CreateScope())
         {
             var interceptor = new Full();
-            var options = new DbContextOptionsBuilder<HaarDb>().UseSqlite(w.Services.GetRequiredService<DataFolder>().ConnectionString).AddInterceptors(interceptor).Options;
+            var options = new DbContextOptionsBuilder<HaarDb>()
+                .UseSqlite(w.Services.GetRequiredService<DataFolder>().ConnectionString)
+                .AddInterceptors(interceptor)
+                .Options;
             await using var db = new HaarDb(options);
             var bench = new Data.Log.Bench(db, TimeProvider.System, new Data.Log.Live());
-            for (var i = 0; i < 40; i++) { db.Add(new Core.Survey.Finding { Id = bench.NewId(), MachineId = Guid.Parse(id), Seen = new string('x', 4000) }); }
+            for (var i = 0; i < 40; i++)
+            {
+                db.Add(
+                    new Core.Survey.Finding
+                    {
+                        Id = bench.NewId(),
+                        MachineId = Guid.Parse(id),
+                        Seen = new string('x', 4000),
+                    }
+                );
+            }
             var e = await Assert.ThrowsAsync<DbUpdateException>(() => bench.ActAsync(Guid.Parse(id), "Too much."));
             Assert.Equal(13, Assert.IsType<Microsoft.Data.Sqlite.SqliteException>(e.InnerException).SqliteErrorCode);
         }
@@ -232,14 +366,22 @@ public class BadInputTests
         static async Task<int> Status(Exception e)
         {
             var context = new Microsoft.AspNetCore.Http.DefaultHttpContext { Response = { Body = new MemoryStream() } };
-            await new Http.Problems(Microsoft.Extensions.Logging.Abstractions.NullLogger<Http.Problems>.Instance).TryHandleAsync(context, e, default);
+            await new Http.Problems(Microsoft.Extensions.Logging.Abstractions.NullLogger<Http.Problems>.Instance).TryHandleAsync(
+                context,
+                e,
+                default
+            );
             return context.Response.StatusCode;
         }
     }
 
     sealed class Full : Microsoft.EntityFrameworkCore.Diagnostics.DbConnectionInterceptor
     {
-        public override async Task ConnectionOpenedAsync(System.Data.Common.DbConnection connection, Microsoft.EntityFrameworkCore.Diagnostics.ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        public override async Task ConnectionOpenedAsync(
+            System.Data.Common.DbConnection connection,
+            Microsoft.EntityFrameworkCore.Diagnostics.ConnectionEndEventData eventData,
+            CancellationToken cancellationToken = default
+        )
         {
             await using var c = connection.CreateCommand();
             c.CommandText = "PRAGMA max_page_count = 1";
@@ -264,9 +406,15 @@ public class BadInputTests
                     var url = System.Text.RegularExpressions.Regex.Replace(path, "\\{[^}]+\\}", id);
                     foreach (var body in method == "get" ? [""] : bodies)
                     {
-                        using var request = new HttpRequestMessage(new HttpMethod(method), url) { Content = method == "get" ? null : new StringContent(body, Encoding.UTF8, "application/json") };
+                        using var request = new HttpRequestMessage(new HttpMethod(method), url)
+                        {
+                            Content = method == "get" ? null : new StringContent(body, Encoding.UTF8, "application/json"),
+                        };
                         using var response = await w.Client.SendAsync(request);
-                        Assert.True((int)response.StatusCode is < 500 or 502 or 503, $"{method} {url} with {body}: {(int)response.StatusCode} {await response.Content.ReadAsStringAsync()}");
+                        Assert.True(
+                            (int)response.StatusCode is < 500 or 502 or 503,
+                            $"{method} {url} with {body}: {(int)response.StatusCode} {await response.Content.ReadAsStringAsync()}"
+                        );
                         seen++;
                     }
                 }

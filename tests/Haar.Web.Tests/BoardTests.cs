@@ -10,7 +10,10 @@ public class BoardTests
     static async Task<string> PhotoAsync(Workshop w, string id, int width = 800, int height = 600)
     {
         using var bitmap = new SKBitmap(width, height);
-        using (var canvas = new SKCanvas(bitmap)) { canvas.Clear(new SKColor(0x2c, 0x58, 0x47)); }
+        using (var canvas = new SKCanvas(bitmap))
+        {
+            canvas.Clear(new SKColor(0x2c, 0x58, 0x47));
+        }
         using var image = SKImage.FromBitmap(bitmap);
         using var data = image.Encode(SKEncodedImageFormat.Jpeg, 90);
         using var content = new ByteArrayContent(data.ToArray());
@@ -27,7 +30,17 @@ public class BoardTests
     {
         var id = await w.TakeInAsync();
         var photo = await PhotoAsync(w, id);
-        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main board", photoId = photo, side = "front" }))["id"]!.GetValue<string>();
+        var board = (
+            await w.DoAsync(
+                $"/api/machines/{id}/boards",
+                new
+                {
+                    name = "Main board",
+                    photoId = photo,
+                    side = "front",
+                }
+            )
+        )["id"]!.GetValue<string>();
         return (id, board);
     }
 
@@ -36,13 +49,56 @@ public class BoardTests
     {
         await using var w = await Workshop.OpenAsync();
         var (id, board) = await BoardAsync(w);
-        var cap = (await w.DoAsync($"/api/machines/{id}/boards/{board}/capacitors", new { designator = "C1", marking = "47 16V", kind = "aluminiumRadial", role = "bulk", ratedVolts = (double?)null, maxCelsius = (double?)null, diameterMillimetres = (double?)null, heightMillimetres = (double?)null, leadPitchMillimetres = (double?)null, signs = Array.Empty<string>(), x = 0.5, y = 0.5, side = "front", minusBefore = "up", minusPrinted = "notKnown", headroomMillimetres = (double?)null }))["id"]!.GetValue<string>();
+        var cap = (
+            await w.DoAsync(
+                $"/api/machines/{id}/boards/{board}/capacitors",
+                new
+                {
+                    designator = "C1",
+                    marking = "47 16V",
+                    kind = "aluminiumRadial",
+                    role = "bulk",
+                    ratedVolts = (double?)null,
+                    maxCelsius = (double?)null,
+                    diameterMillimetres = (double?)null,
+                    heightMillimetres = (double?)null,
+                    leadPitchMillimetres = (double?)null,
+                    signs = Array.Empty<string>(),
+                    x = 0.5,
+                    y = 0.5,
+                    side = "front",
+                    minusBefore = "up",
+                    minusPrinted = "notKnown",
+                    headroomMillimetres = (double?)null,
+                }
+            )
+        )["id"]!.GetValue<string>();
         var sheet = (await Screen(w, id))["boards"]![0]!;
         var taken = sheet["front"]!["photoId"]!.GetValue<string>();
-        var (status, body) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/boards/{board}/straighten", new { side = "front", photoId = taken, corners = Corners((0.1, 0.1), (0.9, 0.9), (0.9, 0.1), (0.1, 0.9)) }, 0);
+        var (status, body) = await w.SendAsync(
+            HttpMethod.Post,
+            $"/api/machines/{id}/boards/{board}/straighten",
+            new
+            {
+                side = "front",
+                photoId = taken,
+                corners = Corners((0.1, 0.1), (0.9, 0.9), (0.9, 0.1), (0.1, 0.9)),
+            },
+            0
+        );
         Assert.Equal(400, status);
         Assert.Contains("cross", body["errors"]!["corners"]![0]!.GetValue<string>(), StringComparison.Ordinal);
-        (status, body) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/boards/{board}/straighten", new { side = "front", photoId = taken, corners = Corners((0.25, 0.25), (0.75, 0.25), (0.75, 0.75), (0.25, 0.75)) }, 0);
+        (status, body) = await w.SendAsync(
+            HttpMethod.Post,
+            $"/api/machines/{id}/boards/{board}/straighten",
+            new
+            {
+                side = "front",
+                photoId = taken,
+                corners = Corners((0.25, 0.25), (0.75, 0.25), (0.75, 0.75), (0.25, 0.75)),
+            },
+            0
+        );
         Assert.True(status == 200, body.ToJsonString());
         var screen = await Screen(w, id);
         var front = screen["boards"]![0]!["front"]!;
@@ -50,17 +106,74 @@ public class BoardTests
         Assert.Equal(4.0 / 3, front["pixelsWide"]!.GetValue<double>() / front["pixelsHigh"]!.GetValue<double>(), 1);
         Assert.Equal(0.5, screen["capacitors"]![0]!["capacitor"]!["x"]!.GetValue<double>(), 6);
         var version = screen["boards"]![0]!["version"]!.GetValue<int>();
-        (status, _) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/boards/{board}/scale", new { side = "front", known = new { from = new { x = 0, y = 0.5 }, to = new { x = 1, y = 0.5 }, millimetres = 0 } }, version);
+        (status, _) = await w.SendAsync(
+            HttpMethod.Post,
+            $"/api/machines/{id}/boards/{board}/scale",
+            new
+            {
+                side = "front",
+                known = new
+                {
+                    from = new { x = 0, y = 0.5 },
+                    to = new { x = 1, y = 0.5 },
+                    millimetres = 0,
+                },
+            },
+            version
+        );
         Assert.Equal(400, status);
-        (status, body) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/boards/{board}/scale", new { side = "front", known = new { from = new { x = 0, y = 0.5 }, to = new { x = 1, y = 0.5 }, millimetres = 200 } }, version);
+        (status, body) = await w.SendAsync(
+            HttpMethod.Post,
+            $"/api/machines/{id}/boards/{board}/scale",
+            new
+            {
+                side = "front",
+                known = new
+                {
+                    from = new { x = 0, y = 0.5 },
+                    to = new { x = 1, y = 0.5 },
+                    millimetres = 200,
+                },
+            },
+            version
+        );
         Assert.True(status == 200, body.ToJsonString());
         Assert.Equal(200, (await Screen(w, id))["boards"]![0]!["front"]!["widthMillimetres"]!.GetValue<double>(), 3);
         // Straightened again from the same photo, the part is still where it was on the board.
         version = (await Screen(w, id))["boards"]![0]!["version"]!.GetValue<int>();
-        (status, body) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/boards/{board}/straighten", new { side = "front", photoId = taken, corners = Corners((0, 0), (1, 0), (1, 1), (0, 1)) }, version);
+        (status, body) = await w.SendAsync(
+            HttpMethod.Post,
+            $"/api/machines/{id}/boards/{board}/straighten",
+            new
+            {
+                side = "front",
+                photoId = taken,
+                corners = Corners((0, 0), (1, 0), (1, 1), (0, 1)),
+            },
+            version
+        );
         Assert.True(status == 200, body.ToJsonString());
         Assert.Equal(0.5, (await Screen(w, id))["capacitors"]![0]!["capacitor"]!["x"]!.GetValue<double>(), 2);
-        Assert.Equal(412, (await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/boards/{board}/scale", new { side = "front", known = new { from = new { x = 0, y = 0.5 }, to = new { x = 1, y = 0.5 }, millimetres = 100 } }, version)).Status);
+        Assert.Equal(
+            412,
+            (
+                await w.SendAsync(
+                    HttpMethod.Post,
+                    $"/api/machines/{id}/boards/{board}/scale",
+                    new
+                    {
+                        side = "front",
+                        known = new
+                        {
+                            from = new { x = 0, y = 0.5 },
+                            to = new { x = 1, y = 0.5 },
+                            millimetres = 100,
+                        },
+                    },
+                    version
+                )
+            ).Status
+        );
         Assert.NotNull(cap);
     }
 
@@ -71,31 +184,152 @@ public class BoardTests
         var (id, board) = await BoardAsync(w);
         var bow = Corners((0.1, 0.1), (0.4, 0.4), (0.4, 0.1), (0.1, 0.4));
         var square = Corners((0.1, 0.1), (0.4, 0.1), (0.4, 0.4), (0.1, 0.4));
-        object Area(object[] outline, double? cm2) => new { name = "the corner", side = "front", source = "nickelCell", outline, stage = "maskLifted", squareCentimetres = cm2, phBefore = (double?)null };
-        Assert.Contains("crosses itself", (await w.PostAsync($"/api/machines/{id}/boards/{board}/areas", Area(bow, 9))).Body.ToJsonString(), StringComparison.Ordinal);
-        Assert.Contains("no scale", (await w.PostAsync($"/api/machines/{id}/boards/{board}/areas", Area(square, null))).Body.ToJsonString(), StringComparison.Ordinal);
+        object Area(object[] outline, double? cm2) =>
+            new
+            {
+                name = "the corner",
+                side = "front",
+                source = "nickelCell",
+                outline,
+                stage = "maskLifted",
+                squareCentimetres = cm2,
+                phBefore = (double?)null,
+            };
+        Assert.Contains(
+            "crosses itself",
+            (await w.PostAsync($"/api/machines/{id}/boards/{board}/areas", Area(bow, 9))).Body.ToJsonString(),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "no scale",
+            (await w.PostAsync($"/api/machines/{id}/boards/{board}/areas", Area(square, null))).Body.ToJsonString(),
+            StringComparison.Ordinal
+        );
         var area = (await w.DoAsync($"/api/machines/{id}/boards/{board}/areas", Area(square, 9)))["id"]!.GetValue<string>();
-        var net = (await w.DoAsync($"/api/machines/{id}/boards/{board}/nets", new { name = "A7", from = "U1", to = "U2", side = "front", path = Corners((0.05, 0.2), (0.6, 0.2)), trace = new { lengthMillimetres = 100, widthMillimetres = 0.25, copperMicrometres = 35, vias = 0 } }))["id"]!.GetValue<string>();
+        var net = (
+            await w.DoAsync(
+                $"/api/machines/{id}/boards/{board}/nets",
+                new
+                {
+                    name = "A7",
+                    from = "U1",
+                    to = "U2",
+                    side = "front",
+                    path = Corners((0.05, 0.2), (0.6, 0.2)),
+                    trace = new
+                    {
+                        lengthMillimetres = 100,
+                        widthMillimetres = 0.25,
+                        copperMicrometres = 35,
+                        vias = 0,
+                    },
+                }
+            )
+        )["id"]!.GetValue<string>();
         var screen = await Screen(w, id);
         Assert.Equal([net], screen["areas"]![0]!["nets"]!.AsArray().Select(n => n!.GetValue<string>()));
         Assert.Equal("aceticAcid", screen["areas"]![0]!["plan"]!["neutraliser"]!.GetValue<string>());
         Assert.False(screen["nets"]![0]!["ready"]!.GetValue<bool>());
-        Assert.Contains("still alkaline", (await w.PostAsync($"/api/machines/{id}/areas/{area}/step", new { step = "neutralise", ph = 9.0, rinses = 0 })).Body.ToJsonString(), StringComparison.Ordinal);
-        await w.DoAsync($"/api/machines/{id}/areas/{area}/step", new { step = "neutralise", ph = 7.0, rinses = 0 });
-        await w.DoAsync($"/api/machines/{id}/areas/{area}/step", new { step = "rinse", ph = (double?)null, rinses = 3 });
-        foreach (var step in new[] { "alcohol", "dry", "mask" }) { await w.DoAsync($"/api/machines/{id}/areas/{area}/step", new { step, ph = (double?)null, rinses = 0 }); }
+        Assert.Contains(
+            "still alkaline",
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/areas/{area}/step",
+                    new
+                    {
+                        step = "neutralise",
+                        ph = 9.0,
+                        rinses = 0,
+                    }
+                )
+            ).Body.ToJsonString(),
+            StringComparison.Ordinal
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/areas/{area}/step",
+            new
+            {
+                step = "neutralise",
+                ph = 7.0,
+                rinses = 0,
+            }
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/areas/{area}/step",
+            new
+            {
+                step = "rinse",
+                ph = (double?)null,
+                rinses = 3,
+            }
+        );
+        foreach (var step in new[] { "alcohol", "dry", "mask" })
+        {
+            await w.DoAsync(
+                $"/api/machines/{id}/areas/{area}/step",
+                new
+                {
+                    step,
+                    ph = (double?)null,
+                    rinses = 0,
+                }
+            );
+        }
         Assert.True((await Screen(w, id))["nets"]![0]!["ready"]!.GetValue<bool>());
         Assert.NotNull((await Screen(w, id))["areas"]![0]!["area"]!["inspectOn"]);
 
-        Assert.Contains("was it mΩ", (await w.PostAsync($"/api/machines/{id}/nets/{net}/readings", new { ohms = 210.0, open = false, source = "typed" })).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/nets/{net}/readings", new { ohms = 0.2, open = true, source = "typed" })).Status);
-        await w.DoAsync($"/api/machines/{id}/nets/{net}/readings", new { ohms = (double?)null, open = true, source = "typed" });
+        Assert.Contains(
+            "was it mΩ",
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/nets/{net}/readings",
+                    new
+                    {
+                        ohms = 210.0,
+                        open = false,
+                        source = "typed",
+                    }
+                )
+            ).Body["detail"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/nets/{net}/readings",
+                    new
+                    {
+                        ohms = 0.2,
+                        open = true,
+                        source = "typed",
+                    }
+                )
+            ).Status
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/nets/{net}/readings",
+            new
+            {
+                ohms = (double?)null,
+                open = true,
+                source = "typed",
+            }
+        );
         var open = (await Screen(w, id))["nets"]![0]!;
         Assert.Equal("open", open["state"]!.GetValue<string>());
         Assert.NotNull(open["jumper"]!["chosen"]);
         await w.DoAsync($"/api/machines/{id}/nets/{net}/repair", new { repair = "Jumper, AWG 30" });
         Assert.Equal("notMeasured", (await Screen(w, id))["nets"]![0]!["state"]!.GetValue<string>());
-        await w.DoAsync($"/api/machines/{id}/nets/{net}/readings", new { ohms = 0.05, open = false, source = "typed" });
+        await w.DoAsync(
+            $"/api/machines/{id}/nets/{net}/readings",
+            new
+            {
+                ohms = 0.05,
+                open = false,
+                source = "typed",
+            }
+        );
         Assert.Equal("repaired", (await Screen(w, id))["nets"]![0]!["state"]!.GetValue<string>());
 
         // A look that finds more means it is cleaned again, and the calendar knows the day.
@@ -112,15 +346,26 @@ public class BoardTests
         await using var w = await Workshop.OpenAsync(demo: true);
         var server = await w.DemoMachineAsync("Fish-auction server");
         var from = (await Screen(w, server))["boards"]![0]!["id"]!.GetValue<string>();
-        await w.DoAsync($"/api/machines/{server}/boards/{from}/keep", new { profileId = "my-server-board", name = "Server board as we know it" });
+        await w.DoAsync(
+            $"/api/machines/{server}/boards/{from}/keep",
+            new { profileId = "my-server-board", name = "Server board as we know it" }
+        );
         var (id, board) = await BoardAsync(w);
         var plans = await w.GetAsync($"/api/machines/{id}/plans");
         Assert.Contains(plans.AsArray(), p => p!["profileId"]?.GetValue<string>() == "my-server-board" && p["nets"]!.GetValue<int>() == 6);
         await w.DoAsync($"/api/machines/{id}/boards/{board}/plan", new { profileId = "my-server-board", boardId = (string?)null });
         Assert.Equal(6, (await Screen(w, id))["nets"]!.AsArray().Count);
         Assert.Equal(21, (await Screen(w, id))["capacitors"]!.AsArray().Count);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/boards/{board}/plan", new { profileId = "my-server-board", boardId = (string?)null })).Status);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/boards/{board}/keep", new { profileId = "Not a short name", name = "x" })).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync($"/api/machines/{id}/boards/{board}/plan", new { profileId = "my-server-board", boardId = (string?)null })
+            ).Status
+        );
+        Assert.Equal(
+            400,
+            (await w.PostAsync($"/api/machines/{id}/boards/{board}/keep", new { profileId = "Not a short name", name = "x" })).Status
+        );
     }
 
     [Fact]
@@ -128,13 +373,38 @@ public class BoardTests
     {
         await using var w = await Workshop.OpenAsync(demo: true);
         var id = await w.DemoMachineAsync("Lifeboat editor");
-        async Task<JsonNode> Cpu() => (await Screen(w, id))["hotParts"]!.AsArray().First(h => h!["part"]!["name"]!.GetValue<string>() == "the processor")!;
+        async Task<JsonNode> Cpu() =>
+            (await Screen(w, id))["hotParts"]!.AsArray().First(h => h!["part"]!["name"]!.GetValue<string>() == "the processor")!;
         var hot = (await Cpu())["part"]!["id"]!.GetValue<string>();
         Assert.Equal(5, (await Cpu())["before"]!.GetValue<int>());
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/hot/{hot}/fitted", new { filler = "pad" })).Status);
         await w.DoAsync($"/api/machines/{id}/hot/{hot}/fitted", new { filler = "paste" });
-        Assert.Contains("°F", (await w.PostAsync($"/api/machines/{id}/hot/{hot}/readings", new { after = true, celsius = new[] { 142.0 }, roomCelsius = new[] { 20.0 }, source = "typed" })).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
-        await w.DoAsync($"/api/machines/{id}/hot/{hot}/readings", new { after = true, celsius = new[] { 61, 61.5, 60.5, 61, 62 }, roomCelsius = new[] { 21.0 }, source = "typed" });
+        Assert.Contains(
+            "°F",
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/hot/{hot}/readings",
+                    new
+                    {
+                        after = true,
+                        celsius = new[] { 142.0 },
+                        roomCelsius = new[] { 20.0 },
+                        source = "typed",
+                    }
+                )
+            ).Body["detail"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/hot/{hot}/readings",
+            new
+            {
+                after = true,
+                celsius = new[] { 61, 61.5, 60.5, 61, 62 },
+                roomCelsius = new[] { 21.0 },
+                source = "typed",
+            }
+        );
         var heat = (await Cpu())["heat"]!;
         Assert.Equal("yes", heat["verdict"]!["outcome"]!.GetValue<string>());
         Assert.True(heat["savedKelvin"]!.GetValue<double>() is > 10 and < 16);
@@ -145,17 +415,65 @@ public class BoardTests
     {
         await using var w = await Workshop.OpenAsync(demo: true);
         var id = await w.DemoMachineAsync("Lifeboat editor");
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/battery/charging", new { offVolts = 0.0, onVolts = -3.0, loadedVolts = (double?)null, loadOhms = 1000 })).Status);
-        await w.DoAsync($"/api/machines/{id}/battery/charging", new { offVolts = 0.01, onVolts = 3.4, loadedVolts = 0.9, loadOhms = 1000 });
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/battery/charging",
+                    new
+                    {
+                        offVolts = 0.0,
+                        onVolts = -3.0,
+                        loadedVolts = (double?)null,
+                        loadOhms = 1000,
+                    }
+                )
+            ).Status
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/battery/charging",
+            new
+            {
+                offVolts = 0.01,
+                onVolts = 3.4,
+                loadedVolts = 0.9,
+                loadOhms = 1000,
+            }
+        );
         var battery = await w.GetAsync($"/api/machines/{id}/battery");
-        Assert.Equal(("yes", 0.9), (battery["cell"]!["site"]!["charges"]!.GetValue<string>(), battery["cell"]!["site"]!["chargeMilliamps"]!.GetValue<double>()));
-        Assert.Contains(battery["plan"]!["options"]!.AsArray(), o => o!["kind"]!.GetValue<string>() == "coinInHolder" && o["verdict"]!["outcome"]!.GetValue<string>() == "no" && !o["verdict"]!["mayBeOverruled"]!.GetValue<bool>());
+        Assert.Equal(
+            ("yes", 0.9),
+            (battery["cell"]!["site"]!["charges"]!.GetValue<string>(), battery["cell"]!["site"]!["chargeMilliamps"]!.GetValue<double>())
+        );
+        Assert.Contains(
+            battery["plan"]!["options"]!.AsArray(),
+            o =>
+                o!["kind"]!.GetValue<string>() == "coinInHolder"
+                && o["verdict"]!["outcome"]!.GetValue<string>() == "no"
+                && !o["verdict"]!["mayBeOverruled"]!.GetValue<bool>()
+        );
         var laptop = await w.DemoMachineAsync("Pilot-launch laptop");
         var pack = (await w.GetAsync($"/api/machines/{laptop}/battery"))["pack"]!;
         Assert.Equal("no", pack["result"]!["verdict"]!["outcome"]!.GetValue<string>());
-        var (status, _) = await w.SendAsync(HttpMethod.Put, $"/api/machines/{laptop}/battery/pack", new { chemistry = "lithiumRechargeable", designMilliampHours = 3600, fullChargeMilliampHours = 3500, swollen = true, hotOrWet = false }, pack["version"]!.GetValue<int>());
+        var (status, _) = await w.SendAsync(
+            HttpMethod.Put,
+            $"/api/machines/{laptop}/battery/pack",
+            new
+            {
+                chemistry = "lithiumRechargeable",
+                designMilliampHours = 3600,
+                fullChargeMilliampHours = 3500,
+                swollen = true,
+                hotOrWet = false,
+            },
+            pack["version"]!.GetValue<int>()
+        );
         Assert.Equal(200, status);
-        Assert.Contains("swollen", (await w.GetAsync($"/api/machines/{laptop}/battery"))["pack"]!["result"]!["verdict"]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains(
+            "swollen",
+            (await w.GetAsync($"/api/machines/{laptop}/battery"))["pack"]!["result"]!["verdict"]!["sentence"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -163,9 +481,22 @@ public class BoardTests
     {
         await using var w = await Workshop.OpenAsync(demo: true);
         var id = await w.DemoMachineAsync("Fish-auction server");
-        async Task<System.Text.Json.Nodes.JsonNode> Of(string designator) => (await Screen(w, id))["capacitors"]!.AsArray().Single(r => r!["capacitor"]!["designator"]!.GetValue<string>() == designator)!;
+        async Task<System.Text.Json.Nodes.JsonNode> Of(string designator) =>
+            (await Screen(w, id))["capacitors"]!.AsArray().Single(r => r!["capacitor"]!["designator"]!.GetValue<string>() == designator)!;
         var (c1, c2) = ((await Of("C1"))["capacitor"]!["id"]!.GetValue<string>(), (await Of("C2"))["capacitor"]!["id"]!.GetValue<string>());
-        async Task Read(string cap, double microfarads) => await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/readings", new { microfarads, esrOhms = (double?)null, esrFrequencyHertz = (double?)null, leakageMicroamps = (double?)null, inCircuit = false, source = "typed" });
+        async Task Read(string cap, double microfarads) =>
+            await w.DoAsync(
+                $"/api/machines/{id}/capacitors/{cap}/readings",
+                new
+                {
+                    microfarads,
+                    esrOhms = (double?)null,
+                    esrFrequencyHertz = (double?)null,
+                    leakageMicroamps = (double?)null,
+                    inCircuit = false,
+                    source = "typed",
+                }
+            );
         await Read(c1, 21.9);
         await Read(c1, 9);
         await Read(c1, 8.9);
@@ -175,8 +506,14 @@ public class BoardTests
         var struck = await w.DoAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c1, c2, c1 } });
         Assert.Equal("sound", (await Of("C1"))["stand"]!.GetValue<string>());
         Assert.Equal("notMeasured", (await Of("C2"))["stand"]!.GetValue<string>());
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c2 } })).Status);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { Guid.NewGuid() } })).Status);
+        Assert.Equal(
+            400,
+            (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c2 } })).Status
+        );
+        Assert.Equal(
+            400,
+            (await w.PostAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { Guid.NewGuid() } })).Status
+        );
         await w.DoAsync($"/api/log/{struck["logId"]!.GetValue<string>()}/undo", new { });
         Assert.Equal("comesOut", (await Of("C2"))["stand"]!.GetValue<string>());
     }

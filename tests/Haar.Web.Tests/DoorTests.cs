@@ -8,7 +8,12 @@ namespace Haar.Web.Tests;
 public class DoorTests
 {
     [Theory]
-    [InlineData("http://127.0.0.1:5270", true)] [InlineData("http://localhost:1", true)] [InlineData("http://[::1]:1", true)] [InlineData("http://0.0.0.0:5270", false)] [InlineData("https://*:5270", false)] [InlineData("http://127.0.0.1:1;https://192.0.2.7:2", false)]
+    [InlineData("http://127.0.0.1:5270", true)]
+    [InlineData("http://localhost:1", true)]
+    [InlineData("http://[::1]:1", true)]
+    [InlineData("http://0.0.0.0:5270", false)]
+    [InlineData("https://*:5270", false)]
+    [InlineData("http://127.0.0.1:1;https://192.0.2.7:2", false)]
     public void Only_this_machine_is_open_without_a_passphrase(string urls, bool open) => Assert.Equal(open, SignIn.IsLoopback(urls));
 
     [Fact]
@@ -46,7 +51,10 @@ public class DoorTests
         Assert.Equal(204, (await w.PostAsync("/api/sign-out")).Status);
         await w.TokenAsync();
         Assert.Equal(401, (await w.SendAsync(HttpMethod.Get, "/api/workshop")).Status);
-        for (var i = 0; i < 3; i++) { Assert.Equal(401, (await w.PostAsync("/api/sign-in", new { passphrase = $"guess number {i}" })).Status); }
+        for (var i = 0; i < 3; i++)
+        {
+            Assert.Equal(401, (await w.PostAsync("/api/sign-in", new { passphrase = $"guess number {i}" })).Status);
+        }
         Assert.Equal(429, (await w.PostAsync("/api/sign-in", new { passphrase = "four words for a harbour" })).Status);
     }
 
@@ -60,14 +68,22 @@ public class DoorTests
         Assert.DoesNotContain("unsafe-eval", policy, StringComparison.Ordinal);
         Assert.DoesNotContain("'unsafe-inline'", policy, StringComparison.Ordinal);
         Assert.Equal("nosniff", response.Headers.GetValues("X-Content-Type-Options").Single());
-        Assert.Contains(response.Headers.GetValues("Set-Cookie"), c => c.Contains("httponly", StringComparison.OrdinalIgnoreCase) && c.Contains("samesite=strict", StringComparison.OrdinalIgnoreCase));
+        Assert.Contains(
+            response.Headers.GetValues("Set-Cookie"),
+            c =>
+                c.Contains("httponly", StringComparison.OrdinalIgnoreCase)
+                && c.Contains("samesite=strict", StringComparison.OrdinalIgnoreCase)
+        );
     }
 
     [Fact]
     public async Task What_is_not_there_is_said_under_api_and_is_the_page_elsewhere()
     {
         await using var w = new Workshop();
-        Assert.Equal("There is nothing at that address.", (await w.SendAsync(HttpMethod.Get, "/api/nothing/here")).Body["detail"]!.GetValue<string>());
+        Assert.Equal(
+            "There is nothing at that address.",
+            (await w.SendAsync(HttpMethod.Get, "/api/nothing/here")).Body["detail"]!.GetValue<string>()
+        );
         // No front end is built into a test: its absence is a plain 404, and not the interface's own.
         using var page = await w.Client.GetAsync("/m/some/where");
         Assert.DoesNotContain("nothing at that address", await page.Content.ReadAsStringAsync(), StringComparison.Ordinal);

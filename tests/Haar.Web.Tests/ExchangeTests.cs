@@ -23,10 +23,22 @@ public class ExchangeTests
             var id = await from.DemoMachineAsync(name);
             if (name == "Newsletter desktop")
             {
-                var cap = (await from.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!.AsArray().First(c => c!["stand"]!.GetValue<string>() == "comesOut")!["capacitor"]!["id"]!.GetValue<string>();
-                var part = (await from.GetAsync($"/api/machines/{id}/capacitors/{cap}/substitutes"))["singles"]![0]!["candidate"]!["id"]!.GetValue<string>();
+                var cap = (await from.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!
+                    .AsArray()
+                    .First(c => c!["stand"]!.GetValue<string>() == "comesOut")!["capacitor"]!["id"]!.GetValue<string>();
+                var part = (await from.GetAsync($"/api/machines/{id}/capacitors/{cap}/substitutes"))["singles"]![0]!["candidate"]![
+                    "id"
+                ]!.GetValue<string>();
                 await from.DoAsync($"/api/machines/{id}/capacitors/{cap}/reserve", new { partId = part, overruleReason = (string?)null });
-                await from.DoAsync($"/api/machines/{id}/overrules", new { key = $"capacitors/comes-out/{cap}", sentence = "It comes out.", reason = "“Kept” for the look; 5 < 6 & é" });
+                await from.DoAsync(
+                    $"/api/machines/{id}/overrules",
+                    new
+                    {
+                        key = $"capacitors/comes-out/{cap}",
+                        sentence = "It comes out.",
+                        reason = "“Kept” for the look; 5 < 6 & é",
+                    }
+                );
             }
 
             var json = await from.Client.GetByteArrayAsync($"/api/machines/{id}/export");
@@ -42,7 +54,15 @@ public class ExchangeTests
                 {
                     var photo = await to.Client.GetAsync($"/api/photos/{p!["hash"]!.GetValue<string>()}");
                     Assert.Equal(document == zip ? 200 : 404, (int)photo.StatusCode);
-                    if (document == zip) { Assert.Equal(p["hash"]!.GetValue<string>(), Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(await photo.Content.ReadAsByteArrayAsync()))); }
+                    if (document == zip)
+                    {
+                        Assert.Equal(
+                            p["hash"]!.GetValue<string>(),
+                            Convert.ToHexStringLower(
+                                System.Security.Cryptography.SHA256.HashData(await photo.Content.ReadAsByteArrayAsync())
+                            )
+                        );
+                    }
                 }
             }
         }
@@ -67,10 +87,16 @@ public class ExchangeTests
 
         await Refused(Encoding.UTF8.GetBytes(json[..(json.Length / 2)]), "cut off");
         await Refused(zip[..(zip.Length / 2)], "cut off");
-        await Refused(Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 3,").Replace(json, "\"version\": 99,", 1)), "newer Haar");
+        await Refused(
+            Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 3,").Replace(json, "\"version\": 99,", 1)),
+            "newer Haar"
+        );
         await Refused(Encoding.UTF8.GetBytes("{\"format\":\"shopping-list\"}"), "not a machine");
         await Refused(Encoding.UTF8.GetBytes("not json at all"), "cut off or damaged");
-        await Refused(Encoding.UTF8.GetBytes(json.Replace("\"microfarads\": 47", "\"microfarads\": -47", StringComparison.Ordinal)), "microfarads");
+        await Refused(
+            Encoding.UTF8.GetBytes(json.Replace("\"microfarads\": 47", "\"microfarads\": -47", StringComparison.Ordinal)),
+            "microfarads"
+        );
         var two = JsonNode.Parse(json)!;
         two["findings"]!.AsArray().Add(two["findings"]![0]!.DeepClone());
         await Refused(Encoding.UTF8.GetBytes(two.ToJsonString()), "");
@@ -91,7 +117,9 @@ public class ExchangeTests
         Assert.Equal(before, (await w.GetAsync("/api/workshop"))["machines"]!.AsArray().Count);
         Assert.True((await w.GetAsync("/health"))["sound"]!.GetValue<bool>());
         // What was there before the restore is a backup too.
-        var kept = (await w.GetAsync("/api/backups")).AsArray().First(b => b!["why"]!.GetValue<string>() == "restore")!["name"]!.GetValue<string>();
+        var kept = (await w.GetAsync("/api/backups")).AsArray().First(b => b!["why"]!.GetValue<string>() == "restore")![
+            "name"
+        ]!.GetValue<string>();
         await w.DoAsync($"/api/backups/{kept}/restore");
         Assert.Equal(before + 1, (await w.GetAsync("/api/workshop"))["machines"]!.AsArray().Count);
     }
@@ -122,14 +150,16 @@ public class ExchangeTests
         Assert.Equal(mine, await w.Client.GetStringAsync("/api/packs/mine"));
         var id = await w.TakeInAsync("By profile", profileId: "pellardine-quire-20");
         Assert.Equal(28, (await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!.AsArray().Count);
-        foreach (var (bad, part) in new[]
-        {
-            (mine[..500], "cut off"),
-            (mine.Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal), "newer Haar"),
-            (mine.Replace("\"microfarads\": 47", "\"microfarads\": -1", StringComparison.Ordinal), "schema"),
-            (mine.Replace("\"class\": \"terminal\"", "\"class\": \"toaster\"", StringComparison.Ordinal), "schema"),
-            (mine.Replace("\"designator\": \"C2\"", "\"designator\": \"C1\"", StringComparison.Ordinal), "C1 twice"),
-        })
+        foreach (
+            var (bad, part) in new[]
+            {
+                (mine[..500], "cut off"),
+                (mine.Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal), "newer Haar"),
+                (mine.Replace("\"microfarads\": 47", "\"microfarads\": -1", StringComparison.Ordinal), "schema"),
+                (mine.Replace("\"class\": \"terminal\"", "\"class\": \"toaster\"", StringComparison.Ordinal), "schema"),
+                (mine.Replace("\"designator\": \"C2\"", "\"designator\": \"C1\"", StringComparison.Ordinal), "C1 twice"),
+            }
+        )
         {
             var (status, body) = await w.PostAsync("/api/packs", new { text = bad });
             Assert.Equal(422, status);
@@ -147,7 +177,10 @@ public class ExchangeTests
             var copy = folder + "-copy";
             Directory.CreateDirectory(copy);
             // As after a crash: the files as they lie there, write-ahead log and all.
-            foreach (var f in Directory.GetFiles(folder, "haar.db*")) { File.Copy(f, Path.Combine(copy, Path.GetFileName(f))); }
+            foreach (var f in Directory.GetFiles(folder, "haar.db*"))
+            {
+                File.Copy(f, Path.Combine(copy, Path.GetFileName(f)));
+            }
             await using var again = await Workshop.OpenAsync(folder: copy);
             Assert.Equal("Kept", (await again.GetAsync("/api/workshop"))["machines"]![0]!["name"]!.GetValue<string>());
             Assert.Contains((await again.GetAsync("/api/backups")).AsArray(), b => b!["why"]!.GetValue<string>() == "daily");

@@ -7,18 +7,70 @@ namespace Haar.Web.Tests;
 /// <summary>Lots, what was sold against what is here, money from the first minute, and photos.</summary>
 public class IntakeTests
 {
-    static object Range(double a, double b, double c) => new { low = a, likely = b, high = c };
+    static object Range(double a, double b, double c) =>
+        new
+        {
+            low = a,
+            likely = b,
+            high = c,
+        };
 
-    static object Part(string kind, string state, string fits = "") => new { kind, state, fits, count = 1 };
+    static object Part(string kind, string state, string fits = "") =>
+        new
+        {
+            kind,
+            state,
+            fits,
+            count = 1,
+        };
 
-    static object Box(string name, object[] parts, double money = 10, double? complete = 200) => new { name, kind = "tower", profileId = "", note = "", parts, money = Range(money / 2, money, money * 2), hours = Range(1, 2, 3), complete, worth = 1, @lock = "free", photoId = (string?)null };
+    static object Box(string name, object[] parts, double money = 10, double? complete = 200) =>
+        new
+        {
+            name,
+            kind = "tower",
+            profileId = "",
+            note = "",
+            parts,
+            money = Range(money / 2, money, money * 2),
+            hours = Range(1, 2, 3),
+            complete,
+            worth = 1,
+            @lock = "free",
+            photoId = (string?)null,
+        };
 
     static async Task<string> LotAsync(Workshop w, params object[] boxes)
     {
-        var id = (await w.DoAsync("/api/lots", new { name = "Van-load", cameFrom = "a barn", paid = 30, claimed = "" }))["id"]!.GetValue<string>();
-        var (status, _) = await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/lot", new { budgetMoney = 100, budgetHours = 20, aim = "mostFinished", prices = Array.Empty<object>() }, 0);
+        var id = (
+            await w.DoAsync(
+                "/api/lots",
+                new
+                {
+                    name = "Van-load",
+                    cameFrom = "a barn",
+                    paid = 30,
+                    claimed = "",
+                }
+            )
+        )["id"]!.GetValue<string>();
+        var (status, _) = await w.SendAsync(
+            HttpMethod.Put,
+            $"/api/machines/{id}/lot",
+            new
+            {
+                budgetMoney = 100,
+                budgetHours = 20,
+                aim = "mostFinished",
+                prices = Array.Empty<object>(),
+            },
+            0
+        );
         Assert.Equal(200, status);
-        foreach (var b in boxes) { await w.DoAsync($"/api/machines/{id}/lot/boxes", b); }
+        foreach (var b in boxes)
+        {
+            await w.DoAsync($"/api/machines/{id}/lot/boxes", b);
+        }
         return id;
     }
 
@@ -26,7 +78,11 @@ public class IntakeTests
     public async Task A_lot_is_sorted_into_machines_and_donors_and_the_donors_parts_stand_in_the_store()
     {
         await using var w = await Workshop.OpenAsync();
-        var id = await LotAsync(w, Box("Tower", [Part("supply", "missing"), Part("drive", "good")]), Box("Wreck", [Part("supply", "good"), Part("keyboard", "good"), Part("board", "damaged")], 5));
+        var id = await LotAsync(
+            w,
+            Box("Tower", [Part("supply", "missing"), Part("drive", "good")]),
+            Box("Wreck", [Part("supply", "good"), Part("keyboard", "good"), Part("board", "damaged")], 5)
+        );
         var lot = await w.GetAsync($"/api/machines/{id}/lot");
         Assert.True(lot["plan"]!["proven"]!.GetValue<bool>());
         Assert.Equal("Finish Tower: 1 part comes from the others, 0 are bought.", lot["plan"]!["verdict"]!["sentence"]!.GetValue<string>());
@@ -57,7 +113,10 @@ public class IntakeTests
         string Fate(JsonNode lot, int i) => lot["plan"]!["boxes"]![i]!["fate"]!.GetValue<string>();
         var lot = await w.GetAsync($"/api/machines/{id}/lot");
         Assert.Equal(("donor", "restore"), (Fate(lot, 0), Fate(lot, 1)));
-        await w.DoAsync($"/api/machines/{id}/lot/boxes/{lot["boxes"]![0]!["box"]!["id"]!.GetValue<string>()}/lock", new { @lock = "restore" });
+        await w.DoAsync(
+            $"/api/machines/{id}/lot/boxes/{lot["boxes"]![0]!["box"]!["id"]!.GetValue<string>()}/lock",
+            new { @lock = "restore" }
+        );
         lot = await w.GetAsync($"/api/machines/{id}/lot");
         Assert.Equal(("restore", "donor"), (Fate(lot, 0), Fate(lot, 1)));
     }
@@ -68,15 +127,78 @@ public class IntakeTests
         await using var w = await Workshop.OpenAsync();
         var id = await LotAsync(w);
         Assert.Null((await w.GetAsync($"/api/machines/{id}/lot"))["plan"]);
-        Assert.Contains("no box to sort", (await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/lot/sort", null, 1)).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Contains("cannot give to itself", (await w.PostAsync($"/api/machines/{id}/lot/boxes", Box("Odd", [Part("supply", "good"), Part("supply", "missing")]))).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
-        var upside = new { name = "Odd", kind = "", profileId = "", note = "", parts = Array.Empty<object>(), money = Range(9, 5, 10), hours = Range(1, 2, 3), complete = (double?)null, worth = 1, @lock = "free", photoId = (string?)null };
-        Assert.Contains("upside down", (await w.PostAsync($"/api/machines/{id}/lot/boxes", upside)).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.Equal(400, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/lot", new { budgetMoney = -1, budgetHours = 1, aim = "mostFinished", prices = Array.Empty<object>() }, 1)).Status);
+        Assert.Contains(
+            "no box to sort",
+            (await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/lot/sort", null, 1)).Body["detail"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "cannot give to itself",
+            (await w.PostAsync($"/api/machines/{id}/lot/boxes", Box("Odd", [Part("supply", "good"), Part("supply", "missing")]))).Body[
+                "detail"
+            ]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        var upside = new
+        {
+            name = "Odd",
+            kind = "",
+            profileId = "",
+            note = "",
+            parts = Array.Empty<object>(),
+            money = Range(9, 5, 10),
+            hours = Range(1, 2, 3),
+            complete = (double?)null,
+            worth = 1,
+            @lock = "free",
+            photoId = (string?)null,
+        };
+        Assert.Contains(
+            "upside down",
+            (await w.PostAsync($"/api/machines/{id}/lot/boxes", upside)).Body["detail"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            400,
+            (
+                await w.SendAsync(
+                    HttpMethod.Put,
+                    $"/api/machines/{id}/lot",
+                    new
+                    {
+                        budgetMoney = -1,
+                        budgetHours = 1,
+                        aim = "mostFinished",
+                        prices = Array.Empty<object>(),
+                    },
+                    1
+                )
+            ).Status
+        );
         // A budget of nothing is a budget: nothing can be finished, and it says so.
         await w.DoAsync($"/api/machines/{id}/lot/boxes", Box("Tower", []));
-        Assert.Equal(200, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/lot", new { budgetMoney = 0, budgetHours = 0, aim = "mostFinished", prices = Array.Empty<object>() }, 1)).Status);
-        Assert.StartsWith("None is worth it", (await w.GetAsync($"/api/machines/{id}/lot"))["plan"]!["verdict"]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Equal(
+            200,
+            (
+                await w.SendAsync(
+                    HttpMethod.Put,
+                    $"/api/machines/{id}/lot",
+                    new
+                    {
+                        budgetMoney = 0,
+                        budgetHours = 0,
+                        aim = "mostFinished",
+                        prices = Array.Empty<object>(),
+                    },
+                    1
+                )
+            ).Status
+        );
+        Assert.StartsWith(
+            "None is worth it",
+            (await w.GetAsync($"/api/machines/{id}/lot"))["plan"]!["verdict"]!["sentence"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
         Assert.Equal(404, (await w.SendAsync(HttpMethod.Get, $"/api/machines/{await w.TakeInAsync()}/lot")).Status);
     }
 
@@ -84,8 +206,36 @@ public class IntakeTests
     public async Task What_was_found_names_the_configuration_and_what_would_tell_it_apart()
     {
         await using var w = await Workshop.OpenAsync();
-        var id = (await w.DoAsync("/api/machines", new { name = "Server", kind = "", model = "Halvorne S325", @class = "level386", yearFrom = 1991, yearTo = 1991, traits = Array.Empty<string>(), cameFrom = "", paid = (int?)null, claimed = "", recapSchool = "evidence", restorationSchool = "asShipped" }))["id"]!.GetValue<string>();
-        object Item(string slot, string what, string code = "") => new { slot, what, absent = false, dateCode = code, evidence = "", saidFate = (string?)null };
+        var id = (
+            await w.DoAsync(
+                "/api/machines",
+                new
+                {
+                    name = "Server",
+                    kind = "",
+                    model = "Halvorne S325",
+                    @class = "level386",
+                    yearFrom = 1991,
+                    yearTo = 1991,
+                    traits = Array.Empty<string>(),
+                    cameFrom = "",
+                    paid = (int?)null,
+                    claimed = "",
+                    recapSchool = "evidence",
+                    restorationSchool = "asShipped",
+                }
+            )
+        )["id"]!.GetValue<string>();
+        object Item(string slot, string what, string code = "") =>
+            new
+            {
+                slot,
+                what,
+                absent = false,
+                dateCode = code,
+                evidence = "",
+                saidFate = (string?)null,
+            };
         await w.DoAsync($"/api/machines/{id}/shipped", Item("drive", "210 MB SCSI drive", "9417"));
         await w.DoAsync($"/api/machines/{id}/shipped", Item("tape drive", "150 MB tape drive"));
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/shipped", Item("drive", "another"))).Status);
@@ -103,13 +253,51 @@ public class IntakeTests
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
         Assert.Equal("unknown", (await w.GetAsync($"/api/machines/{id}"))["money"]!["verdict"]!["outcome"]!.GetValue<string>());
-        var e = new { toFinish = Range(10, 30, 60), complete = Range(60, 80, 100), stopLoss = (double?)null };
+        var e = new
+        {
+            toFinish = Range(10, 30, 60),
+            complete = Range(60, 80, 100),
+            stopLoss = (double?)null,
+        };
         Assert.Equal(428, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/costs/expectation", e)).Status);
-        Assert.Equal(400, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/costs/expectation", new { toFinish = Range(9, 5, 1), complete = (object?)null, stopLoss = (double?)null }, 0)).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.SendAsync(
+                    HttpMethod.Put,
+                    $"/api/machines/{id}/costs/expectation",
+                    new
+                    {
+                        toFinish = Range(9, 5, 1),
+                        complete = (object?)null,
+                        stopLoss = (double?)null,
+                    },
+                    0
+                )
+            ).Status
+        );
         Assert.Equal(200, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/costs/expectation", e, 0)).Status);
-        Assert.Equal((20.0, 80.0), ((await w.GetAsync($"/api/machines/{id}"))["money"]!["spent"]!.GetValue<double>(), (await w.GetAsync($"/api/machines/{id}"))["money"]!["stopLoss"]!.GetValue<double>()));
-        await w.DoAsync($"/api/machines/{id}/costs", new { what = "A board", amount = 65, minutes = (int?)null });
-        Assert.StartsWith("Stop: 85.00 EUR is spent", (await w.GetAsync($"/api/machines/{id}"))["money"]!["verdict"]!["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Equal(
+            (20.0, 80.0),
+            (
+                (await w.GetAsync($"/api/machines/{id}"))["money"]!["spent"]!.GetValue<double>(),
+                (await w.GetAsync($"/api/machines/{id}"))["money"]!["stopLoss"]!.GetValue<double>()
+            )
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/costs",
+            new
+            {
+                what = "A board",
+                amount = 65,
+                minutes = (int?)null,
+            }
+        );
+        Assert.StartsWith(
+            "Stop: 85.00 EUR is spent",
+            (await w.GetAsync($"/api/machines/{id}"))["money"]!["verdict"]!["sentence"]!.GetValue<string>(),
+            StringComparison.Ordinal
+        );
     }
 
     static byte[] Picture(int width, int height, byte shade = 90)
@@ -134,7 +322,10 @@ public class IntakeTests
         var id = await w.TakeInAsync();
         var photoId = Guid.NewGuid();
         var bytes = Picture(3000, 2000);
-        for (var i = 0; i < 3; i++) { Assert.Equal(200, (await SendPhotoAsync(w, id, bytes, $"?photoId={photoId}&caption=Lid")).Status); }
+        for (var i = 0; i < 3; i++)
+        {
+            Assert.Equal(200, (await SendPhotoAsync(w, id, bytes, $"?photoId={photoId}&caption=Lid")).Status);
+        }
         var photos = (await w.GetAsync($"/api/machines/{id}"))["photos"]!.AsArray();
         Assert.Single(photos);
         Assert.Equal(photoId.ToString(), photos[0]!["id"]!.GetValue<string>());
@@ -163,7 +354,8 @@ public class IntakeTests
         using (var line = new System.Net.Sockets.TcpClient())
         {
             await line.ConnectAsync(w.Client.BaseAddress!.Host, w.Client.BaseAddress.Port);
-            var head = $"POST /api/machines/{id}/photos?photoId={photoId} HTTP/1.1\r\nHost: {w.Client.BaseAddress.Authority}\r\nContent-Type: image/jpeg\r\nContent-Length: {bytes.Length}\r\nX-Haar-Token: {w.Client.DefaultRequestHeaders.GetValues("X-Haar-Token").First()}\r\n\r\n";
+            var head =
+                $"POST /api/machines/{id}/photos?photoId={photoId} HTTP/1.1\r\nHost: {w.Client.BaseAddress.Authority}\r\nContent-Type: image/jpeg\r\nContent-Length: {bytes.Length}\r\nX-Haar-Token: {w.Client.DefaultRequestHeaders.GetValues("X-Haar-Token").First()}\r\n\r\n";
             await line.GetStream().WriteAsync(System.Text.Encoding.ASCII.GetBytes(head));
             await line.GetStream().WriteAsync(bytes.AsMemory(0, bytes.Length / 2));
         }
@@ -181,7 +373,10 @@ public class IntakeTests
         var id = await w.TakeInAsync();
         var shots = Enumerable.Range(0, 4).Select(i => Picture(4000, 3000, (byte)(i * 60))).ToList();
         var pictures = Enumerable.Range(0, 40).Select(i => (Id: Guid.NewGuid(), Bytes: shots[i % 4])).ToList();
-        foreach (var p in pictures.Concat(pictures.Take(5))) { Assert.Equal(200, (await SendPhotoAsync(w, id, p.Bytes, $"?photoId={p.Id}")).Status); }
+        foreach (var p in pictures.Concat(pictures.Take(5)))
+        {
+            Assert.Equal(200, (await SendPhotoAsync(w, id, p.Bytes, $"?photoId={p.Id}")).Status);
+        }
         var photos = (await w.GetAsync($"/api/machines/{id}"))["photos"]!.AsArray();
         Assert.Equal(40, photos.Select(p => p!["id"]!.GetValue<string>()).Distinct().Count());
         Assert.Equal(40, photos.Count);

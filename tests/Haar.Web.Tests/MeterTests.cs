@@ -11,11 +11,29 @@ public class MeterTests
     internal static async Task PointAtAsync(Workshop w, int port)
     {
         var s = await w.GetAsync("/api/workshop/settings");
-        var (status, body) = await w.SendAsync(HttpMethod.Put, "/api/workshop/settings", new { name = s["name"]!.GetValue<string>(), eventName = "", eventDay = (string?)null, currency = "EUR", meterHost = "127.0.0.1", meterPort = port, meterShowsPart = true }, s["version"]!.GetValue<int>());
+        var (status, body) = await w.SendAsync(
+            HttpMethod.Put,
+            "/api/workshop/settings",
+            new
+            {
+                name = s["name"]!.GetValue<string>(),
+                eventName = "",
+                eventDay = (string?)null,
+                currency = "EUR",
+                meterHost = "127.0.0.1",
+                meterPort = port,
+                meterShowsPart = true,
+            },
+            s["version"]!.GetValue<int>()
+        );
         Assert.True(status == 200, body.ToString());
     }
 
-    static async Task<(int Status, System.Text.Json.Nodes.JsonNode Body, StandInMeter Meter)> ReadAsync(Workshop w, Action<StandInMeter> set, string quantity = "capacitance")
+    static async Task<(int Status, System.Text.Json.Nodes.JsonNode Body, StandInMeter Meter)> ReadAsync(
+        Workshop w,
+        Action<StandInMeter> set,
+        string quantity = "capacitance"
+    )
     {
         var meter = new StandInMeter(IPAddress.Loopback, 0);
         meter.Start();
@@ -57,7 +75,14 @@ public class MeterTests
     public async Task A_bad_meter_is_said_in_a_sentence(Mood mood, string part)
     {
         await using var w = await Workshop.OpenAsync();
-        var (status, body, _) = await ReadAsync(w, m => { m.Put(new BenchPart(32.4e-6, 8.6, 0, 0)); m.Set(mood); });
+        var (status, body, _) = await ReadAsync(
+            w,
+            m =>
+            {
+                m.Put(new BenchPart(32.4e-6, 8.6, 0, 0));
+                m.Set(mood);
+            }
+        );
         Assert.Equal(502, status);
         Assert.Contains(part, body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }
@@ -92,10 +117,17 @@ public class MeterTests
         Assert.Equal("0,\"No error\"", await Ask("SYST:ERR?"));
         var first = double.Parse(await Ask("FIXT:CAP 1E-6\nMEAS:CAP?"), System.Globalization.CultureInfo.InvariantCulture);
         var last = first;
-        for (var i = 0; i < 8; i++) { last = double.Parse(await Ask("MEAS:CAP?"), System.Globalization.CultureInfo.InvariantCulture); }
+        for (var i = 0; i < 8; i++)
+        {
+            last = double.Parse(await Ask("MEAS:CAP?"), System.Globalization.CultureInfo.InvariantCulture);
+        }
         Assert.NotEqual(1e-6, first, 1e-9);
         Assert.Equal(1e-6, last, 1e-10);
         Assert.Equal("+9.90000000E+37", await Ask("FIXT:OPEN;MEAS:RES?"));
-        Assert.InRange(double.Parse(await Ask("FIXT:AUTO;DISP:TEXT \"+12 V\";MEAS:VOLT?"), System.Globalization.CultureInfo.InvariantCulture), 11, 11.5);
+        Assert.InRange(
+            double.Parse(await Ask("FIXT:AUTO;DISP:TEXT \"+12 V\";MEAS:VOLT?"), System.Globalization.CultureInfo.InvariantCulture),
+            11,
+            11.5
+        );
     }
 }

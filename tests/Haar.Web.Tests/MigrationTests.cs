@@ -24,13 +24,25 @@ public class MigrationTests
             await db.GetService<IMigrator>().MigrateAsync("First");
             var ticks = DateTimeOffset.UtcNow.UtcTicks;
             // As the first version wrote it: every column of its own, none of ours.
-            await db.Database.ExecuteSqlRawAsync("""
+            await db.Database.ExecuteSqlRawAsync(
+                """
                 INSERT INTO Workshops (Id, Name, EventName, Currency, MeterHost, MeterPort, MeterShowsPart, Version) VALUES (1, 'Old', '', 'EUR', '127.0.0.1', 5025, 1, 0);
                 INSERT INTO Machines (Id, Name, Kind, Model, Class, Traits, CameFrom, Claimed, RecapSchool, RestorationSchool, Rails, ArrivedAt, Version) VALUES ({0}, 'Old tower', '', '', 'Level386', '["ataDrives"]', '', '', 'Evidence', 'AsShipped', '[]', {2}, 3);
                 INSERT INTO PowerSteps (Id, MachineId, Kind, State, Load, Seen, Heard, Smelled, Said, Sentence, Version) VALUES ({1}, {0}, 'WholeBoard', 'Passed', '', '', '', '', '', 'Holds.', 1);
-                """, machine.ToString().ToUpperInvariant(), step.ToString().ToUpperInvariant(), ticks);
-            var changes = $$$"""[{"table":"PowerStep","key":"{{{step}}}","before":null,"after":{"id":"{{{step}}}","machineId":"{{{machine}}}","kind":"wholeBoard","state":"passed","load":"","seen":"","heard":"","smelled":"","said":"","sentence":"Holds.","version":1}}]""";
-            await db.Database.ExecuteSqlRawAsync("INSERT INTO Log (Id, MachineId, At, Sentence, Changes) VALUES ({0}, {1}, {2}, 'Through.', {3})", Guid.CreateVersion7().ToString().ToUpperInvariant(), machine.ToString().ToUpperInvariant(), ticks, changes);
+                """,
+                machine.ToString().ToUpperInvariant(),
+                step.ToString().ToUpperInvariant(),
+                ticks
+            );
+            var changes =
+                $$$"""[{"table":"PowerStep","key":"{{{step}}}","before":null,"after":{"id":"{{{step}}}","machineId":"{{{machine}}}","kind":"wholeBoard","state":"passed","load":"","seen":"","heard":"","smelled":"","said":"","sentence":"Holds.","version":1}}]""";
+            await db.Database.ExecuteSqlRawAsync(
+                "INSERT INTO Log (Id, MachineId, At, Sentence, Changes) VALUES ({0}, {1}, {2}, 'Through.', {3})",
+                Guid.CreateVersion7().ToString().ToUpperInvariant(),
+                machine.ToString().ToUpperInvariant(),
+                ticks,
+                changes
+            );
         }
 
         await using var w = await Workshop.OpenAsync(folder: path);
@@ -47,7 +59,10 @@ public class MigrationTests
         var log = (await w.GetAsync($"/api/machines/{machine}/log"))[0]!;
         Assert.True(log["canUndo"]!.GetValue<bool>());
         await w.DoAsync($"/api/log/{log["id"]!.GetValue<string>()}/undo");
-        using (var scope = w.Services.CreateScope()) { Assert.Empty(await scope.ServiceProvider.GetRequiredService<HaarDb>().PowerSteps.ToListAsync()); }
+        using (var scope = w.Services.CreateScope())
+        {
+            Assert.Empty(await scope.ServiceProvider.GetRequiredService<HaarDb>().PowerSteps.ToListAsync());
+        }
     }
 
     [Fact]
@@ -63,6 +78,11 @@ public class MigrationTests
         using var response = await w.Client.PostAsync("/api/machines/import", content);
         Assert.True(response.IsSuccessStatusCode, await response.Content.ReadAsStringAsync());
         var power = await w.GetAsync($"/api/machines/{id}/power");
-        Assert.Equal("passed", power["steps"]!.AsArray().Single(s => s!["plan"]!["kind"]!.GetValue<string>() == "bareBoard")!["step"]!["state"]!.GetValue<string>());
+        Assert.Equal(
+            "passed",
+            power["steps"]!.AsArray().Single(s => s!["plan"]!["kind"]!.GetValue<string>() == "bareBoard")!["step"]![
+                "state"
+            ]!.GetValue<string>()
+        );
     }
 }

@@ -14,7 +14,19 @@ public class OrderTests
         foreach (var s in (await w.GetAsync("/api/suppliers")).AsArray())
         {
             var id = new Uri(s!["address"]!.GetValue<string>()).AbsolutePath;
-            var (status, body) = await w.SendAsync(HttpMethod.Put, $"/api/suppliers/{s["id"]}", new { name = s["name"]!.GetValue<string>(), address = $"http://127.0.0.1:{suppliers.Port}{id}", postage = s["postage"]!.GetValue<double>(), freeFrom = s["freeFrom"]?.GetValue<double>(), days = s["days"]!.GetValue<int>() }, s["version"]!.GetValue<int>());
+            var (status, body) = await w.SendAsync(
+                HttpMethod.Put,
+                $"/api/suppliers/{s["id"]}",
+                new
+                {
+                    name = s["name"]!.GetValue<string>(),
+                    address = $"http://127.0.0.1:{suppliers.Port}{id}",
+                    postage = s["postage"]!.GetValue<double>(),
+                    freeFrom = s["freeFrom"]?.GetValue<double>(),
+                    days = s["days"]!.GetValue<int>(),
+                },
+                s["version"]!.GetValue<int>()
+            );
             Assert.True(status == 200, body.ToJsonString());
         }
 
@@ -24,7 +36,16 @@ public class OrderTests
     static async Task<JsonNode> SendAsync(Workshop w, double spare = 0)
     {
         var screen = await w.GetAsync($"/api/orders?spareShare={spare.ToString(System.Globalization.CultureInfo.InvariantCulture)}");
-        return await w.DoAsync("/api/orders/send", new { cost = screen["plan"]!["cost"]!.GetValue<double>(), spareShare = spare, spareLeast = 0, latestDays = (int?)null });
+        return await w.DoAsync(
+            "/api/orders/send",
+            new
+            {
+                cost = screen["plan"]!["cost"]!.GetValue<double>(),
+                spareShare = spare,
+                spareLeast = 0,
+                latestDays = (int?)null,
+            }
+        );
     }
 
     [Fact]
@@ -41,7 +62,10 @@ public class OrderTests
 
         var aside = await w.DoAsync("/api/orders/set-aside");
         Assert.Empty((await w.GetAsync("/api/orders"))["drawer"]!.AsArray());
-        foreach (var p in (await w.GetAsync("/api/drawer"))["parts"]!.AsArray()) { Assert.True(p!["free"]!.GetValue<int>() >= 0); }
+        foreach (var p in (await w.GetAsync("/api/drawer"))["parts"]!.AsArray())
+        {
+            Assert.True(p!["free"]!.GetValue<int>() >= 0);
+        }
         // Set aside in one act, and put back in one.
         await w.DoAsync($"/api/log/{aside["logId"]}/undo");
         Assert.Equal(covered, (await w.GetAsync("/api/orders"))["drawer"]!.AsArray().Count);
@@ -54,9 +78,15 @@ public class OrderTests
         Assert.NotEmpty(orders);
         Assert.All(orders, o => Assert.StartsWith("confirmed", o!["state"]!.GetValue<string>(), StringComparison.Ordinal));
         // Out of stock, fewer and refused substitutes are free to be ordered again; nothing in the post is.
-        var awaited = orders.SelectMany(o => o!["lines"]!.AsArray()).SelectMany(l => l!["for"]!.AsArray().Select(f => f!.GetValue<string>())).ToList();
+        var awaited = orders
+            .SelectMany(o => o!["lines"]!.AsArray())
+            .SelectMany(l => l!["for"]!.AsArray().Select(f => f!.GetValue<string>()))
+            .ToList();
         Assert.Equal(awaited.Count, awaited.Distinct().Count());
-        var waits = (await w.GetAsync("/api/workshop"))["machines"]!.AsArray().Select(m => m!.ToJsonString()).Count(s => s.Contains("capacitors in the post", StringComparison.Ordinal));
+        var waits = (await w.GetAsync("/api/workshop"))["machines"]!
+            .AsArray()
+            .Select(m => m!.ToJsonString())
+            .Count(s => s.Contains("capacitors in the post", StringComparison.Ordinal));
         Assert.True(waits > 0);
 
         var order = orders[0]!;
@@ -71,23 +101,38 @@ public class OrderTests
         var cap = half["for"]!.AsArray().Select(f => f!.GetValue<string>()).FirstOrDefault();
         if (cap is not null)
         {
-            var machine = (await w.GetAsync("/api/drawer"))["parts"]!.AsArray().SelectMany(p => p!["for"]!.AsArray()).FirstOrDefault(f => f!["capacitorId"]!.GetValue<string>() == cap);
+            var machine = (await w.GetAsync("/api/drawer"))["parts"]!
+                .AsArray()
+                .SelectMany(p => p!["for"]!.AsArray())
+                .FirstOrDefault(f => f!["capacitorId"]!.GetValue<string>() == cap);
             Assert.NotNull(machine);
         }
 
         foreach (var o in (await w.GetAsync("/api/orders"))["orders"]!.AsArray())
         {
-            var rest = o!["lines"]!.AsArray().Where(l => l!["open"]!.GetValue<int>() > 0).Select(l => new { sku = l!["sku"]!.GetValue<string>(), pieces = l["open"]!.GetValue<int>() }).ToArray();
-            if (rest.Length > 0) { await w.DoAsync($"/api/orders/{o["id"]}/arrived", new { arrived = rest }); }
+            var rest = o!["lines"]!
+                .AsArray()
+                .Where(l => l!["open"]!.GetValue<int>() > 0)
+                .Select(l => new { sku = l!["sku"]!.GetValue<string>(), pieces = l["open"]!.GetValue<int>() })
+                .ToArray();
+            if (rest.Length > 0)
+            {
+                await w.DoAsync($"/api/orders/{o["id"]}/arrived", new { arrived = rest });
+            }
         }
 
-        Assert.DoesNotContain((await w.GetAsync("/api/workshop"))["machines"]!.AsArray(), m => m!.ToJsonString().Contains("capacitors in the post", StringComparison.Ordinal));
+        Assert.DoesNotContain(
+            (await w.GetAsync("/api/workshop"))["machines"]!.AsArray(),
+            m => m!.ToJsonString().Contains("capacitors in the post", StringComparison.Ordinal)
+        );
         using var csv = await w.Client.GetAsync($"/api/orders/{id}/csv");
         Assert.Contains("supplier,sku,part", await csv.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
     [Theory]
-    [InlineData("late", "did not answer within")] [InlineData("error", "an error (503)")] [InlineData("half", "half a document")]
+    [InlineData("late", "did not answer within")]
+    [InlineData("error", "an error (503)")]
+    [InlineData("half", "half a document")]
     public async Task A_supplier_that_answers_late_wrong_or_by_half_loses_nothing_and_takes_the_order_once(string fault, string said)
     {
         var (w, suppliers) = await OpenAsync();
@@ -96,16 +141,24 @@ public class OrderTests
         await w.DoAsync("/api/orders/set-aside");
         using var plain = new HttpClient();
         var list = await w.GetAsync("/api/suppliers");
-        foreach (var id in suppliers.Ids) { (await plain.PostAsync($"http://127.0.0.1:{suppliers.Port}/{id}/fault/{fault}", null)).Dispose(); }
+        foreach (var id in suppliers.Ids)
+        {
+            (await plain.PostAsync($"http://127.0.0.1:{suppliers.Port}/{id}/fault/{fault}", null)).Dispose();
+        }
         var sent = await SendAsync(w);
         Assert.All(sent["troubles"]!.AsArray(), t => Assert.Contains(said, t!.GetValue<string>(), StringComparison.Ordinal));
         Assert.NotEmpty(sent["troubles"]!.AsArray());
         var order = (await w.GetAsync("/api/orders"))["orders"]![0]!;
         Assert.Equal("notSent", order["state"]!.GetValue<string>());
         // Nothing that is written down is offered for ordering again.
-        Assert.DoesNotContain((await w.GetAsync("/api/orders"))["needs"]!.AsArray(), n => order["lines"]!.AsArray().Any(l => l!["for"]!.AsArray().Count > 0 && n!["for"]!.AsArray().Count == 0));
+        Assert.DoesNotContain(
+            (await w.GetAsync("/api/orders"))["needs"]!.AsArray(),
+            n => order["lines"]!.AsArray().Any(l => l!["for"]!.AsArray().Count > 0 && n!["for"]!.AsArray().Count == 0)
+        );
         await w.DoAsync($"/api/orders/{order["id"]}/send");
-        var after = (await w.GetAsync("/api/orders"))["orders"]!.AsArray().First(o => o!["id"]!.GetValue<string>() == order["id"]!.GetValue<string>())!;
+        var after = (await w.GetAsync("/api/orders"))["orders"]!
+            .AsArray()
+            .First(o => o!["id"]!.GetValue<string>() == order["id"]!.GetValue<string>())!;
         Assert.Equal("confirmed", after["state"]!.GetValue<string>());
         Assert.Equal("", after["trouble"]!.GetValue<string>());
         Assert.Equal(400, (await w.PostAsync($"/api/orders/{order["id"]}/send")).Status);
@@ -127,30 +180,96 @@ public class OrderTests
         var (w, suppliers) = await OpenAsync();
         await using var _ = w;
         await using var __ = suppliers;
-        var (status, body) = await w.PostAsync("/api/orders/send", new { cost = 0.01, spareShare = 0.0, spareLeast = 0, latestDays = (int?)null });
+        var (status, body) = await w.PostAsync(
+            "/api/orders/send",
+            new
+            {
+                cost = 0.01,
+                spareShare = 0.0,
+                spareLeast = 0,
+                latestDays = (int?)null,
+            }
+        );
         Assert.Equal(400, status);
         Assert.Contains("moved", body["errors"]!["cost"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Empty((await w.GetAsync("/api/orders"))["orders"]!.AsArray());
         await SendAsync(w);
         var order = (await w.GetAsync("/api/orders"))["orders"]![0]!;
-        Assert.Equal(400, (await w.PostAsync($"/api/orders/{order["id"]}/arrived", new { arrived = new[] { new { sku = "nothing-like-it", pieces = 1 } } })).Status);
-        Assert.Equal(400, (await w.PostAsync($"/api/orders/{order["id"]}/arrived", new { arrived = new[] { new { sku = order["lines"]![0]!["sku"]!.GetValue<string>(), pieces = 100_000 } } })).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/orders/{order["id"]}/arrived",
+                    new { arrived = new[] { new { sku = "nothing-like-it", pieces = 1 } } }
+                )
+            ).Status
+        );
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/orders/{order["id"]}/arrived",
+                    new { arrived = new[] { new { sku = order["lines"]![0]!["sku"]!.GetValue<string>(), pieces = 100_000 } } }
+                )
+            ).Status
+        );
         await w.DoAsync($"/api/orders/{order["id"]}/cancel");
-        Assert.Equal(400, (await w.PostAsync($"/api/orders/{order["id"]}/arrived", new { arrived = new[] { new { sku = order["lines"]![0]!["sku"]!.GetValue<string>(), pieces = 1 } } })).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/orders/{order["id"]}/arrived",
+                    new { arrived = new[] { new { sku = order["lines"]![0]!["sku"]!.GetValue<string>(), pieces = 1 } } }
+                )
+            ).Status
+        );
     }
 
     [Fact]
     public async Task A_list_from_a_spreadsheet_of_another_country_is_read_and_a_bad_one_changes_nothing()
     {
         await using var w = await Workshop.OpenAsync();
-        var id = (await w.DoAsync("/api/suppliers", new { name = "By post", address = "", postage = 3.5, freeFrom = (double?)null, days = 6 }))["id"]!.GetValue<string>();
-        await w.DoAsync($"/api/suppliers/{id}/csv", new { text = "sku;marking;kind;volts;pack;price;from2;price2\nX-1;4,7u;aluminiumRadial;25;1;0,32;10;0,19\nX-2;47 16V;aluminiumSurfaceMount;;10;1,9;;" });
+        var id = (
+            await w.DoAsync(
+                "/api/suppliers",
+                new
+                {
+                    name = "By post",
+                    address = "",
+                    postage = 3.5,
+                    freeFrom = (double?)null,
+                    days = 6,
+                }
+            )
+        )["id"]!.GetValue<string>();
+        await w.DoAsync(
+            $"/api/suppliers/{id}/csv",
+            new
+            {
+                text = "sku;marking;kind;volts;pack;price;from2;price2\nX-1;4,7u;aluminiumRadial;25;1;0,32;10;0,19\nX-2;47 16V;aluminiumSurfaceMount;;10;1,9;;",
+            }
+        );
         Assert.Equal(2, (await w.GetAsync("/api/suppliers"))[0]!["offers"]!.GetValue<int>());
         var (status, body) = await w.PostAsync($"/api/suppliers/{id}/csv", new { text = "sku;marking;price\nX-1;47 16V;cheap" });
         Assert.Equal(400, status);
         Assert.Contains("Nothing was taken", body["errors"]!["text"]![0]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Equal(2, (await w.GetAsync("/api/suppliers"))[0]!["offers"]!.GetValue<int>());
-        Assert.Equal(400, (await w.PostAsync("/api/suppliers", new { name = "x", address = "file:///etc/passwd", postage = 0, freeFrom = (double?)null, days = 1 })).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    "/api/suppliers",
+                    new
+                    {
+                        name = "x",
+                        address = "file:///etc/passwd",
+                        postage = 0,
+                        freeFrom = (double?)null,
+                        days = 1,
+                    }
+                )
+            ).Status
+        );
         Assert.Equal(400, (await w.PostAsync($"/api/suppliers/{id}/read")).Status);
     }
 
@@ -165,7 +284,10 @@ public class OrderTests
         var said = await w.DoAsync($"/api/drawer/{id}/count", new { quantity = reserved - 1 });
         Assert.Contains("somebody took it", said["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
         var after = (await w.GetAsync("/api/drawer"))["parts"]!.AsArray().First(p => p!["part"]!["id"]!.GetValue<string>() == id)!;
-        Assert.Equal((reserved - 1, reserved - 1, reserved - 1), (after["part"]!["quantity"]!.GetValue<int>(), after["part"]!["reserved"]!.GetValue<int>(), after["for"]!.AsArray().Count));
+        Assert.Equal(
+            (reserved - 1, reserved - 1, reserved - 1),
+            (after["part"]!["quantity"]!.GetValue<int>(), after["part"]!["reserved"]!.GetValue<int>(), after["for"]!.AsArray().Count)
+        );
         var pdf = await w.Client.GetByteArrayAsync("/api/drawer/labels.pdf");
         using var document = UglyToad.PdfPig.PdfDocument.Open(pdf);
         Assert.Contains("47 uF 16 V", document.GetPage(1).Text, StringComparison.Ordinal);

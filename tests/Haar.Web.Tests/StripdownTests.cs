@@ -6,16 +6,66 @@ namespace Haar.Web.Tests;
 /// <summary>The recorder, the order of the rebuild and the fasteners, over real HTTP.</summary>
 public class StripdownTests
 {
-    static object Step(string title, string[]? behind = null, string kind = "other", string lies = "notKnown", string wayRound = "", string test = "", string? after = null, string? photo = null) =>
-        new { title, kind, lies, behind = behind ?? [], photoId = photo, marks = Array.Empty<object>(), wayRound, note = "", testBeforeCovered = test, exchangedFor = "", staysOut = false, afterJobId = after };
+    static object Step(
+        string title,
+        string[]? behind = null,
+        string kind = "other",
+        string lies = "notKnown",
+        string wayRound = "",
+        string test = "",
+        string? after = null,
+        string? photo = null
+    ) =>
+        new
+        {
+            title,
+            kind,
+            lies,
+            behind = behind ?? [],
+            photoId = photo,
+            marks = Array.Empty<object>(),
+            wayRound,
+            note = "",
+            testBeforeCovered = test,
+            exchangedFor = "",
+            staysOut = false,
+            afterJobId = after,
+        };
 
-    static object Screws(string thread = "M3", double? length = 6, int count = 4, int missing = 0, string tray = "C2", string pierces = "") =>
-        new { thread, lengthMillimetres = length, head = "pan", count, missingBefore = missing, hole = "1 to 4", marks = Array.Empty<object>(), tray, pierces };
+    static object Screws(
+        string thread = "M3",
+        double? length = 6,
+        int count = 4,
+        int missing = 0,
+        string tray = "C2",
+        string pierces = ""
+    ) =>
+        new
+        {
+            thread,
+            lengthMillimetres = length,
+            head = "pan",
+            count,
+            missingBefore = missing,
+            hole = "1 to 4",
+            marks = Array.Empty<object>(),
+            tray,
+            pierces,
+        };
 
     static async Task<string> OffAsync(Workshop w, string id, string title, string[]? behind = null, string wayRound = "", string test = "")
     {
         var stepId = Guid.NewGuid().ToString();
-        await w.DoAsync($"/api/machines/{id}/strip/steps", new { id = stepId, step = Step(title, behind, wayRound: wayRound, test: test), at = (string?)null, by = "test" });
+        await w.DoAsync(
+            $"/api/machines/{id}/strip/steps",
+            new
+            {
+                id = stepId,
+                step = Step(title, behind, wayRound: wayRound, test: test),
+                at = (string?)null,
+                by = "test",
+            }
+        );
         return stepId;
     }
 
@@ -31,11 +81,32 @@ public class StripdownTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        var one = new { id = Guid.NewGuid().ToString(), step = Step("Lid"), at = (string?)null, by = "phone" };
+        var one = new
+        {
+            id = Guid.NewGuid().ToString(),
+            step = Step("Lid"),
+            at = (string?)null,
+            by = "phone",
+        };
         await w.DoAsync($"/api/machines/{id}/strip/steps", one);
         await w.DoAsync($"/api/machines/{id}/strip/steps", one);
         Assert.Single((await w.GetAsync($"/api/machines/{id}/strip"))["steps"]!.AsArray());
-        await Task.WhenAll(Enumerable.Range(0, 20).Select(i => w.DoAsync($"/api/machines/{id}/strip/steps", new { id = Guid.NewGuid().ToString(), step = Step($"Piece {i}"), at = (string?)null, by = i % 2 == 0 ? "phone" : "tablet" })));
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 20)
+                .Select(i =>
+                    w.DoAsync(
+                        $"/api/machines/{id}/strip/steps",
+                        new
+                        {
+                            id = Guid.NewGuid().ToString(),
+                            step = Step($"Piece {i}"),
+                            at = (string?)null,
+                            by = i % 2 == 0 ? "phone" : "tablet",
+                        }
+                    )
+                )
+        );
         var steps = (await w.GetAsync($"/api/machines/{id}/strip"))["steps"]!.AsArray();
         Assert.Equal(Enumerable.Range(1, 21), steps.Select(s => s!["step"]!["number"]!.GetValue<int>()));
         Assert.Equal(21, steps.Select(s => s!["step"]!["title"]!.GetValue<string>()).Distinct().Count());
@@ -50,7 +121,10 @@ public class StripdownTests
         var cage = await OffAsync(w, id, "Drive cage", [lid], "red edge up");
         var board = await OffAsync(w, id, "Main board", [cage], test: "Bare board beeps");
         var plan = (await w.GetAsync($"/api/machines/{id}/rebuild"))["plan"]!;
-        Assert.Equal(["Put back the main board", "Bare board beeps", "Put back the drive cage", "Put back the lid"], plan["steps"]!.AsArray().Select(s => s!["title"]!.GetValue<string>()));
+        Assert.Equal(
+            ["Put back the main board", "Bare board beeps", "Put back the drive cage", "Put back the lid"],
+            plan["steps"]!.AsArray().Select(s => s!["title"]!.GetValue<string>())
+        );
 
         async Task<string> Refused(string stepId, bool twice = false)
         {
@@ -67,7 +141,10 @@ public class StripdownTests
         await w.DoAsync($"/api/machines/{id}/rebuild/{cage}/back", new { secondLook = true });
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/rebuild/{board}/out")).Status);
         var back = await w.DoAsync($"/api/machines/{id}/rebuild/{lid}/back", new { secondLook = false });
-        Assert.Equal("Everything is back in.", (await w.GetAsync($"/api/machines/{id}/rebuild"))["plan"]!["verdict"]!["sentence"]!.GetValue<string>());
+        Assert.Equal(
+            "Everything is back in.",
+            (await w.GetAsync($"/api/machines/{id}/rebuild"))["plan"]!["verdict"]!["sentence"]!.GetValue<string>()
+        );
         await w.DoAsync($"/api/log/{back["logId"]!.GetValue<string>()}/undo");
         Assert.Single((await w.GetAsync($"/api/machines/{id}/rebuild"))["plan"]!["steps"]!.AsArray());
     }
@@ -79,14 +156,37 @@ public class StripdownTests
         var id = await w.TakeInAsync();
         var cage = await OffAsync(w, id, "Drive cage");
         var screws = await ScrewsAsync(w, id, cage, Screws(missing: 1, pierces: "the drive's board"));
-        Task<(int Status, JsonNode Body)> In(int count, double length, string? store = null) => w.PostAsync($"/api/machines/{id}/rebuild/fasteners/{screws}", new { count, thread = "M3", lengthMillimetres = length, head = "pan", fromStoreId = store });
+        Task<(int Status, JsonNode Body)> In(int count, double length, string? store = null) =>
+            w.PostAsync(
+                $"/api/machines/{id}/rebuild/fasteners/{screws}",
+                new
+                {
+                    count,
+                    thread = "M3",
+                    lengthMillimetres = length,
+                    head = "pan",
+                    fromStoreId = store,
+                }
+            );
         var (status, body) = await In(1, 12);
         Assert.Equal(400, status);
         Assert.Contains("could pierce the drive's board", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.Equal(200, (await In(4, 6)).Status);
         Assert.Contains("counted twice", (await In(1, 6)).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         // The hole that was empty before is filled from the store, which then has one fewer.
-        var spare = (await w.DoAsync("/api/store/fasteners", new { thread = "M3", lengthMillimetres = 6, head = "pan", quantity = 2, place = "F1" }))["id"]!.GetValue<string>();
+        var spare = (
+            await w.DoAsync(
+                "/api/store/fasteners",
+                new
+                {
+                    thread = "M3",
+                    lengthMillimetres = 6,
+                    head = "pan",
+                    quantity = 2,
+                    place = "F1",
+                }
+            )
+        )["id"]!.GetValue<string>();
         var row = (await w.GetAsync($"/api/machines/{id}/rebuild"))["fasteners"]!["rows"]![0]!;
         Assert.Equal(spare, row["spares"]![0]!["id"]!.GetValue<string>());
         Assert.Equal(200, (await In(1, 6, spare)).Status);
@@ -141,7 +241,13 @@ public class StripdownTests
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
         await w.SendAsync(HttpMethod.Delete, $"/api/machines/{id}");
-        var late = new { id = Guid.NewGuid().ToString(), step = Step("Lid"), at = (string?)null, by = "phone" };
+        var late = new
+        {
+            id = Guid.NewGuid().ToString(),
+            step = Step("Lid"),
+            at = (string?)null,
+            by = "phone",
+        };
         var (status, body) = await w.PostAsync($"/api/machines/{id}/strip/steps", late);
         Assert.Equal(410, status);
         Assert.Contains("put the machine back on the list", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
@@ -161,9 +267,31 @@ public class StripdownTests
         await OffAsync(w, first, "Board", [lid], wayRound: "plug to the left");
         Assert.Equal(400, (await w.PostAsync($"/api/machines/{first}/strip/profile", new { model = " " })).Status);
         await w.DoAsync($"/api/machines/{first}/strip/profile", new { model = "Osmere 12" });
-        var second = (await w.DoAsync("/api/machines", new { name = "Second", kind = "", model = "Osmere 12", @class = "unknown", yearFrom = (int?)null, yearTo = (int?)null, traits = Array.Empty<string>(), cameFrom = "", paid = (int?)null, claimed = "", recapSchool = "evidence", restorationSchool = "asShipped" }))["id"]!.GetValue<string>();
+        var second = (
+            await w.DoAsync(
+                "/api/machines",
+                new
+                {
+                    name = "Second",
+                    kind = "",
+                    model = "Osmere 12",
+                    @class = "unknown",
+                    yearFrom = (int?)null,
+                    yearTo = (int?)null,
+                    traits = Array.Empty<string>(),
+                    cameFrom = "",
+                    paid = (int?)null,
+                    claimed = "",
+                    recapSchool = "evidence",
+                    restorationSchool = "asShipped",
+                }
+            )
+        )["id"]!.GetValue<string>();
         var strip = await w.GetAsync($"/api/machines/{second}/strip");
-        Assert.Equal(("Lid", 1, 2), (strip["hint"]!["title"]!.GetValue<string>(), strip["hintNumber"]!.GetValue<int>(), strip["hintCount"]!.GetValue<int>()));
+        Assert.Equal(
+            ("Lid", 1, 2),
+            (strip["hint"]!["title"]!.GetValue<string>(), strip["hintNumber"]!.GetValue<int>(), strip["hintCount"]!.GetValue<int>())
+        );
         Assert.Equal(4, strip["hint"]!["fasteners"]![0]!["count"]!.GetValue<int>());
         var off = await OffAsync(w, second, "Lid");
         strip = await w.GetAsync($"/api/machines/{second}/strip");
@@ -181,7 +309,10 @@ public class StripdownTests
         using var pdf = PdfDocument.Open(await response.Content.ReadAsByteArrayAsync());
         Assert.Equal(2, pdf.NumberOfPages);
         var text = string.Join(' ', pdf.GetPages().Select(p => p.Text));
-        foreach (var tray in new[] { "A1", "A2", "B1", "B2", "B3", "C1", "C2", "C3" }) { Assert.Contains(tray, text, StringComparison.Ordinal); }
+        foreach (var tray in new[] { "A1", "A2", "B1", "B2", "B3", "C1", "C2", "C3" })
+        {
+            Assert.Contains(tray, text, StringComparison.Ordinal);
+        }
         Assert.Contains("4 × M3 × 6 pan", text, StringComparison.Ordinal);
         Assert.Equal(400, (await w.SendAsync(HttpMethod.Get, $"/api/machines/{id}/strip/labels.pdf?skip=24")).Status);
     }
@@ -192,16 +323,37 @@ public class StripdownTests
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
         var stepId = Guid.NewGuid().ToString();
-        await w.DoAsync($"/api/machines/{id}/strip/steps", new { id = stepId, step = Step("Memory module", kind: "module"), at = (string?)null, by = "x" });
+        await w.DoAsync(
+            $"/api/machines/{id}/strip/steps",
+            new
+            {
+                id = stepId,
+                step = Step("Memory module", kind: "module"),
+                at = (string?)null,
+                by = "x",
+            }
+        );
         await w.DoAsync($"/api/machines/{id}/rebuild/{stepId}/back", new { secondLook = false });
-        await w.DoAsync($"/api/machines/{id}/observations", new { kind = "beep", text = "three long", kilobytes = (int?)null, during = (string?)null });
+        await w.DoAsync(
+            $"/api/machines/{id}/observations",
+            new
+            {
+                kind = "beep",
+                text = "three long",
+                kilobytes = (int?)null,
+                during = (string?)null,
+            }
+        );
         var screen = await w.GetAsync($"/api/machines/{id}/rebuild/nothing-on");
         Assert.Equal("beepsOnly", screen["silence"]!.GetValue<string>());
         var check = screen["checks"]![0]!["id"]!.GetValue<string>();
         Assert.Equal($"{stepId}:seat", check);
         await w.DoAsync($"/api/machines/{id}/rebuild/nothing-on/{Uri.EscapeDataString(check)}", new { right = true });
         Assert.Empty((await w.GetAsync($"/api/machines/{id}/rebuild/nothing-on"))["checks"]!.AsArray());
-        Assert.Equal(404, (await w.PostAsync($"/api/machines/{id}/rebuild/nothing-on/{Uri.EscapeDataString(check)}", new { right = true })).Status);
+        Assert.Equal(
+            404,
+            (await w.PostAsync($"/api/machines/{id}/rebuild/nothing-on/{Uri.EscapeDataString(check)}", new { right = true })).Status
+        );
         // Taken out and put back, it is doubtful again.
         await w.DoAsync($"/api/machines/{id}/rebuild/{stepId}/out");
         await w.DoAsync($"/api/machines/{id}/rebuild/{stepId}/back", new { secondLook = false });
@@ -220,7 +372,10 @@ public class StripdownTests
         while (await reader.ReadLineAsync(cancel.Token) != ": here") { }
         await OffAsync(w, id, "Lid");
         string? line;
-        do { line = await reader.ReadLineAsync(cancel.Token); } while (line is not null && !line.StartsWith("data:", StringComparison.Ordinal));
+        do
+        {
+            line = await reader.ReadLineAsync(cancel.Token);
+        } while (line is not null && !line.StartsWith("data:", StringComparison.Ordinal));
         Assert.Equal($"data: {id}", line);
     }
 
@@ -229,27 +384,81 @@ public class StripdownTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        var job = (await w.DoAsync($"/api/machines/{id}/jobs", new { stage = "case", title = "Try the hinge", why = "", needs = "", minutes = 5, after = Array.Empty<string>() }))["id"]!.GetValue<string>();
-        await w.DoAsync($"/api/machines/{id}/jobs/{job}/state", new { state = "waiting", waitsFor = "glue curing", waitUntil = DateTimeOffset.UtcNow.AddHours(3) });
+        var job = (
+            await w.DoAsync(
+                $"/api/machines/{id}/jobs",
+                new
+                {
+                    stage = "case",
+                    title = "Try the hinge",
+                    why = "",
+                    needs = "",
+                    minutes = 5,
+                    after = Array.Empty<string>(),
+                }
+            )
+        )["id"]!.GetValue<string>();
+        await w.DoAsync(
+            $"/api/machines/{id}/jobs/{job}/state",
+            new
+            {
+                state = "waiting",
+                waitsFor = "glue curing",
+                waitUntil = DateTimeOffset.UtcNow.AddHours(3),
+            }
+        );
         var stepId = Guid.NewGuid().ToString();
-        await w.DoAsync($"/api/machines/{id}/strip/steps", new { id = stepId, step = Step("Lid", after: job), at = (string?)null, by = "" });
+        await w.DoAsync(
+            $"/api/machines/{id}/strip/steps",
+            new
+            {
+                id = stepId,
+                step = Step("Lid", after: job),
+                at = (string?)null,
+                by = "",
+            }
+        );
         var (status, body) = await w.PostAsync($"/api/machines/{id}/rebuild/{stepId}/back", new { secondLook = false });
         Assert.Equal((400, "Lid is not ready: glue curing."), (status, body["detail"]!.GetValue<string>()));
-        await w.DoAsync($"/api/machines/{id}/jobs/{job}/state", new { state = "done", waitsFor = (string?)null, waitUntil = (string?)null });
+        await w.DoAsync(
+            $"/api/machines/{id}/jobs/{job}/state",
+            new
+            {
+                state = "done",
+                waitsFor = (string?)null,
+                waitUntil = (string?)null,
+            }
+        );
         await w.DoAsync($"/api/machines/{id}/rebuild/{stepId}/back", new { secondLook = false });
     }
 
     [Theory]
-    [InlineData("""{"thread":"","lengthMillimetres":6,"head":"","count":1,"missingBefore":0,"hole":"","marks":[],"tray":"","pierces":""}""", "thread")]
-    [InlineData("""{"thread":"M3","lengthMillimetres":-6,"head":"","count":1,"missingBefore":0,"hole":"","marks":[],"tray":"","pierces":""}""", "lengthMillimetres")]
-    [InlineData("""{"thread":"M3","lengthMillimetres":6,"head":"","count":0,"missingBefore":0,"hole":"","marks":[],"tray":"","pierces":""}""", "count")]
-    [InlineData("""{"thread":"M3","lengthMillimetres":6,"head":"","count":1,"missingBefore":0,"hole":"","marks":[{"x":2,"y":0,"text":"1"}],"tray":"","pierces":""}""", "marks")]
+    [InlineData(
+        """{"thread":"","lengthMillimetres":6,"head":"","count":1,"missingBefore":0,"hole":"","marks":[],"tray":"","pierces":""}""",
+        "thread"
+    )]
+    [InlineData(
+        """{"thread":"M3","lengthMillimetres":-6,"head":"","count":1,"missingBefore":0,"hole":"","marks":[],"tray":"","pierces":""}""",
+        "lengthMillimetres"
+    )]
+    [InlineData(
+        """{"thread":"M3","lengthMillimetres":6,"head":"","count":0,"missingBefore":0,"hole":"","marks":[],"tray":"","pierces":""}""",
+        "count"
+    )]
+    [InlineData(
+        """{"thread":"M3","lengthMillimetres":6,"head":"","count":1,"missingBefore":0,"hole":"","marks":[{"x":2,"y":0,"text":"1"}],"tray":"","pierces":""}""",
+        "marks"
+    )]
     public async Task A_fastener_that_cannot_be_names_its_field(string json, string field)
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
         var step = await OffAsync(w, id, "Lid");
-        var (status, body) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/strip/steps/{step}/fasteners", $$"""{"id":"{{Guid.NewGuid()}}","fastener":{{json}}}""");
+        var (status, body) = await w.SendAsync(
+            HttpMethod.Post,
+            $"/api/machines/{id}/strip/steps/{step}/fasteners",
+            $$"""{"id":"{{Guid.NewGuid()}}","fastener":{{json}}}"""
+        );
         Assert.Equal(400, status);
         Assert.True(body["errors"]!.AsObject().ContainsKey(field), body.ToString());
     }

@@ -5,7 +5,13 @@ namespace Haar.Web.Tests;
 /// <summary>The list, what a bad answer sets going, and the eight steps of first power.</summary>
 public class SurveyTests
 {
-    static object Answer(string answer, string note = "") => new { answer, note, photoId = (string?)null };
+    static object Answer(string answer, string note = "") =>
+        new
+        {
+            answer,
+            note,
+            photoId = (string?)null,
+        };
 
     [Fact]
     public async Task A_bad_answer_raises_the_finding_its_work_in_order_and_changes_the_list()
@@ -25,7 +31,15 @@ public class SurveyTests
         var next = (await w.GetAsync("/api/workshop"))["next"]!["act"]!;
         Assert.Equal(("Take the leaking cell out", true), (next["title"]!.GetValue<string>(), next["danger"]!.GetValue<bool>()));
         // The work done settles the finding, and power is free again.
-        await w.DoAsync($"/api/machines/{id}/jobs/{jobs[0]!["id"]!.GetValue<string>()}/state", new { state = "done", waitsFor = (string?)null, waitUntil = (string?)null });
+        await w.DoAsync(
+            $"/api/machines/{id}/jobs/{jobs[0]!["id"]!.GetValue<string>()}/state",
+            new
+            {
+                state = "done",
+                waitsFor = (string?)null,
+                waitUntil = (string?)null,
+            }
+        );
         Assert.NotNull((await w.GetAsync($"/api/machines/{id}/survey"))["findings"]![0]!["finding"]!["dealtWithAt"]);
         Assert.Empty((await w.GetAsync($"/api/machines/{id}/checklist"))["refused"]!.AsArray());
     }
@@ -51,20 +65,51 @@ public class SurveyTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        foreach (var r in (await w.GetAsync($"/api/machines/{id}/checklist"))["rows"]!.AsArray()) { await w.DoAsync($"/api/machines/{id}/checklist/{r!["item"]!["id"]!.GetValue<string>()}", Answer("sound")); }
+        foreach (var r in (await w.GetAsync($"/api/machines/{id}/checklist"))["rows"]!.AsArray())
+        {
+            await w.DoAsync($"/api/machines/{id}/checklist/{r!["item"]!["id"]!.GetValue<string>()}", Answer("sound"));
+        }
         Assert.NotNull((await w.GetAsync($"/api/machines/{id}/survey"))["surveyedAt"]);
         Assert.Null((await w.GetAsync($"/api/machines/{id}/checklist"))["next"]);
     }
 
-    static readonly object Nothing = new { load = "", seen = "", heard = "", smelled = "", said = "" };
+    static readonly object Nothing = new
+    {
+        load = "",
+        seen = "",
+        heard = "",
+        smelled = "",
+        said = "",
+    };
 
     static async Task ReadAsync(Workshop w, string id, string step, string quantity, double[] values)
     {
         string[] rails = ["+5 V", "+12 V", "−5 V", "−12 V"];
-        foreach (var (rail, value) in rails.Zip(values)) { await w.DoAsync($"/api/machines/{id}/power/{step}/readings", new { rail, quantity, value, source = "typed" }); }
+        foreach (var (rail, value) in rails.Zip(values))
+        {
+            await w.DoAsync(
+                $"/api/machines/{id}/power/{step}/readings",
+                new
+                {
+                    rail,
+                    quantity,
+                    value,
+                    source = "typed",
+                }
+            );
+        }
     }
 
-    static Task<JsonNode> CloseAsync(Workshop w, string id, string step, object? notes = null) => w.DoAsync($"/api/machines/{id}/power/{step}/close", new { notes = notes ?? Nothing, confirmedCautions = true, failedBecause = (string?)null });
+    static Task<JsonNode> CloseAsync(Workshop w, string id, string step, object? notes = null) =>
+        w.DoAsync(
+            $"/api/machines/{id}/power/{step}/close",
+            new
+            {
+                notes = notes ?? Nothing,
+                confirmedCautions = true,
+                failedBecause = (string?)null,
+            }
+        );
 
     [Fact]
     public async Task A_supply_read_without_a_load_is_kept_off_a_good_board()
@@ -73,14 +118,42 @@ public class SurveyTests
         var id = await w.TakeInAsync(traits: ["internalMainsSupply"]);
         await ReadAsync(w, id, "shorts", "ohms", [60, 200, 300, 400]);
         await CloseAsync(w, id, "shorts");
-        await CloseAsync(w, id, "supplyLook", new { load = "", seen = "Nothing.", heard = "", smelled = "", said = "" });
+        await CloseAsync(
+            w,
+            id,
+            "supplyLook",
+            new
+            {
+                load = "",
+                seen = "Nothing.",
+                heard = "",
+                smelled = "",
+                said = "",
+            }
+        );
         double[] volts = [5.02, 12.1, -5.1, -12.1];
         await ReadAsync(w, id, "supplyLoaded", "volts", volts);
         await ReadAsync(w, id, "supplyLoaded", "rippleVolts", [0.02, 0.05, 0.03, 0.04]);
         await CloseAsync(w, id, "supplyLoaded");
         var power = await w.GetAsync($"/api/machines/{id}/power");
-        Assert.Equal(("idle", "no", "bareBoard"), (power["supply"]!["trust"]!.GetValue<string>(), power["verdict"]!["outcome"]!.GetValue<string>(), power["next"]!.GetValue<string>()));
-        var (status, body) = await w.PostAsync($"/api/machines/{id}/power/bareBoard/readings", new { rail = "+5 V", quantity = "volts", value = 5, source = "typed" });
+        Assert.Equal(
+            ("idle", "no", "bareBoard"),
+            (
+                power["supply"]!["trust"]!.GetValue<string>(),
+                power["verdict"]!["outcome"]!.GetValue<string>(),
+                power["next"]!.GetValue<string>()
+            )
+        );
+        var (status, body) = await w.PostAsync(
+            $"/api/machines/{id}/power/bareBoard/readings",
+            new
+            {
+                rail = "+5 V",
+                quantity = "volts",
+                value = 5,
+                source = "typed",
+            }
+        );
         Assert.Equal(400, status);
         Assert.Contains("Idle only", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         // Taken again on a stated load, it is trusted.
@@ -88,17 +161,79 @@ public class SurveyTests
         await w.DoAsync($"/api/machines/{id}/power/load", new { load = "2.0 A on +5, 1.0 A on +12" });
         await CloseAsync(w, id, "supplyLoaded");
         power = await w.GetAsync($"/api/machines/{id}/power");
-        Assert.Equal(("loaded", "yesIf"), (power["supply"]!["trust"]!.GetValue<string>(), power["verdict"]!["outcome"]!.GetValue<string>()));
+        Assert.Equal(
+            ("loaded", "yesIf"),
+            (power["supply"]!["trust"]!.GetValue<string>(), power["verdict"]!["outcome"]!.GetValue<string>())
+        );
         await ReadAsync(w, id, "bareBoard", "volts", volts);
         await ReadAsync(w, id, "bareBoard", "rippleVolts", [0.02, 0.05, 0.03, 0.04]);
         await CloseAsync(w, id, "bareBoard");
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/power/oneMemory/close", new { notes = Nothing, confirmedCautions = true, failedBecause = (string?)null })).Status);
-        await CloseAsync(w, id, "oneMemory", new { load = "", seen = "", heard = "One short beep.", smelled = "", said = "" });
-        await w.DoAsync($"/api/machines/{id}/power/picture/close", new { notes = Nothing, confirmedCautions = true, failedBecause = "No picture" });
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/power/oneMemory/close",
+                    new
+                    {
+                        notes = Nothing,
+                        confirmedCautions = true,
+                        failedBecause = (string?)null,
+                    }
+                )
+            ).Status
+        );
+        await CloseAsync(
+            w,
+            id,
+            "oneMemory",
+            new
+            {
+                load = "",
+                seen = "",
+                heard = "One short beep.",
+                smelled = "",
+                said = "",
+            }
+        );
+        await w.DoAsync(
+            $"/api/machines/{id}/power/picture/close",
+            new
+            {
+                notes = Nothing,
+                confirmedCautions = true,
+                failedBecause = "No picture",
+            }
+        );
         power = await w.GetAsync($"/api/machines/{id}/power");
         Assert.Equal(("picture", "no"), (power["next"]!.GetValue<string>(), power["verdict"]!["outcome"]!.GetValue<string>()));
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/power/whatItSaid/close", new { notes = Nothing, confirmedCautions = true, failedBecause = (string?)null })).Status);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/power/drives/close", new { notes = Nothing, confirmedCautions = true, failedBecause = (string?)null })).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/power/whatItSaid/close",
+                    new
+                    {
+                        notes = Nothing,
+                        confirmedCautions = true,
+                        failedBecause = (string?)null,
+                    }
+                )
+            ).Status
+        );
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/power/drives/close",
+                    new
+                    {
+                        notes = Nothing,
+                        confirmedCautions = true,
+                        failedBecause = (string?)null,
+                    }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -108,7 +243,19 @@ public class SurveyTests
         var id = await w.TakeInAsync(traits: ["internalMainsSupply"]);
         await ReadAsync(w, id, "shorts", "ohms", [60, 200, 300, 400]);
         await CloseAsync(w, id, "shorts");
-        await CloseAsync(w, id, "supplyLook", new { load = "", seen = "Nothing.", heard = "", smelled = "", said = "" });
+        await CloseAsync(
+            w,
+            id,
+            "supplyLook",
+            new
+            {
+                load = "",
+                seen = "Nothing.",
+                heard = "",
+                smelled = "",
+                said = "",
+            }
+        );
         await ReadAsync(w, id, "supplyLoaded", "volts", [5.02, 12.1, -5.1, -12.1]);
         await CloseAsync(w, id, "supplyLoaded");
         await w.DoAsync($"/api/machines/{id}/power/supplyLoaded/overrule", new { reason = "The board is scrap anyway." });
@@ -121,9 +268,46 @@ public class SurveyTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync();
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/observations", new { kind = "memoryCount", text = "lots", kilobytes = (int?)null, during = (string?)null })).Status);
-        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/observations", new { kind = "beep", text = " ", kilobytes = (int?)null, during = (string?)null })).Status);
-        var o = await w.DoAsync($"/api/machines/{id}/observations", new { kind = "memoryCount", text = "8192 KB", kilobytes = 8192, during = "whatItSaid" });
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/observations",
+                    new
+                    {
+                        kind = "memoryCount",
+                        text = "lots",
+                        kilobytes = (int?)null,
+                        during = (string?)null,
+                    }
+                )
+            ).Status
+        );
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/observations",
+                    new
+                    {
+                        kind = "beep",
+                        text = " ",
+                        kilobytes = (int?)null,
+                        during = (string?)null,
+                    }
+                )
+            ).Status
+        );
+        var o = await w.DoAsync(
+            $"/api/machines/{id}/observations",
+            new
+            {
+                kind = "memoryCount",
+                text = "8192 KB",
+                kilobytes = 8192,
+                during = "whatItSaid",
+            }
+        );
         Assert.Single((await w.GetAsync($"/api/machines/{id}/observations")).AsArray());
         await w.SendAsync(HttpMethod.Delete, $"/api/machines/{id}/observations/{o["id"]!.GetValue<string>()}");
         Assert.Empty((await w.GetAsync($"/api/machines/{id}/observations")).AsArray());

@@ -21,8 +21,14 @@ public sealed class Workshop : IAsyncDisposable
         {
             b.UseSetting("data", Folder);
             b.UseSetting("urls", "http://127.0.0.1:0");
-            if (demo) { b.UseSetting("demo", "true"); }
-            if (askPassphrase) { b.UseSetting("ask-passphrase", "true"); }
+            if (demo)
+            {
+                b.UseSetting("demo", "true");
+            }
+            if (askPassphrase)
+            {
+                b.UseSetting("ask-passphrase", "true");
+            }
         });
         factory.UseKestrel(0);
         factory.StartServer();
@@ -53,14 +59,23 @@ public sealed class Workshop : IAsyncDisposable
     public async Task<(int Status, JsonNode Body)> SendAsync(HttpMethod method, string path, object? body = null, int? version = null)
     {
         using var request = new HttpRequestMessage(method, path);
-        if (body is not null) { request.Content = body is string raw ? new StringContent(raw, System.Text.Encoding.UTF8, "application/json") : JsonContent.Create(body); }
-        if (version is { } v) { request.Headers.TryAddWithoutValidation("If-Match", $"\"{v}\""); }
+        if (body is not null)
+        {
+            request.Content = body is string raw
+                ? new StringContent(raw, System.Text.Encoding.UTF8, "application/json")
+                : JsonContent.Create(body);
+        }
+        if (version is { } v)
+        {
+            request.Headers.TryAddWithoutValidation("If-Match", $"\"{v}\"");
+        }
         using var response = await Client.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return ((int)response.StatusCode, text.Length == 0 ? new JsonObject() : JsonNode.Parse(text)!);
     }
 
-    public Task<(int Status, JsonNode Body)> PostAsync(string path, object? body = null) => SendAsync(HttpMethod.Post, path, body ?? new { });
+    public Task<(int Status, JsonNode Body)> PostAsync(string path, object? body = null) =>
+        SendAsync(HttpMethod.Post, path, body ?? new { });
 
     /// <summary>An act that has to go through.</summary>
     public async Task<JsonNode> DoAsync(string path, object? body = null)
@@ -77,15 +92,37 @@ public sealed class Workshop : IAsyncDisposable
         return answer;
     }
 
-    public static object Machine(string name = "Harbour office till", string[]? traits = null, string? profileId = null, int? from = 1990, int? to = 1992) => new
-    {
-        name, kind = "luggable", model = "", @class = "level286", yearFrom = from, yearTo = to, traits = traits ?? ["internalMainsSupply", "barrelCell"], cameFrom = "a jumble sale", paid = 20, claimed = "", recapSchool = "evidence", restorationSchool = "asShipped", profileId,
-    };
+    public static object Machine(
+        string name = "Harbour office till",
+        string[]? traits = null,
+        string? profileId = null,
+        int? from = 1990,
+        int? to = 1992
+    ) =>
+        new
+        {
+            name,
+            kind = "luggable",
+            model = "",
+            @class = "level286",
+            yearFrom = from,
+            yearTo = to,
+            traits = traits ?? ["internalMainsSupply", "barrelCell"],
+            cameFrom = "a jumble sale",
+            paid = 20,
+            claimed = "",
+            recapSchool = "evidence",
+            restorationSchool = "asShipped",
+            profileId,
+        };
 
     public async Task<string> TakeInAsync(string name = "Harbour office till", string[]? traits = null, string? profileId = null) =>
         (await DoAsync("/api/machines", Machine(name, traits, profileId)))["id"]!.GetValue<string>();
 
-    public async Task<string> DemoMachineAsync(string name) => (await GetAsync("/api/workshop"))["machines"]!.AsArray().First(m => m!["name"]!.GetValue<string>() == name)!["id"]!.GetValue<string>();
+    public async Task<string> DemoMachineAsync(string name) =>
+        (await GetAsync("/api/workshop"))["machines"]!.AsArray().First(m => m!["name"]!.GetValue<string>() == name)![
+            "id"
+        ]!.GetValue<string>();
 
     public async ValueTask DisposeAsync()
     {

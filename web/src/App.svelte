@@ -35,7 +35,11 @@
 <svelte:window onkeydown={(e) => void keys.press(e)} />
 
 <QueryClientProvider client={queries}>
-  <a href="#main" class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-paper focus:p-3">To what matters here</a>
+  <a
+    href="#main"
+    class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-paper focus:p-3"
+    >To what matters here</a
+  >
   {#if session.value?.signedIn}
     <div id="main" tabindex="-1" class="outline-none"><Router /></div>
     <Palette bind:open={palette} />

@@ -17,5 +17,8 @@ export const { p, navigate, isActive, route } = createRouter({
 /** Goes to a path with its query, typed by the caller. */
 export function go(path: string) {
   const [pathname, query] = path.split('?');
-  void (navigate as (path: string, options?: { search?: Record<string, string> }) => Promise<unknown>)(pathname!, query ? { search: Object.fromEntries(new URLSearchParams(query)) } : undefined);
+  void (navigate as (path: string, options?: { search?: Record<string, string> }) => Promise<unknown>)(
+    pathname!,
+    query ? { search: Object.fromEntries(new URLSearchParams(query)) } : undefined,
+  );
 }

@@ -2,10 +2,25 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Batteries;
 
-public enum CellChemistry { Unknown = 0, NickelCadmium, NickelMetalHydride, Alkaline, ZincCarbon, LithiumPrimary, LithiumRechargeable, LeadAcid }
+public enum CellChemistry
+{
+    Unknown = 0,
+    NickelCadmium,
+    NickelMetalHydride,
+    Alkaline,
+    ZincCarbon,
+    LithiumPrimary,
+    LithiumRechargeable,
+    LeadAcid,
+}
 
 /// <summary>What leaks out of a cell, and so what neutralises it.</summary>
-public enum LeakReaction { None, Alkaline, Acid }
+public enum LeakReaction
+{
+    None,
+    Alkaline,
+    Acid,
+}
 
 /// <summary>Facts of one chemistry, for one cell.</summary>
 /// <param name="Chemistry">Which.</param>
@@ -18,8 +33,16 @@ public enum LeakReaction { None, Alkaline, Acid }
 /// <param name="CheckYears">How often to look at one that is fitted.</param>
 /// <param name="Curve">Volts by share of capacity used, at microamps, falling.</param>
 public sealed record CellFacts(
-    CellChemistry Chemistry, double NominalVolts, double FreshVolts, double EndVolts, bool Rechargeable,
-    double SelfDischargePerYear, LeakReaction Leaks, double CheckYears, IReadOnlyList<(double Used, double Volts)> Curve)
+    CellChemistry Chemistry,
+    double NominalVolts,
+    double FreshVolts,
+    double EndVolts,
+    bool Rechargeable,
+    double SelfDischargePerYear,
+    LeakReaction Leaks,
+    double CheckYears,
+    IReadOnlyList<(double Used, double Volts)> Curve
+)
 {
     /// <summary>Share of capacity that can be used before one cell falls below <paramref name="volts"/>; 0 when it starts below, 1 when even its end is above. Linear between points.</summary>
     public double UsableShare(double volts)
@@ -62,28 +85,93 @@ public static class Chemistries
 {
     public static readonly IReadOnlyList<CellFacts> All =
     [
-        new(CellChemistry.NickelCadmium, 1.2, 1.35, 1.0, true, 0.90, LeakReaction.Alkaline, 1, [(0, 1.35), (.1, 1.28), (.5, 1.24), (.9, 1.18), (1, 1.0)]),
-        new(CellChemistry.NickelMetalHydride, 1.2, 1.38, 1.0, true, 0.30, LeakReaction.Alkaline, 2, [(0, 1.38), (.1, 1.30), (.5, 1.25), (.9, 1.17), (1, 1.0)]),
-        new(CellChemistry.Alkaline, 1.5, 1.60, 0.9, false, 0.03, LeakReaction.Alkaline, 2, [(0, 1.60), (.1, 1.48), (.3, 1.36), (.5, 1.28), (.7, 1.20), (.9, 1.07), (1, 0.9)]),
-        new(CellChemistry.ZincCarbon, 1.5, 1.60, 0.9, false, 0.08, LeakReaction.Acid, 1, [(0, 1.60), (.2, 1.40), (.5, 1.24), (.8, 1.08), (1, 0.9)]),
-        new(CellChemistry.LithiumPrimary, 3.0, 3.25, 2.0, false, 0.01, LeakReaction.None, 5, [(0, 3.25), (.05, 3.05), (.7, 2.95), (.9, 2.80), (1, 2.0)]),
-        new(CellChemistry.LithiumRechargeable, 3.0, 3.10, 2.0, true, 0.05, LeakReaction.None, 3, [(0, 3.10), (.1, 2.75), (.6, 2.50), (.9, 2.30), (1, 2.0)]),
+        new(
+            CellChemistry.NickelCadmium,
+            1.2,
+            1.35,
+            1.0,
+            true,
+            0.90,
+            LeakReaction.Alkaline,
+            1,
+            [(0, 1.35), (.1, 1.28), (.5, 1.24), (.9, 1.18), (1, 1.0)]
+        ),
+        new(
+            CellChemistry.NickelMetalHydride,
+            1.2,
+            1.38,
+            1.0,
+            true,
+            0.30,
+            LeakReaction.Alkaline,
+            2,
+            [(0, 1.38), (.1, 1.30), (.5, 1.25), (.9, 1.17), (1, 1.0)]
+        ),
+        new(
+            CellChemistry.Alkaline,
+            1.5,
+            1.60,
+            0.9,
+            false,
+            0.03,
+            LeakReaction.Alkaline,
+            2,
+            [(0, 1.60), (.1, 1.48), (.3, 1.36), (.5, 1.28), (.7, 1.20), (.9, 1.07), (1, 0.9)]
+        ),
+        new(
+            CellChemistry.ZincCarbon,
+            1.5,
+            1.60,
+            0.9,
+            false,
+            0.08,
+            LeakReaction.Acid,
+            1,
+            [(0, 1.60), (.2, 1.40), (.5, 1.24), (.8, 1.08), (1, 0.9)]
+        ),
+        new(
+            CellChemistry.LithiumPrimary,
+            3.0,
+            3.25,
+            2.0,
+            false,
+            0.01,
+            LeakReaction.None,
+            5,
+            [(0, 3.25), (.05, 3.05), (.7, 2.95), (.9, 2.80), (1, 2.0)]
+        ),
+        new(
+            CellChemistry.LithiumRechargeable,
+            3.0,
+            3.10,
+            2.0,
+            true,
+            0.05,
+            LeakReaction.None,
+            3,
+            [(0, 3.10), (.1, 2.75), (.6, 2.50), (.9, 2.30), (1, 2.0)]
+        ),
         new(CellChemistry.LeadAcid, 2.0, 2.15, 1.75, true, 0.40, LeakReaction.Acid, 1, [(0, 2.15), (.5, 2.0), (1, 1.75)]),
     ];
 
     /// <exception cref="BadFactException">The chemistry is not known.</exception>
     public static CellFacts Get(CellChemistry chemistry) =>
-        All.FirstOrDefault(c => c.Chemistry == chemistry) ?? throw new BadFactException("chemistry", "Say which chemistry the cell is: without it there is no capacity and no voltage to work with.");
+        All.FirstOrDefault(c => c.Chemistry == chemistry)
+        ?? throw new BadFactException(
+            "chemistry",
+            "Say which chemistry the cell is: without it there is no capacity and no voltage to work with."
+        );
 
-    public static string Words(this CellChemistry chemistry) => chemistry switch
-    {
-        CellChemistry.NickelCadmium => "nickel-cadmium",
-        CellChemistry.NickelMetalHydride => "nickel-metal hydride",
-        CellChemistry.Alkaline => "alkaline",
-        CellChemistry.ZincCarbon => "zinc-carbon",
-        CellChemistry.LithiumPrimary => "primary lithium",
-        CellChemistry.LithiumRechargeable => "rechargeable lithium",
-        CellChemistry.LeadAcid => "lead-acid",
-        _ => "unknown",
-    };
+    public static string Words(this CellChemistry chemistry) =>
+        chemistry switch
+        {
+            CellChemistry.NickelCadmium => "nickel-cadmium",
+            CellChemistry.NickelMetalHydride => "nickel-metal hydride",
+            CellChemistry.Alkaline => "alkaline",
+            CellChemistry.ZincCarbon => "zinc-carbon",
+            CellChemistry.LithiumPrimary => "primary lithium",
+            CellChemistry.LithiumRechargeable => "rechargeable lithium",
+            CellChemistry.LeadAcid => "lead-acid",
+            _ => "unknown",
+        };
 }

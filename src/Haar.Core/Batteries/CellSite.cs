@@ -1,43 +1,72 @@
 namespace Haar.Core.Batteries;
 
 /// <summary>Yes, no, or nobody has looked. Default is not known, so that a forgotten answer is never taken for a no.</summary>
-public enum Known { NotKnown = 0, Yes, No }
+public enum Known
+{
+    NotKnown = 0,
+    Yes,
+    No,
+}
 
 /// <summary>What a cell keeps alive.</summary>
-public enum KeptData { Nothing, Clock, Settings, UserData }
+public enum KeptData
+{
+    Nothing,
+    Clock,
+    Settings,
+    UserData,
+}
 
 /// <summary>Schools of replacement, a policy of the machine.</summary>
-public enum RestorationSchool { AsShipped = 0, PeriodUpgrade, ModernInside }
+public enum RestorationSchool
+{
+    AsShipped = 0,
+    PeriodUpgrade,
+    ModernInside,
+}
 
 /// <summary>Where a cell sits and what the board does with it. Null figures have not been measured.</summary>
 public sealed record CellSite
 {
     public CellChemistry Chemistry { get; init; }
+
     /// <summary>Nominal volts of the whole cell or pack.</summary>
     public double? NominalVolts { get; init; }
+
     /// <summary>Whether the board charges the cell while it is on.</summary>
     public Known Charges { get; init; }
+
     /// <summary>Open-line volts of the charging line with the cell out and the board on.</summary>
     public double? ChargeVolts { get; init; }
+
     /// <summary>What the charging line gives into the cell.</summary>
     public double? ChargeMilliamps { get; init; }
+
     /// <summary>Least volts at which the clock or memory chip keeps its data.</summary>
     public double? WindowLowVolts { get; init; }
+
     /// <summary>Most volts that the chip bears on its backup pin.</summary>
     public double? WindowHighVolts { get; init; }
+
     /// <summary>What the chip draws from the cell with the machine off.</summary>
     public double? DrainMicroamps { get; init; }
     public KeptData Keeps { get; init; } = KeptData.Settings;
+
     /// <summary>The data was copied off, or the line is bridged by a second source while the cell is out.</summary>
     public bool DataSafe { get; init; }
+
     /// <summary>The owner has said, in writing or before a witness, that the data may go.</summary>
     public bool LossAccepted { get; init; }
+
     /// <summary>What holds the memory up by itself when the cell is out: the capacitor beside the chip, µF.</summary>
     public double? HoldMicrofarads { get; init; }
+
     /// <summary>The cell is moulded into a clock module.</summary>
     public bool HiddenInModule { get; init; }
+
     /// <summary>A holder for a coin cell is what the board has now.</summary>
     public bool CoinHolder { get; init; }
+
     /// <summary>There is room in the case for a holder on a lead.</summary>
     public Known RoomForHolder { get; init; }
     public bool Leaking { get; init; }
@@ -55,6 +84,7 @@ public sealed class MachineCell
     public DateTimeOffset? OldOutAt { get; set; }
     public DateTimeOffset? FittedAt { get; set; }
     public DateOnly? NextCheck { get; set; }
+
     /// <summary>Where it sits on a board's front, as shares of its picture; null when not marked.</summary>
     public Guid? BoardId { get; set; }
     public double? X { get; set; }

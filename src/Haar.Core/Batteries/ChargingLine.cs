@@ -8,10 +8,13 @@ public sealed record ChargingReadings
 {
     /// <summary>Board off.</summary>
     public double? OffVolts { get; init; }
+
     /// <summary>Board on.</summary>
     public double? OnVolts { get; init; }
+
     /// <summary>Board on, with the load across the pads.</summary>
     public double? LoadedVolts { get; init; }
+
     /// <summary>The load; 1 kΩ is usual.</summary>
     public double LoadOhms { get; init; } = 1000;
 }
@@ -21,7 +24,14 @@ public sealed record ChargingReadings
 /// <param name="Milliamps">Through the load: V/R.</param>
 /// <param name="SourceOhms">What the line comes through: R·(V₀/V − 1).</param>
 /// <param name="Measure">What to read next, which way round, board off or on; empty when nothing is left.</param>
-public sealed record ChargingResult(Known Charges, double? Volts, double? Milliamps, double? SourceOhms, IReadOnlyList<string> Measure, Verdict Verdict);
+public sealed record ChargingResult(
+    Known Charges,
+    double? Volts,
+    double? Milliamps,
+    double? SourceOhms,
+    IReadOnlyList<string> Measure,
+    Verdict Verdict
+);
 
 /// <summary>Does the board charge its cell? From three readings with the cell out.</summary>
 public static class ChargingLine
@@ -43,46 +53,116 @@ public static class ChargingLine
         const string off = "Cell out, board off: volts from its plus pad (red) to ground (black).";
         const string on = "Cell out, board on: the same two places.";
         var load = $"Board on, {Si.Format(r.LoadOhms, "Ω")} across the pads: the same two places.";
-        ChargingResult Say(Known charges, Outcome outcome, string sentence, Founded founded, IReadOnlyList<Reason> reasons, params string[] measure) =>
-            new(charges, r.OnVolts, r.LoadedVolts is { } l ? Si.Tidy(Math.Abs(l) / r.LoadOhms * 1000) : null,
-                r is { OnVolts: { } o, LoadedVolts: { } m } && m > 0.001 && o > m ? Math.Round(r.LoadOhms * (o / m - 1)) : null, measure,
-                Verdict.Of(question, outcome, sentence, founded, reasons).Changing(measure));
+        ChargingResult Say(
+            Known charges,
+            Outcome outcome,
+            string sentence,
+            Founded founded,
+            IReadOnlyList<Reason> reasons,
+            params string[] measure
+        ) =>
+            new(
+                charges,
+                r.OnVolts,
+                r.LoadedVolts is { } l ? Si.Tidy(Math.Abs(l) / r.LoadOhms * 1000) : null,
+                r is { OnVolts: { } o, LoadedVolts: { } m } && m > 0.001 && o > m ? Math.Round(r.LoadOhms * (o / m - 1)) : null,
+                measure,
+                Verdict.Of(question, outcome, sentence, founded, reasons).Changing(measure)
+            );
 
         if (r.OffVolts is > NothingVolts or < -NothingVolts)
         {
-            return Say(Known.NotKnown, Outcome.Unknown, $"Cannot say: {Si.Plain(r.OffVolts.Value)} V stand on the pads with the board off. Something is still charged, or a second cell is on the line: wait a minute and read again.", Founded.Measured,
-                [new("With the cell out and the board off nothing should drive the line.", new("Board off", r.OffVolts.Value, "V", null, NothingVolts))], off);
+            return Say(
+                Known.NotKnown,
+                Outcome.Unknown,
+                $"Cannot say: {Si.Plain(r.OffVolts.Value)} V stand on the pads with the board off. Something is still charged, or a second cell is on the line: wait a minute and read again.",
+                Founded.Measured,
+                [
+                    new(
+                        "With the cell out and the board off nothing should drive the line.",
+                        new("Board off", r.OffVolts.Value, "V", null, NothingVolts)
+                    ),
+                ],
+                off
+            );
         }
 
         if (r.OnVolts is < -NothingVolts)
         {
-            return Say(Known.NotKnown, Outcome.Unknown, "The reading is negative: the leads are exchanged, or that is not the plus pad. Red on the pad marked +, black on ground.", Founded.Measured, [new("A charging line is positive at the cell's plus.", new("Board on", r.OnVolts.Value, "V"))], on);
+            return Say(
+                Known.NotKnown,
+                Outcome.Unknown,
+                "The reading is negative: the leads are exchanged, or that is not the plus pad. Red on the pad marked +, black on ground.",
+                Founded.Measured,
+                [new("A charging line is positive at the cell's plus.", new("Board on", r.OnVolts.Value, "V"))],
+                on
+            );
         }
 
         if (r.OnVolts is not { } volts)
         {
-            return Say(Known.NotKnown, Outcome.Unknown, $"Cannot say yet. {(r.OffVolts is null ? off : on)}", Founded.Guess, [], r.OffVolts is null ? [off, on, load] : [on, load]);
+            return Say(
+                Known.NotKnown,
+                Outcome.Unknown,
+                $"Cannot say yet. {(r.OffVolts is null ? off : on)}",
+                Founded.Guess,
+                [],
+                r.OffVolts is null ? [off, on, load] : [on, load]
+            );
         }
 
         if (volts <= NothingVolts)
         {
-            return Say(Known.No, Outcome.No, "No: with the board on nothing stands on the pads. Nothing charges here.", Founded.Measured, [new($"{Si.Plain(volts)} V with the board on.", new("Board on", volts, "V", null, NothingVolts))]);
+            return Say(
+                Known.No,
+                Outcome.No,
+                "No: with the board on nothing stands on the pads. Nothing charges here.",
+                Founded.Measured,
+                [new($"{Si.Plain(volts)} V with the board on.", new("Board on", volts, "V", null, NothingVolts))]
+            );
         }
 
         if (r.LoadedVolts is not { } loaded)
         {
-            return Say(Known.Yes, Outcome.YesIf, $"Taken as yes: {Si.Plain(volts)} V stand on the pads with the board on, until a load shows whether anything is behind them.", Founded.Measured, [new($"{Si.Plain(volts)} V with the board on; a leaky diode shows that too, into a meter of 10 MΩ.", new("Board on", volts, "V"))], load);
+            return Say(
+                Known.Yes,
+                Outcome.YesIf,
+                $"Taken as yes: {Si.Plain(volts)} V stand on the pads with the board on, until a load shows whether anything is behind them.",
+                Founded.Measured,
+                [
+                    new(
+                        $"{Si.Plain(volts)} V with the board on; a leaky diode shows that too, into a meter of 10 MΩ.",
+                        new("Board on", volts, "V")
+                    ),
+                ],
+                load
+            );
         }
 
         if (loaded > volts + 0.05)
         {
-            throw new BadFactException("loadedVolts", $"A load cannot raise the line from {Si.Plain(volts)} V to {Si.Plain(loaded)} V: one of the two was read wrong.");
+            throw new BadFactException(
+                "loadedVolts",
+                $"A load cannot raise the line from {Si.Plain(volts)} V to {Si.Plain(loaded)} V: one of the two was read wrong."
+            );
         }
 
         var microamps = Math.Abs(loaded) / r.LoadOhms * 1e6;
         var figure = new Figure("Through the load", Si.Tidy(microamps), "µA", null, LeakMicroamps);
         return microamps < LeakMicroamps
-            ? Say(Known.No, Outcome.No, $"No: {Si.Plain(volts)} V stand there, but {Si.Format(r.LoadOhms, "Ω")} pull them down to {Si.Format(loaded, "V")}. That is a diode's leak and no charge.", Founded.Measured, [new($"{Si.Plain(Math.Round(microamps, 1))} µA through the load.", figure, "V/R")])
-            : Say(Known.Yes, Outcome.Yes, $"Yes: {Si.Plain(volts)} V, and {Si.Format(microamps * 1e-6, "A")} into {Si.Format(r.LoadOhms, "Ω")}. No primary cell without a diode.", Founded.Measured, [new($"{Si.Format(microamps * 1e-6, "A")} through the load.", figure, "V/R")]);
+            ? Say(
+                Known.No,
+                Outcome.No,
+                $"No: {Si.Plain(volts)} V stand there, but {Si.Format(r.LoadOhms, "Ω")} pull them down to {Si.Format(loaded, "V")}. That is a diode's leak and no charge.",
+                Founded.Measured,
+                [new($"{Si.Plain(Math.Round(microamps, 1))} µA through the load.", figure, "V/R")]
+            )
+            : Say(
+                Known.Yes,
+                Outcome.Yes,
+                $"Yes: {Si.Plain(volts)} V, and {Si.Format(microamps * 1e-6, "A")} into {Si.Format(r.LoadOhms, "Ω")}. No primary cell without a diode.",
+                Founded.Measured,
+                [new($"{Si.Format(microamps * 1e-6, "A")} through the load.", figure, "V/R")]
+            );
     }
 }

@@ -9,18 +9,24 @@ public sealed record PackFacts
 {
     public CellChemistry Chemistry { get; init; } = CellChemistry.LithiumRechargeable;
     public double? DesignMilliampHours { get; init; }
+
     /// <summary>What its own gauge says it takes now.</summary>
     public double? FullChargeMilliampHours { get; init; }
     public int? Cycles { get; init; }
     public bool Swollen { get; init; }
+
     /// <summary>It gets hot, smells, or leaks.</summary>
     public bool HotOrWet { get; init; }
+
     /// <summary>Draw during a run-down test, on average.</summary>
     public double? RunDownMilliamps { get; init; }
+
     /// <summary>Minutes from full to switched off.</summary>
     public double? RunDownMinutes { get; init; }
+
     /// <summary>Volts with the pack out, open.</summary>
     public double? Volts { get; init; }
+
     /// <summary>Cells in series.</summary>
     public int? Series { get; init; }
 }
@@ -42,7 +48,8 @@ public sealed record PackResult(double? MilliampHours, bool Measured, double? He
 public static class PackHealth
 {
     /// <summary>Usual end of life of a pack: 60 % of design; makers promise 300 to 500 cycles to 80 %.</summary>
-    public const double EndShare = 0.6, GoodShare = 0.8;
+    public const double EndShare = 0.6,
+        GoodShare = 0.8;
     public const int UsualCycles = 500;
 
     /// <summary>Below this a lithium cell's copper has dissolved and it must not be charged, V; IEC 62133 deep discharge.</summary>
@@ -56,43 +63,120 @@ public static class PackHealth
         BadFactException.Finite("runDownMilliamps", p.RunDownMilliamps, 1, 20_000, "mA");
         BadFactException.Finite("runDownMinutes", p.RunDownMinutes, 0, 6000, "min");
         BadFactException.Finite("volts", p.Volts, 0, 60, "V");
-        if (p.Cycles is < 0 or > 20_000) { throw new BadFactException("cycles", "Cycles from 0 to 20 000."); }
-        if (p.Series is < 1 or > 16) { throw new BadFactException("series", "Cells in series from 1 to 16."); }
+        if (p.Cycles is < 0 or > 20_000)
+        {
+            throw new BadFactException("cycles", "Cycles from 0 to 20 000.");
+        }
+        if (p.Series is < 1 or > 16)
+        {
+            throw new BadFactException("series", "Cells in series from 1 to 16.");
+        }
         const string question = "Is the pack still worth having?";
         var measured = p is { RunDownMilliamps: not null, RunDownMinutes: not null };
         var capacity = measured ? Math.Round(p.RunDownMilliamps!.Value * p.RunDownMinutes!.Value / 60) : p.FullChargeMilliampHours;
         var health = capacity / p.DesignMilliampHours;
-        if (health > 1.6) { throw new BadFactException(measured ? "runDownMinutes" : "fullChargeMilliampHours", "That is far more than the pack was made with: was it mWh and not mAh, or the wrong label?"); }
+        if (health > 1.6)
+        {
+            throw new BadFactException(
+                measured ? "runDownMinutes" : "fullChargeMilliampHours",
+                "That is far more than the pack was made with: was it mWh and not mAh, or the wrong label?"
+            );
+        }
         var lithium = p.Chemistry is CellChemistry.LithiumRechargeable;
         PackResult Say(Verdict v) => new(capacity, measured, health is { } h ? Math.Round(h, 3) : null, v);
         if (p.Swollen || p.HotOrWet)
         {
-            return Say(Verdict.Of(question, Outcome.No, $"Out and away with it: {(p.Swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.", Founded.Rule,
-                new Reason(p.Swollen ? "Gas has formed inside; the next charge or bend can set it alight." : "Something inside is shorted or open.", Source: "IEC 62133 and fire services' advice")).Final().With(CautionId.SwollenCell));
+            return Say(
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Out and away with it: {(p.Swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.",
+                        Founded.Rule,
+                        new Reason(
+                            p.Swollen
+                                ? "Gas has formed inside; the next charge or bend can set it alight."
+                                : "Something inside is shorted or open.",
+                            Source: "IEC 62133 and fire services' advice"
+                        )
+                    )
+                    .Final()
+                    .With(CautionId.SwollenCell)
+            );
         }
 
         if (lithium && p is { Volts: { } volts, Series: { } series } && volts / series < LeastLithiumVolts)
         {
-            return Say(Verdict.Of(question, Outcome.No, $"Do not charge it: {Si.Plain(Math.Round(volts / series, 2))} V a cell is below {Si.Plain(LeastLithiumVolts)} V. To the collection point; run the machine from its adapter.", Founded.Measured,
-                new Reason("A lithium cell so deep has dissolved copper in it and shorts when it is charged.", new("A cell", Math.Round(volts / series, 2), "V", LeastLithiumVolts), "IEC 62133")).Final().With(CautionId.SwollenCell));
+            return Say(
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Do not charge it: {Si.Plain(Math.Round(volts / series, 2))} V a cell is below {Si.Plain(LeastLithiumVolts)} V. To the collection point; run the machine from its adapter.",
+                        Founded.Measured,
+                        new Reason(
+                            "A lithium cell so deep has dissolved copper in it and shorts when it is charged.",
+                            new("A cell", Math.Round(volts / series, 2), "V", LeastLithiumVolts),
+                            "IEC 62133"
+                        )
+                    )
+                    .Final()
+                    .With(CautionId.SwollenCell)
+            );
         }
 
         if (health is not { } share)
         {
-            return Say(Verdict.Of(question, Outcome.Unknown, p.DesignMilliampHours is null ? "Cannot say yet: read what it was made with off its label." : "Cannot say yet: run it down once from full, with the draw and the minutes.", Founded.Guess)
-                .Changing(p.DesignMilliampHours is null ? ["Milliamp-hours on the label."] : ["Average draw and minutes from full to off."]));
+            return Say(
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        p.DesignMilliampHours is null
+                            ? "Cannot say yet: read what it was made with off its label."
+                            : "Cannot say yet: run it down once from full, with the draw and the minutes.",
+                        Founded.Guess
+                    )
+                    .Changing(
+                        p.DesignMilliampHours is null ? ["Milliamp-hours on the label."] : ["Average draw and minutes from full to off."]
+                    )
+            );
         }
 
         var reasons = new List<Reason>
         {
-            new($"{Si.Plain(capacity!.Value)} mAh of {Si.Plain(p.DesignMilliampHours!.Value)}{(measured ? ", run down" : ", by its own gauge, which guesses")}.", new("Health", Math.Round(share * 100), "%", EndShare * 100), measured ? "draw × time" : "the pack's gauge"),
+            new(
+                $"{Si.Plain(capacity!.Value)} mAh of {Si.Plain(p.DesignMilliampHours!.Value)}{(measured ? ", run down" : ", by its own gauge, which guesses")}.",
+                new("Health", Math.Round(share * 100), "%", EndShare * 100),
+                measured ? "draw × time" : "the pack's gauge"
+            ),
         };
-        if (p.Cycles is { } cycles) { reasons.Add(new($"{cycles} cycles; makers promise about {UsualCycles} to 80 %.", new("Cycles", cycles, "", null, UsualCycles))); }
+        if (p.Cycles is { } cycles)
+        {
+            reasons.Add(new($"{cycles} cycles; makers promise about {UsualCycles} to 80 %.", new("Cycles", cycles, "", null, UsualCycles)));
+        }
         const string rebuild = "A rebuild is work for a professional with the right welder and tester; Haar gives no procedure for it.";
         var founded = measured ? Founded.Measured : Founded.Guess;
-        var verdict = share < EndShare ? Verdict.Of(question, Outcome.No, $"Worn out: {Si.Plain(Math.Round(share * 100))} % of design. Use the adapter, or have the pack rebuilt by a professional.", founded, [.. reasons, new(rebuild)])
-            : share < GoodShare ? Verdict.Of(question, Outcome.YesIf, $"Tired, {Si.Plain(Math.Round(share * 100))} % of design: it does if an adapter is at hand.", founded, reasons)
+        var verdict =
+            share < EndShare
+                ? Verdict.Of(
+                    question,
+                    Outcome.No,
+                    $"Worn out: {Si.Plain(Math.Round(share * 100))} % of design. Use the adapter, or have the pack rebuilt by a professional.",
+                    founded,
+                    [.. reasons, new(rebuild)]
+                )
+            : share < GoodShare
+                ? Verdict.Of(
+                    question,
+                    Outcome.YesIf,
+                    $"Tired, {Si.Plain(Math.Round(share * 100))} % of design: it does if an adapter is at hand.",
+                    founded,
+                    reasons
+                )
             : Verdict.Of(question, Outcome.Yes, $"Sound: {Si.Plain(Math.Round(share * 100))} % of design.", founded, reasons);
-        return Say(verdict.Changing(measured ? [] : ["A run-down from full: the gauge only guesses."]).With(lithium ? [CautionId.LithiumCell] : []));
+        return Say(
+            verdict.Changing(measured ? [] : ["A run-down from full: the gauge only guesses."]).With(lithium ? [CautionId.LithiumCell] : [])
+        );
     }
 }

@@ -58,21 +58,32 @@ public static class RunTime
         var span = new Span(
             Years(1 - CapacityScatterShare, 1 + DrainScatterShare),
             Years(1, 1),
-            Years(1 + CapacityScatterShare, 1 - DrainScatterShare));
+            Years(1 + CapacityScatterShare, 1 - DrainScatterShare)
+        );
         return new(span, usable, Math.Min(facts.CheckYears, facts.Rechargeable ? facts.CheckYears : span.Low * 0.8));
     }
+
     /// <summary>
     /// Volts at the chip from the day it is fitted, 25 points to 1.15 times the likely end of the cell itself. From
     /// Q(t) = (Q₀ + I/s)·e^(−s·t) − I/s, and the chemistry's volts at what is used. Empty without a drain, since nothing falls then.
     /// </summary>
     /// <param name="cells">In series.</param>
     /// <param name="dropVolts">Of a diode in the way.</param>
-    public static IReadOnlyList<VoltsPoint> Curve(CellChemistry chemistry, double milliampHours, double drainMicroamps, int cells, double dropVolts)
+    public static IReadOnlyList<VoltsPoint> Curve(
+        CellChemistry chemistry,
+        double milliampHours,
+        double drainMicroamps,
+        int cells,
+        double dropVolts
+    )
     {
         var facts = Chemistries.Get(chemistry);
         BadFactException.Finite("milliampHours", milliampHours, 0.1, 1_000_000, "mAh");
         BadFactException.Finite("drainMicroamps", drainMicroamps, 0, 1_000_000, "µA");
-        if (drainMicroamps <= 0) { return []; }
+        if (drainMicroamps <= 0)
+        {
+            return [];
+        }
         var s = -Math.Log(1 - facts.SelfDischargePerYear);
         double Volts(double years, double capacity, double drain)
         {
@@ -83,10 +94,17 @@ public static class RunTime
 
         var empty = Math.Log(1 + s * milliampHours / (drainMicroamps / 1000 * HoursPerYear)) / s;
         var end = Math.Min(LongestYears, empty * 1.15);
-        return [.. Enumerable.Range(0, 25).Select(k => k * end / 24).Select(t => new VoltsPoint(
-            Math.Round(t, 3),
-            Math.Round(Volts(t, 1 - CapacityScatterShare, 1 + DrainScatterShare), 3),
-            Math.Round(Volts(t, 1, 1), 3),
-            Math.Round(Volts(t, 1 + CapacityScatterShare, 1 - DrainScatterShare), 3)))];
+        return
+        [
+            .. Enumerable
+                .Range(0, 25)
+                .Select(k => k * end / 24)
+                .Select(t => new VoltsPoint(
+                    Math.Round(t, 3),
+                    Math.Round(Volts(t, 1 - CapacityScatterShare, 1 + DrainScatterShare), 3),
+                    Math.Round(Volts(t, 1, 1), 3),
+                    Math.Round(Volts(t, 1 + CapacityScatterShare, 1 - DrainScatterShare), 3)
+                )),
+        ];
     }
 }

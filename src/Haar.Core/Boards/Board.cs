@@ -3,13 +3,18 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Boards;
 
 /// <summary>Which face of a board one looks at.</summary>
-public enum Side { Front = 0, Back }
+public enum Side
+{
+    Front = 0,
+    Back,
+}
 
 /// <summary>How a board was turned over between its two photos, which decides which way its back is mirrored.</summary>
 public enum Turned
 {
     /// <summary>About its vertical axis, as a page is turned: left and right change places.</summary>
     Sideways = 0,
+
     /// <summary>About its horizontal axis: top and bottom change places.</summary>
     EndOverEnd,
 }
@@ -20,6 +25,7 @@ public sealed class Board
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public string Name { get; set; } = "";
+
     /// <summary>The front's picture; straightened once its corners are known.</summary>
     public Guid? PhotoId { get; set; }
     public BoardMap Map { get; set; } = new();
@@ -31,7 +37,10 @@ public sealed class Board
     public void Show(Side side, Guid? photoId, SideMap map)
     {
         Map = Map.With(side, map with { PhotoId = side == Side.Front ? null : photoId });
-        if (side == Side.Front) { PhotoId = photoId; }
+        if (side == Side.Front)
+        {
+            PhotoId = photoId;
+        }
     }
 }
 
@@ -41,8 +50,10 @@ public sealed record BoardMap
     public SideMap Front { get; init; } = new();
     public SideMap Back { get; init; } = new();
     public Turned Turned { get; init; }
+
     /// <summary>What has to be added to a mirrored back point so that it lies on the front one, as shares; from pairs of holes seen on both sides.</summary>
     public Point BackShift { get; init; } = new(0, 0);
+
     /// <summary>Pairs that it was worked out from.</summary>
     public IReadOnlyList<SidePair> Pairs { get; init; } = [];
 
@@ -56,10 +67,13 @@ public sealed record SideMap
 {
     /// <summary>The back's picture; the front's is the board's own.</summary>
     public Guid? PhotoId { get; init; }
+
     /// <summary>The photo as taken, when <see cref="PhotoId"/> was straightened from it.</summary>
     public Guid? TakenId { get; init; }
+
     /// <summary>The board's corners on the photo as taken: top left, top right, bottom right, bottom left; empty when it was not straightened.</summary>
     public IReadOnlyList<Point> Corners { get; init; } = [];
+
     /// <summary>Width of the picture on the board, millimetres; null without a scale.</summary>
     public double? WidthMillimetres { get; init; }
     public double? HeightMillimetres { get; init; }
@@ -77,7 +91,8 @@ public sealed record KnownLength(Point From, Point To, double Millimetres);
 /// <summary>Sizes on a straightened picture.</summary>
 public static class BoardScale
 {
-    public const double LeastMillimetres = 1, MostMillimetres = 1000;
+    public const double LeastMillimetres = 1,
+        MostMillimetres = 1000;
 
     /// <summary>Millimetres that the whole picture is wide and high, from one length known on it. The picture's pixels must be square on the board: straighten it first.</summary>
     /// <exception cref="BadFactException">A length of zero, points that coincide, or no picture.</exception>
@@ -86,9 +101,18 @@ public static class BoardScale
         BadFactException.Finite("known.millimetres", known.Millimetres, LeastMillimetres, MostMillimetres, "mm");
         Outline.Inside("known.from", known.From);
         Outline.Inside("known.to", known.To);
-        if (pixelsWide < 2 || pixelsHigh < 2) { throw new BadFactException("photo", "The picture has no size."); }
+        if (pixelsWide < 2 || pixelsHigh < 2)
+        {
+            throw new BadFactException("photo", "The picture has no size.");
+        }
         var pixels = double.Hypot((known.To.X - known.From.X) * pixelsWide, (known.To.Y - known.From.Y) * pixelsHigh);
-        if (pixels < 0.02 * Math.Max(pixelsWide, pixelsHigh)) { throw new BadFactException("known", "The two points lie on top of each other: choose two that are far apart, such as mounting holes, or the scale is a guess."); }
+        if (pixels < 0.02 * Math.Max(pixelsWide, pixelsHigh))
+        {
+            throw new BadFactException(
+                "known",
+                "The two points lie on top of each other: choose two that are far apart, such as mounting holes, or the scale is a guess."
+            );
+        }
         var scale = known.Millimetres / pixels;
         return (Math.Round(pixelsWide * scale, 2), Math.Round(pixelsHigh * scale, 2));
     }
@@ -108,7 +132,8 @@ public static class Registration
     public static Point Mirror(Point p, Turned turned) => turned == Turned.Sideways ? new(1 - p.X, p.Y) : new(p.X, 1 - p.Y);
 
     /// <summary>Where a point of the back lies when one looks at the front.</summary>
-    public static Point ToFront(Point back, BoardMap map) => Mirror(back, map.Turned) is var m ? new(m.X + map.BackShift.X, m.Y + map.BackShift.Y) : default;
+    public static Point ToFront(Point back, BoardMap map) =>
+        Mirror(back, map.Turned) is var m ? new(m.X + map.BackShift.X, m.Y + map.BackShift.Y) : default;
 
     /// <summary>Where a point of the front lies when one looks at the back.</summary>
     public static Point ToBack(Point front, BoardMap map) => Mirror(new(front.X - map.BackShift.X, front.Y - map.BackShift.Y), map.Turned);
@@ -125,22 +150,66 @@ public static class Registration
 
         if (pairs.Count == 0)
         {
-            return new(new(0, 0), null, Verdict.Of(question, Outcome.YesIf, "They do if both photos were straightened to the same four corners.", Founded.Guess,
-                new Reason("Nobody has checked it on a hole that goes through.")).Changing("Two holes tapped on both sides, far apart."));
+            return new(
+                new(0, 0),
+                null,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.YesIf,
+                        "They do if both photos were straightened to the same four corners.",
+                        Founded.Guess,
+                        new Reason("Nobody has checked it on a hole that goes through.")
+                    )
+                    .Changing("Two holes tapped on both sides, far apart.")
+            );
         }
 
         var gaps = pairs.Select(p => Mirror(p.Back, turned) is var m ? new Point(p.Front.X - m.X, p.Front.Y - m.Y) : default).ToList();
         var shift = new Point(gaps.Average(g => g.X), gaps.Average(g => g.Y));
         if (pairs.Count < 2 || widthMillimetres is not { } w || heightMillimetres is not { } h)
         {
-            return new(shift, null, Verdict.Of(question, Outcome.YesIf, "They do where that one hole is; a second one, far from it, would show whether they do everywhere.", Founded.Guess).Changing(widthMillimetres is null ? "The scale of the board." : "A second hole."));
+            return new(
+                shift,
+                null,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.YesIf,
+                        "They do where that one hole is; a second one, far from it, would show whether they do everywhere.",
+                        Founded.Guess
+                    )
+                    .Changing(widthMillimetres is null ? "The scale of the board." : "A second hole.")
+            );
         }
 
         var error = Math.Sqrt(gaps.Average(g => Math.Pow((g.X - shift.X) * w, 2) + Math.Pow((g.Y - shift.Y) * h, 2)));
         var figure = new Figure("Left over", Math.Round(error, 2), "mm", null, MostErrorMillimetres);
-        var reason = new Reason($"{pairs.Count} holes agree within {Markings.Si.Plain(Math.Round(error, 2))} mm.", figure, "half a pin pitch");
-        return new(shift, error, error <= MostErrorMillimetres
-            ? Verdict.Of(question, Outcome.Yes, $"They lie on each other within {Markings.Si.Plain(Math.Round(error, 1))} mm.", Founded.Measured, reason)
-            : Verdict.Of(question, Outcome.No, $"They do not: the holes are {Markings.Si.Plain(Math.Round(error, 1))} mm apart. The corners of one photo are off, or the board was turned the other way.", Founded.Measured, reason).Changing("The other way of turning.", "Corners set again."));
+        var reason = new Reason(
+            $"{pairs.Count} holes agree within {Markings.Si.Plain(Math.Round(error, 2))} mm.",
+            figure,
+            "half a pin pitch"
+        );
+        return new(
+            shift,
+            error,
+            error <= MostErrorMillimetres
+                ? Verdict.Of(
+                    question,
+                    Outcome.Yes,
+                    $"They lie on each other within {Markings.Si.Plain(Math.Round(error, 1))} mm.",
+                    Founded.Measured,
+                    reason
+                )
+                : Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"They do not: the holes are {Markings.Si.Plain(Math.Round(error, 1))} mm apart. The corners of one photo are off, or the board was turned the other way.",
+                        Founded.Measured,
+                        reason
+                    )
+                    .Changing("The other way of turning.", "Corners set again.")
+        );
     }
 }

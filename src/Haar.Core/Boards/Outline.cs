@@ -5,7 +5,8 @@ namespace Haar.Core.Boards;
 /// <summary>A closed outline on a picture. The last point joins the first.</summary>
 public static class Outline
 {
-    public const int LeastPoints = 3, MostPoints = 400;
+    public const int LeastPoints = 3,
+        MostPoints = 400;
 
     internal static void Inside(string field, Point p)
     {
@@ -16,10 +17,25 @@ public static class Outline
     /// <exception cref="BadFactException">Too few points, one off the picture, or an outline that crosses itself.</exception>
     public static void Check(string field, IReadOnlyList<Point> outline)
     {
-        if (outline.Count is < LeastPoints or > MostPoints) { throw new BadFactException(field, $"An outline has {LeastPoints} to {MostPoints} points; this has {outline.Count}."); }
-        for (var i = 0; i < outline.Count; i++) { Inside($"{field}[{i}]", outline[i]); }
-        if (Crosses(outline)) { throw new BadFactException(field, "The outline crosses itself, so it has no one area: go round the edge once, without crossing your own line."); }
-        if (Math.Abs(SignedShare(outline)) < 1e-7) { throw new BadFactException(field, "The outline has no area: its points lie on one line."); }
+        if (outline.Count is < LeastPoints or > MostPoints)
+        {
+            throw new BadFactException(field, $"An outline has {LeastPoints} to {MostPoints} points; this has {outline.Count}.");
+        }
+        for (var i = 0; i < outline.Count; i++)
+        {
+            Inside($"{field}[{i}]", outline[i]);
+        }
+        if (Crosses(outline))
+        {
+            throw new BadFactException(
+                field,
+                "The outline crosses itself, so it has no one area: go round the edge once, without crossing your own line."
+            );
+        }
+        if (Math.Abs(SignedShare(outline)) < 1e-7)
+        {
+            throw new BadFactException(field, "The outline has no area: its points lie on one line.");
+        }
     }
 
     /// <summary>Share of the picture that lies inside, 0 to 1 (shoelace formula).</summary>
@@ -50,7 +66,10 @@ public static class Outline
             for (var j = i + 1; j < n; j++)
             {
                 var neighbours = j == i + 1 || (i == 0 && j == n - 1);
-                if (!neighbours && Meet(o[i], o[(i + 1) % n], o[j], o[(j + 1) % n])) { return true; }
+                if (!neighbours && Meet(o[i], o[(i + 1) % n], o[j], o[(j + 1) % n]))
+                {
+                    return true;
+                }
             }
         }
 
@@ -60,9 +79,13 @@ public static class Outline
     internal static bool Meet(Point a, Point b, Point c, Point d)
     {
         static double Turn(Point p, Point q, Point r) => (q.X - p.X) * (r.Y - p.Y) - (q.Y - p.Y) * (r.X - p.X);
-        static bool On(Point p, Point q, Point r) => Math.Min(p.X, q.X) <= r.X && r.X <= Math.Max(p.X, q.X) && Math.Min(p.Y, q.Y) <= r.Y && r.Y <= Math.Max(p.Y, q.Y);
+        static bool On(Point p, Point q, Point r) =>
+            Math.Min(p.X, q.X) <= r.X && r.X <= Math.Max(p.X, q.X) && Math.Min(p.Y, q.Y) <= r.Y && r.Y <= Math.Max(p.Y, q.Y);
         var (d1, d2, d3, d4) = (Turn(c, d, a), Turn(c, d, b), Turn(a, b, c), Turn(a, b, d));
-        if (((d1 > 0 && d2 < 0) || (d1 < 0 && d2 > 0)) && ((d3 > 0 && d4 < 0) || (d3 < 0 && d4 > 0))) { return true; }
+        if (((d1 > 0 && d2 < 0) || (d1 < 0 && d2 > 0)) && ((d3 > 0 && d4 < 0) || (d3 < 0 && d4 > 0)))
+        {
+            return true;
+        }
         return (d1 == 0 && On(c, d, a)) || (d2 == 0 && On(c, d, b)) || (d3 == 0 && On(a, b, c)) || (d4 == 0 && On(a, b, d));
     }
 
@@ -72,8 +95,14 @@ public static class Outline
         var inside = false;
         for (int i = 0, j = o.Count - 1; i < o.Count; j = i++)
         {
-            if (Meet(o[j], o[i], p, p)) { return true; }
-            if ((o[i].Y > p.Y) != (o[j].Y > p.Y) && p.X < (o[j].X - o[i].X) * (p.Y - o[i].Y) / (o[j].Y - o[i].Y) + o[i].X) { inside = !inside; }
+            if (Meet(o[j], o[i], p, p))
+            {
+                return true;
+            }
+            if ((o[i].Y > p.Y) != (o[j].Y > p.Y) && p.X < (o[j].X - o[i].X) * (p.Y - o[i].Y) / (o[j].Y - o[i].Y) + o[i].X)
+            {
+                inside = !inside;
+            }
         }
 
         return inside;
@@ -82,12 +111,18 @@ public static class Outline
     /// <summary>Whether a path of straight pieces comes inside anywhere.</summary>
     public static bool Touches(IReadOnlyList<Point> o, IReadOnlyList<Point> path)
     {
-        if (path.Any(p => Contains(o, p))) { return true; }
+        if (path.Any(p => Contains(o, p)))
+        {
+            return true;
+        }
         for (var k = 1; k < path.Count; k++)
         {
             for (var i = 0; i < o.Count; i++)
             {
-                if (Meet(path[k - 1], path[k], o[i], o[(i + 1) % o.Count])) { return true; }
+                if (Meet(path[k - 1], path[k], o[i], o[(i + 1) % o.Count]))
+                {
+                    return true;
+                }
             }
         }
 

@@ -65,29 +65,77 @@ public static class Straighten
 
     static void Check(IReadOnlyList<Point> corners)
     {
-        if (corners.Count != 4) { throw new BadFactException("corners", $"Four corners make a board: top left, top right, bottom right, bottom left; {corners.Count} came."); }
-        for (var i = 0; i < 4; i++) { Outline.Inside($"corners[{i}]", corners[i]); }
-        if (Outline.Crosses(corners)) { throw new BadFactException("corners", "The corners cross: go round the board once, top left, top right, bottom right, bottom left."); }
-        var turns = Enumerable.Range(0, 4).Select(i => (A: corners[i], B: corners[(i + 1) % 4], C: corners[(i + 2) % 4]))
-            .Select(t => (t.B.X - t.A.X) * (t.C.Y - t.B.Y) - (t.B.Y - t.A.Y) * (t.C.X - t.B.X)).ToList();
-        if (turns.Any(t => Math.Abs(t) < 1e-4)) { throw new BadFactException("corners", "Three of the corners lie on one line, so they are not a board's."); }
-        if (turns.Any(t => t < 0) && turns.Any(t => t > 0)) { throw new BadFactException("corners", "One corner lies inside the other three: a board seen by a camera never looks so."); }
-        if (turns[0] < 0) { throw new BadFactException("corners", "The corners run the wrong way round, which would mirror the board: top left, top right, bottom right, bottom left."); }
+        if (corners.Count != 4)
+        {
+            throw new BadFactException(
+                "corners",
+                $"Four corners make a board: top left, top right, bottom right, bottom left; {corners.Count} came."
+            );
+        }
+        for (var i = 0; i < 4; i++)
+        {
+            Outline.Inside($"corners[{i}]", corners[i]);
+        }
+        if (Outline.Crosses(corners))
+        {
+            throw new BadFactException(
+                "corners",
+                "The corners cross: go round the board once, top left, top right, bottom right, bottom left."
+            );
+        }
+        var turns = Enumerable
+            .Range(0, 4)
+            .Select(i => (A: corners[i], B: corners[(i + 1) % 4], C: corners[(i + 2) % 4]))
+            .Select(t => (t.B.X - t.A.X) * (t.C.Y - t.B.Y) - (t.B.Y - t.A.Y) * (t.C.X - t.B.X))
+            .ToList();
+        if (turns.Any(t => Math.Abs(t) < 1e-4))
+        {
+            throw new BadFactException("corners", "Three of the corners lie on one line, so they are not a board's.");
+        }
+        if (turns.Any(t => t < 0) && turns.Any(t => t > 0))
+        {
+            throw new BadFactException("corners", "One corner lies inside the other three: a board seen by a camera never looks so.");
+        }
+        if (turns[0] < 0)
+        {
+            throw new BadFactException(
+                "corners",
+                "The corners run the wrong way round, which would mirror the board: top left, top right, bottom right, bottom left."
+            );
+        }
     }
 
     static double? FromSlant((double X, double Y)[] p, double u0, double v0)
     {
         // m1 top left, m2 top right, m3 bottom left, m4 bottom right, in the paper's order.
-        double[] m1 = [p[0].X, p[0].Y, 1], m2 = [p[1].X, p[1].Y, 1], m3 = [p[3].X, p[3].Y, 1], m4 = [p[2].X, p[2].Y, 1];
+        double[] m1 = [p[0].X, p[0].Y, 1],
+            m2 = [p[1].X, p[1].Y, 1],
+            m3 = [p[3].X, p[3].Y, 1],
+            m4 = [p[2].X, p[2].Y, 1];
         static double[] Cross(double[] a, double[] b) => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
         static double Dot(double[] a, double[] b) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
         var k2 = Dot(Cross(m1, m4), m3) / Dot(Cross(m2, m4), m3);
         var k3 = Dot(Cross(m1, m4), m2) / Dot(Cross(m3, m4), m2);
-        double[] n2 = [k2 * m2[0] - m1[0], k2 * m2[1] - m1[1], k2 - 1], n3 = [k3 * m3[0] - m1[0], k3 * m3[1] - m1[1], k3 - 1];
+        double[] n2 = [k2 * m2[0] - m1[0], k2 * m2[1] - m1[1], k2 - 1],
+            n3 = [k3 * m3[0] - m1[0], k3 * m3[1] - m1[1], k3 - 1];
         // With opposite edges all but parallel the focal length cannot be told.
-        if (Math.Abs(n2[2]) < 0.02 || Math.Abs(n3[2]) < 0.02) { return null; }
-        var f2 = -(n2[0] * n3[0] - (n2[0] * n3[2] + n2[2] * n3[0]) * u0 + n2[2] * n3[2] * u0 * u0 + n2[1] * n3[1] - (n2[1] * n3[2] + n2[2] * n3[1]) * v0 + n2[2] * n3[2] * v0 * v0) / (n2[2] * n3[2]);
-        if (!double.IsFinite(f2) || f2 < u0 * u0 * 0.1 || f2 > u0 * u0 * 400) { return null; }
+        if (Math.Abs(n2[2]) < 0.02 || Math.Abs(n3[2]) < 0.02)
+        {
+            return null;
+        }
+        var f2 =
+            -(
+                n2[0] * n3[0]
+                - (n2[0] * n3[2] + n2[2] * n3[0]) * u0
+                + n2[2] * n3[2] * u0 * u0
+                + n2[1] * n3[1]
+                - (n2[1] * n3[2] + n2[2] * n3[1]) * v0
+                + n2[2] * n3[2] * v0 * v0
+            ) / (n2[2] * n3[2]);
+        if (!double.IsFinite(f2) || f2 < u0 * u0 * 0.1 || f2 > u0 * u0 * 400)
+        {
+            return null;
+        }
         double Length(double[] n) => (Math.Pow(n[0] - u0 * n[2], 2) + Math.Pow(n[1] - v0 * n[2], 2)) / f2 + n[2] * n[2];
         var ratio = Math.Sqrt(Length(n2) / Length(n3));
         return double.IsFinite(ratio) && ratio is > 0.05 and < 20 ? ratio : null;
@@ -101,19 +149,32 @@ public static class Straighten
         for (var i = 0; i < 4; i++)
         {
             var ((x, y), (u, v)) = (p[i], to[i]);
-            double[] first = [x, y, 1, 0, 0, 0, -u * x, -u * y, u], second = [0, 0, 0, x, y, 1, -v * x, -v * y, v];
-            for (var c = 0; c < 9; c++) { (a[2 * i, c], a[2 * i + 1, c]) = (first[c], second[c]); }
+            double[] first = [x, y, 1, 0, 0, 0, -u * x, -u * y, u],
+                second = [0, 0, 0, x, y, 1, -v * x, -v * y, v];
+            for (var c = 0; c < 9; c++)
+            {
+                (a[2 * i, c], a[2 * i + 1, c]) = (first[c], second[c]);
+            }
         }
 
         for (var col = 0; col < 8; col++)
         {
             var pivot = Enumerable.Range(col, 8 - col).MaxBy(r => Math.Abs(a[r, col]));
-            for (var c = 0; c < 9; c++) { (a[col, c], a[pivot, c]) = (a[pivot, c], a[col, c]); }
+            for (var c = 0; c < 9; c++)
+            {
+                (a[col, c], a[pivot, c]) = (a[pivot, c], a[col, c]);
+            }
             for (var r = 0; r < 8; r++)
             {
-                if (r == col) { continue; }
+                if (r == col)
+                {
+                    continue;
+                }
                 var f = a[r, col] / a[col, col];
-                for (var c = col; c < 9; c++) { a[r, c] -= f * a[col, c]; }
+                for (var c = col; c < 9; c++)
+                {
+                    a[r, c] -= f * a[col, c];
+                }
             }
         }
 

@@ -14,7 +14,10 @@ public static class Allocation
     public static IReadOnlyDictionary<Guid, Guid> Of(IReadOnlyList<DrawerWant> wants, IReadOnlyDictionary<Guid, int> free)
     {
         var served = new Dictionary<Guid, Guid>();
-        if (wants.Count == 0) { return served; }
+        if (wants.Count == 0)
+        {
+            return served;
+        }
         var parts = wants.SelectMany(w => w.Options).Distinct().Where(p => free.GetValueOrDefault(p) > 0).ToList();
         var partNode = parts.Select((p, i) => (p, i)).ToDictionary(x => x.p, x => wants.Count + x.i);
         var (source, sink) = (wants.Count + parts.Count, wants.Count + parts.Count + 1);
@@ -29,16 +32,28 @@ public static class Allocation
             var rank = 0;
             foreach (var part in wants[w].Options)
             {
-                if (partNode.TryGetValue(part, out var node)) { arcs.Add((flow.AddArcWithCapacityAndUnitCost(w, node, 1, rank), wants[w].Id, part)); }
+                if (partNode.TryGetValue(part, out var node))
+                {
+                    arcs.Add((flow.AddArcWithCapacityAndUnitCost(w, node, 1, rank), wants[w].Id, part));
+                }
                 rank++;
             }
         }
 
-        foreach (var part in parts) { flow.AddArcWithCapacityAndUnitCost(partNode[part], sink, free[part], 0); }
+        foreach (var part in parts)
+        {
+            flow.AddArcWithCapacityAndUnitCost(partNode[part], sink, free[part], 0);
+        }
         flow.SetNodeSupply(source, wants.Count);
         flow.SetNodeSupply(sink, -wants.Count);
-        if (flow.Solve() != MinCostFlowBase.Status.OPTIMAL) { return served; }
-        foreach (var (arc, want, part) in arcs.Where(a => flow.Flow(a.Arc) > 0)) { served[want] = part; }
+        if (flow.Solve() != MinCostFlowBase.Status.OPTIMAL)
+        {
+            return served;
+        }
+        foreach (var (arc, want, part) in arcs.Where(a => flow.Flow(a.Arc) > 0))
+        {
+            served[want] = part;
+        }
         return served;
     }
 }

@@ -6,12 +6,26 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Capacitors;
 
 /// <summary>Where one part stands on the map.</summary>
-public enum CapacitorStand { NotMeasured = 0, Sound, ComesOut, Exchanging, Exchanged }
+public enum CapacitorStand
+{
+    NotMeasured = 0,
+    Sound,
+    ComesOut,
+    Exchanging,
+    Exchanged,
+}
 
 /// <param name="Stand">For the map and the list.</param>
 /// <param name="ComesOut">Under the machine's school.</param>
 /// <param name="Sound">By signs and readings alone.</param>
-public sealed record CapacitorAssessment(Capacitor Capacitor, CapacitorReadings Readings, CapacitorRiskResult Risk, Verdict Sound, Verdict ComesOut, CapacitorStand Stand);
+public sealed record CapacitorAssessment(
+    Capacitor Capacitor,
+    CapacitorReadings Readings,
+    CapacitorRiskResult Risk,
+    Verdict Sound,
+    Verdict ComesOut,
+    CapacitorStand Stand
+);
 
 /// <summary>Every capacitor of a machine, judged.</summary>
 public static class CapacitorAssessments
@@ -24,7 +38,14 @@ public static class CapacitorAssessments
         return [.. facts.Capacitors.Select(c => Assess(c, bySubject[c.Id], made, thisYear, m.RecapSchool, facts))];
     }
 
-    static CapacitorAssessment Assess(Capacitor c, IEnumerable<Reading> readings, int made, int thisYear, RecapSchool school, MachineFacts facts)
+    static CapacitorAssessment Assess(
+        Capacitor c,
+        IEnumerable<Reading> readings,
+        int made,
+        int thisYear,
+        RecapSchool school,
+        MachineFacts facts
+    )
     {
         var fitted = c.Fitting.FittedAt is not null;
         var r = MachineFacts.ReadingsOf(c, readings);
@@ -33,7 +54,8 @@ public static class CapacitorAssessments
         var risk = CapacitorRisk.Rank(c.Spec, c.Role, c.Signs, made, thisYear);
         var comesOut = CapacitorRisk.ComesOut(c.Designator, c.Spec, sound, risk, school);
         var kept = facts.Overruled($"capacitors/comes-out/{c.Id}");
-        var stand = c.Fitting.Finished ? CapacitorStand.Exchanged
+        var stand =
+            c.Fitting.Finished ? CapacitorStand.Exchanged
             : c.Fitting.Started ? CapacitorStand.Exchanging
             : comesOut.Outcome == Outcome.Yes ? (kept ? CapacitorStand.Sound : CapacitorStand.ComesOut)
             : comesOut.Outcome == Outcome.No ? (kept ? CapacitorStand.ComesOut : CapacitorStand.Sound)
@@ -44,25 +66,66 @@ public static class CapacitorAssessments
     /// <summary>What a row says at its end: the reading that decided, or what is missing.</summary>
     public static string InBrief(CapacitorAssessment r)
     {
-        var sign = r.Capacitor.Signs.FirstOrDefault(s => s is CapacitorSign.Weeping or CapacitorSign.Bulging or CapacitorSign.Cracked, (CapacitorSign)(-1));
-        if (r.Capacitor.Fitting.FittedAt is null && (int)sign >= 0) { return sign switch { CapacitorSign.Weeping => "weeps", CapacitorSign.Bulging => "bulges", _ => "is cracked" }; }
-        if (r.Readings.InCircuit) { return "measure out of circuit"; }
-        if (!r.Readings.Any) { return r.Stand == CapacitorStand.ComesOut ? "by kind and age" : "not measured"; }
-        var change = r.Readings.Microfarads is { } c ? Math.Round((c / r.Capacitor.Spec.Microfarads - 1) * 100) : (double?)null;
-        return string.Join(", ", new[]
+        var sign = r.Capacitor.Signs.FirstOrDefault(
+            s => s is CapacitorSign.Weeping or CapacitorSign.Bulging or CapacitorSign.Cracked,
+            (CapacitorSign)(-1)
+        );
+        if (r.Capacitor.Fitting.FittedAt is null && (int)sign >= 0)
         {
-            change is { } d ? $"{(d > 0 ? "+" : "")}{Si.Plain(d)} %" : "",
-            r.Readings.EsrOhms is { } e ? Si.Format(e, "Ω", 2) : "",
-            r.Readings.LeakageMicroamps is { } l ? $"leaks {Si.Plain(l)} µA" : "",
-        }.Where(s => s.Length > 0));
+            return sign switch
+            {
+                CapacitorSign.Weeping => "weeps",
+                CapacitorSign.Bulging => "bulges",
+                _ => "is cracked",
+            };
+        }
+        if (r.Readings.InCircuit)
+        {
+            return "measure out of circuit";
+        }
+        if (!r.Readings.Any)
+        {
+            return r.Stand == CapacitorStand.ComesOut ? "by kind and age" : "not measured";
+        }
+        var change = r.Readings.Microfarads is { } c ? Math.Round((c / r.Capacitor.Spec.Microfarads - 1) * 100) : (double?)null;
+        return string.Join(
+            ", ",
+            new[]
+            {
+                change is { } d ? $"{(d > 0 ? "+" : "")}{Si.Plain(d)} %" : "",
+                r.Readings.EsrOhms is { } e ? Si.Format(e, "Ω", 2) : "",
+                r.Readings.LeakageMicroamps is { } l ? $"leaks {Si.Plain(l)} µA" : "",
+            }.Where(s => s.Length > 0)
+        );
     }
 
     /// <summary>The order of the list: what the hand has begun, what comes out, what is not known, then the rest; within these the riskiest first.</summary>
     public static IEnumerable<CapacitorAssessment> ByUrgency(IEnumerable<CapacitorAssessment> rows) =>
-        rows.OrderBy(r => r.Stand switch { CapacitorStand.Exchanging => 0, CapacitorStand.ComesOut => 1, CapacitorStand.NotMeasured => 2, CapacitorStand.Exchanged => 3, _ => 4 }).ThenByDescending(r => r.Risk.Score).ThenBy(r => r.Capacitor.Designator, Designators.InOrder);
+        rows.OrderBy(r =>
+                r.Stand switch
+                {
+                    CapacitorStand.Exchanging => 0,
+                    CapacitorStand.ComesOut => 1,
+                    CapacitorStand.NotMeasured => 2,
+                    CapacitorStand.Exchanged => 3,
+                    _ => 4,
+                }
+            )
+            .ThenByDescending(r => r.Risk.Score)
+            .ThenBy(r => r.Capacitor.Designator, Designators.InOrder);
 
     /// <summary>The forecast's own view of them.</summary>
     public static IReadOnlyList<ForecastPart> ForForecast(IEnumerable<CapacitorAssessment> rows) =>
-        [.. rows.Where(r => r.Stand is not (CapacitorStand.Exchanged or CapacitorStand.Exchanging)).Select(r => new ForecastPart(r.Capacitor.Designator, r.Capacitor.Spec.Kind, r.Risk.Score,
-            CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, RecapSchool.Evidence).Outcome == Outcome.Yes, r.Capacitor.Spec.Kind == CapacitorKind.MainsFilterPaper, r.Capacitor.Signs.Contains(CapacitorSign.Weeping)))];
+        [
+            .. rows.Where(r => r.Stand is not (CapacitorStand.Exchanged or CapacitorStand.Exchanging))
+                .Select(r => new ForecastPart(
+                    r.Capacitor.Designator,
+                    r.Capacitor.Spec.Kind,
+                    r.Risk.Score,
+                    CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, RecapSchool.Evidence).Outcome
+                        == Outcome.Yes,
+                    r.Capacitor.Spec.Kind == CapacitorKind.MainsFilterPaper,
+                    r.Capacitor.Signs.Contains(CapacitorSign.Weeping)
+                )),
+        ];
 }

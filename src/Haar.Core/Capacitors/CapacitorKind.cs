@@ -3,21 +3,53 @@ namespace Haar.Core.Capacitors;
 /// <summary>How a capacitor is made; it decides how it ages, what its ESR means and what may stand in for it.</summary>
 public enum CapacitorKind
 {
-    Unknown = 0, AluminiumRadial, AluminiumAxial, AluminiumSurfaceMount, AluminiumLowEsr, Polymer,
-    TantalumBead, TantalumSurfaceMount, Film, Ceramic, MainsFilterPaper, MainsFilterFilm, DoubleLayer,
+    Unknown = 0,
+    AluminiumRadial,
+    AluminiumAxial,
+    AluminiumSurfaceMount,
+    AluminiumLowEsr,
+    Polymer,
+    TantalumBead,
+    TantalumSurfaceMount,
+    Film,
+    Ceramic,
+    MainsFilterPaper,
+    MainsFilterFilm,
+    DoubleLayer,
 }
 
 /// <summary>What it does on the board; it decides how exact a substitute has to be.</summary>
-public enum CapacitorRole { Unknown = 0, Bulk, SwitchingOutput, Timing, Coupling, Decoupling, MainsFilter, Backup, RegulatorOutput }
+public enum CapacitorRole
+{
+    Unknown = 0,
+    Bulk,
+    SwitchingOutput,
+    Timing,
+    Coupling,
+    Decoupling,
+    MainsFilter,
+    Backup,
+    RegulatorOutput,
+}
 
 /// <summary>What can be seen, smelled or felt before anything is measured.</summary>
-public enum CapacitorSign { Bulging, Weeping, Cracked, FishySmell, DullJoint, NearHeat, EarlierRepair }
+public enum CapacitorSign
+{
+    Bulging,
+    Weeping,
+    Cracked,
+    FishySmell,
+    DullJoint,
+    NearHeat,
+    EarlierRepair,
+}
 
 /// <summary>The two schools of recapping, a policy of the machine.</summary>
 public enum RecapSchool
 {
     /// <summary>Only what looks or measures bad comes out.</summary>
     Evidence = 0,
+
     /// <summary>Parts of a known-bad kind and age come out whatever they measure.</summary>
     Preventive,
 }
@@ -25,7 +57,11 @@ public enum RecapSchool
 public static class CapacitorKinds
 {
     public static bool IsAluminium(this CapacitorKind kind) =>
-        kind is CapacitorKind.AluminiumRadial or CapacitorKind.AluminiumAxial or CapacitorKind.AluminiumSurfaceMount or CapacitorKind.AluminiumLowEsr;
+        kind
+            is CapacitorKind.AluminiumRadial
+                or CapacitorKind.AluminiumAxial
+                or CapacitorKind.AluminiumSurfaceMount
+                or CapacitorKind.AluminiumLowEsr;
 
     public static bool IsTantalum(this CapacitorKind kind) => kind is CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount;
 
@@ -42,43 +78,47 @@ public static class CapacitorKinds
     public static bool IsMainsFilter(this CapacitorKind kind) => kind is CapacitorKind.MainsFilterPaper or CapacitorKind.MainsFilterFilm;
 
     /// <summary>Smallest and largest value that the kind is made in, farads. From the ranges that catalogues of through-hole and surface-mount parts cover; wide on purpose.</summary>
-    public static (double Least, double Most) PlausibleFarads(this CapacitorKind kind) => kind switch
-    {
-        CapacitorKind.DoubleLayer => (1e-3, 100),
-        CapacitorKind.Polymer => (1e-6, 10e-3),
-        CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount => (0.09e-6, 3e-3),
-        CapacitorKind.Film => (90e-12, 100e-6),
-        CapacitorKind.Ceramic => (0.4e-12, 470e-6),
-        CapacitorKind.MainsFilterFilm or CapacitorKind.MainsFilterPaper => (0.9e-9, 10e-6),
-        CapacitorKind.Unknown => (0.4e-12, 100),
-        _ => (0.09e-6, 1),
-    };
+    public static (double Least, double Most) PlausibleFarads(this CapacitorKind kind) =>
+        kind switch
+        {
+            CapacitorKind.DoubleLayer => (1e-3, 100),
+            CapacitorKind.Polymer => (1e-6, 10e-3),
+            CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount => (0.09e-6, 3e-3),
+            CapacitorKind.Film => (90e-12, 100e-6),
+            CapacitorKind.Ceramic => (0.4e-12, 470e-6),
+            CapacitorKind.MainsFilterFilm or CapacitorKind.MainsFilterPaper => (0.9e-9, 10e-6),
+            CapacitorKind.Unknown => (0.4e-12, 100),
+            _ => (0.09e-6, 1),
+        };
 
-    public static string Words(this CapacitorKind kind) => kind switch
-    {
-        CapacitorKind.AluminiumRadial => "radial aluminium electrolytic",
-        CapacitorKind.AluminiumAxial => "axial aluminium electrolytic",
-        CapacitorKind.AluminiumSurfaceMount => "surface-mount aluminium electrolytic",
-        CapacitorKind.AluminiumLowEsr => "low-ESR aluminium electrolytic",
-        CapacitorKind.Polymer => "polymer electrolytic",
-        CapacitorKind.TantalumBead => "tantalum bead",
-        CapacitorKind.TantalumSurfaceMount => "surface-mount tantalum",
-        CapacitorKind.Film => "film capacitor",
-        CapacitorKind.Ceramic => "ceramic capacitor",
-        CapacitorKind.MainsFilterPaper => "moulded paper mains filter capacitor",
-        CapacitorKind.MainsFilterFilm => "film mains filter capacitor",
-        CapacitorKind.DoubleLayer => "double-layer backup capacitor",
-        _ => "capacitor of unknown kind",
-    };
+    public static string Words(this CapacitorKind kind) =>
+        kind switch
+        {
+            CapacitorKind.AluminiumRadial => "radial aluminium electrolytic",
+            CapacitorKind.AluminiumAxial => "axial aluminium electrolytic",
+            CapacitorKind.AluminiumSurfaceMount => "surface-mount aluminium electrolytic",
+            CapacitorKind.AluminiumLowEsr => "low-ESR aluminium electrolytic",
+            CapacitorKind.Polymer => "polymer electrolytic",
+            CapacitorKind.TantalumBead => "tantalum bead",
+            CapacitorKind.TantalumSurfaceMount => "surface-mount tantalum",
+            CapacitorKind.Film => "film capacitor",
+            CapacitorKind.Ceramic => "ceramic capacitor",
+            CapacitorKind.MainsFilterPaper => "moulded paper mains filter capacitor",
+            CapacitorKind.MainsFilterFilm => "film mains filter capacitor",
+            CapacitorKind.DoubleLayer => "double-layer backup capacitor",
+            _ => "capacitor of unknown kind",
+        };
 }
 
 /// <summary>What a part is, without where it sits. Lengths are millimetres, temperatures degrees Celsius.</summary>
 public sealed record CapacitorSpec
 {
     public CapacitorKind Kind { get; init; }
+
     /// <summary>Nominal capacitance, above zero.</summary>
     public double Microfarads { get; init; }
     public double? RatedVolts { get; init; }
+
     /// <summary>Share below nominal that a new part may have; 0.2 where the print is silent.</summary>
     public double ToleranceMinusShare { get; init; } = 0.2;
     public double TolerancePlusShare { get; init; } = 0.2;
@@ -86,8 +126,10 @@ public sealed record CapacitorSpec
     public double? DiameterMillimetres { get; init; }
     public double? HeightMillimetres { get; init; }
     public double? LeadPitchMillimetres { get; init; }
+
     /// <summary>X1, X2, Y1, Y2 ... for parts across or from the mains.</summary>
     public string? SafetyClass { get; init; }
+
     /// <summary>From the data sheet, at <see cref="EsrFrequencyHertz"/>; null where there is none.</summary>
     public double? EsrOhms { get; init; }
     public double EsrFrequencyHertz { get; init; } = 100_000;
@@ -103,19 +145,24 @@ public sealed class Capacitor
     public Guid MachineId { get; init; }
     public Guid BoardId { get; init; }
     public string Designator { get; set; } = "";
+
     /// <summary>The print, as typed.</summary>
     public string Marking { get; set; } = "";
     public CapacitorSpec Spec { get; set; } = new();
     public CapacitorRole Role { get; set; }
     public List<CapacitorSign> Signs { get; set; } = [];
+
     /// <summary>Place on the board's photo as shares of its width and height, 0 to 1; null when not marked.</summary>
     public double? X { get; set; }
     public double? Y { get; set; }
     public Boards.Side Side { get; set; }
+
     /// <summary>Which way its minus points on the board's picture, taken down before it comes out.</summary>
     public Towards MinusBefore { get; set; }
+
     /// <summary>Which way the board's own print says that minus points.</summary>
     public Towards MinusPrinted { get; set; }
+
     /// <summary>Room above the board there, under a keyboard or a shield, mm; null when nothing sits above.</summary>
     public double? HeadroomMillimetres { get; set; }
     public FittingSheet Fitting { get; set; } = new();
@@ -123,10 +170,23 @@ public sealed class Capacitor
 }
 
 /// <summary>State of a pad after the old part is off.</summary>
-public enum PadState { Sound, Lifted, Corroded }
+public enum PadState
+{
+    Sound,
+    Lifted,
+    Corroded,
+}
 
 /// <summary>The steps of one exchange, in the only order in which they can be done.</summary>
-public enum FittingStep { Remove, CheckPads, Clean, Fit, CheckWayRound, Remeasure }
+public enum FittingStep
+{
+    Remove,
+    CheckPads,
+    Clean,
+    Fit,
+    CheckWayRound,
+    Remeasure,
+}
 
 /// <summary>How far the exchange of one part has come; a null instant is a step not yet done.</summary>
 public sealed record FittingSheet
@@ -139,6 +199,7 @@ public sealed record FittingSheet
     public DateTimeOffset? CleanedAt { get; init; }
     public DateTimeOffset? FittedAt { get; init; }
     public DateTimeOffset? WayRoundCheckedAt { get; init; }
+
     /// <summary>Which way the new part's minus was seen to point at the second look.</summary>
     public Towards MinusSeen { get; init; }
     public DateTimeOffset? RemeasuredAt { get; init; }
@@ -163,28 +224,41 @@ public sealed record FittingSheet
         var next = Next(polarised);
         if (step != next)
         {
-            throw new Verdicts.BadFactException("step", next is null ? "This part is fitted and measured: nothing is left to do on it." : $"The next step here is “{Words(next.Value)}”, not “{Words(step)}”.");
+            throw new Verdicts.BadFactException(
+                "step",
+                next is null
+                    ? "This part is fitted and measured: nothing is left to do on it."
+                    : $"The next step here is “{Words(next.Value)}”, not “{Words(step)}”."
+            );
         }
 
         return step switch
         {
             FittingStep.Remove => this with { RemovedAt = at },
-            FittingStep.CheckPads => this with { PadsCheckedAt = at, Pads = pads ?? throw new Verdicts.BadFactException("pads", "Say how the pads are: sound, lifted or corroded.") },
+            FittingStep.CheckPads => this with
+            {
+                PadsCheckedAt = at,
+                Pads = pads ?? throw new Verdicts.BadFactException("pads", "Say how the pads are: sound, lifted or corroded."),
+            },
             FittingStep.Clean => this with { CleanedAt = at },
-            FittingStep.Fit when PartId is null => throw new Verdicts.BadFactException("step", "Reserve a part from the drawer before fitting one."),
+            FittingStep.Fit when PartId is null => throw new Verdicts.BadFactException(
+                "step",
+                "Reserve a part from the drawer before fitting one."
+            ),
             FittingStep.Fit => this with { FittedAt = at },
             FittingStep.CheckWayRound => this with { WayRoundCheckedAt = at, MinusSeen = seen },
             _ => this with { RemeasuredAt = at },
         };
     }
 
-    public static string Words(FittingStep step) => step switch
-    {
-        FittingStep.Remove => "remove the old part",
-        FittingStep.CheckPads => "look at the pads",
-        FittingStep.Clean => "clean the pads",
-        FittingStep.Fit => "fit the new part",
-        FittingStep.CheckWayRound => "check which way round it sits",
-        _ => "measure it again",
-    };
+    public static string Words(FittingStep step) =>
+        step switch
+        {
+            FittingStep.Remove => "remove the old part",
+            FittingStep.CheckPads => "look at the pads",
+            FittingStep.Clean => "clean the pads",
+            FittingStep.Fit => "fit the new part",
+            FittingStep.CheckWayRound => "check which way round it sits",
+            _ => "measure it again",
+        };
 }

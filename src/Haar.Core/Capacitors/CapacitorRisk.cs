@@ -23,11 +23,46 @@ public static class CapacitorRisk
     /// <summary>Families that the trade knows as bad, worst first. Common practice of recappers: a guess with a long record, not a standard.</summary>
     static readonly Family[] Families =
     [
-        new(k => k == CapacitorKind.MainsFilterPaper, 1900, 2100, 95, "moulded paper mains filter", "its case cracks with age, draws damp and shorts across the mains"),
-        new(k => k == CapacitorKind.AluminiumSurfaceMount, 1988, 1996, 80, "surface-mount aluminium electrolytic of 1988 to 1996", "its rubber seals were cooked in soldering, and a water-based electrolyte weeps out"),
-        new(k => k is CapacitorKind.AluminiumLowEsr or CapacitorKind.AluminiumRadial, 1999, 2007, 60, "low-ESR electrolytic of 1999 to 2007", "many were filled with an electrolyte that makes gas"),
-        new(k => k == CapacitorKind.TantalumBead, 1970, 1992, 40, "tantalum bead before 1992", "it fails as a short, at the first switch-on after years of rest"),
-        new(k => k == CapacitorKind.DoubleLayer, 1980, 2005, 45, "double-layer backup capacitor", "it dries out and weeps an acid or alkaline electrolyte"),
+        new(
+            k => k == CapacitorKind.MainsFilterPaper,
+            1900,
+            2100,
+            95,
+            "moulded paper mains filter",
+            "its case cracks with age, draws damp and shorts across the mains"
+        ),
+        new(
+            k => k == CapacitorKind.AluminiumSurfaceMount,
+            1988,
+            1996,
+            80,
+            "surface-mount aluminium electrolytic of 1988 to 1996",
+            "its rubber seals were cooked in soldering, and a water-based electrolyte weeps out"
+        ),
+        new(
+            k => k is CapacitorKind.AluminiumLowEsr or CapacitorKind.AluminiumRadial,
+            1999,
+            2007,
+            60,
+            "low-ESR electrolytic of 1999 to 2007",
+            "many were filled with an electrolyte that makes gas"
+        ),
+        new(
+            k => k == CapacitorKind.TantalumBead,
+            1970,
+            1992,
+            40,
+            "tantalum bead before 1992",
+            "it fails as a short, at the first switch-on after years of rest"
+        ),
+        new(
+            k => k == CapacitorKind.DoubleLayer,
+            1980,
+            2005,
+            45,
+            "double-layer backup capacitor",
+            "it dries out and weeps an acid or alkaline electrolyte"
+        ),
         new(k => k == CapacitorKind.AluminiumAxial, 1970, 1990, 45, "axial electrolytic before 1990", "its end seals dry out"),
         new(k => k.IsAluminium(), 1970, 2100, 35, "aluminium electrolytic", "its electrolyte dries out"),
         new(k => k.IsTantalum(), 1970, 2100, 15, "tantalum", "it fails rarely, but as a short"),
@@ -44,7 +79,13 @@ public static class CapacitorRisk
     /// <param name="signs">What is seen on it.</param>
     /// <param name="madeYear">Year of make, or of the machine.</param>
     /// <param name="thisYear">The year now.</param>
-    public static CapacitorRiskResult Rank(CapacitorSpec spec, CapacitorRole role, IReadOnlyCollection<CapacitorSign> signs, int madeYear, int thisYear)
+    public static CapacitorRiskResult Rank(
+        CapacitorSpec spec,
+        CapacitorRole role,
+        IReadOnlyCollection<CapacitorSign> signs,
+        int madeYear,
+        int thisYear
+    )
     {
         if (madeYear < 1900 || madeYear > thisYear)
         {
@@ -98,7 +139,11 @@ public static class CapacitorRisk
             }
         }
 
-        var word = score >= 95 ? "certain" : score >= 55 ? "high" : score >= 25 ? "raised" : "low";
+        var word =
+            score >= 95 ? "certain"
+            : score >= 55 ? "high"
+            : score >= 25 ? "raised"
+            : "low";
         return new(Math.Round(score), word, family.Name, reasons);
     }
 
@@ -113,19 +158,34 @@ public static class CapacitorRisk
 
         if (spec.Kind == CapacitorKind.MainsFilterPaper)
         {
-            return Verdict.Of(question, Outcome.Yes, $"{designator} comes out whatever it measures: no one should keep a moulded paper filter across the mains.", Founded.Rule, risk.Reasons)
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Yes,
+                    $"{designator} comes out whatever it measures: no one should keep a moulded paper filter across the mains.",
+                    Founded.Rule,
+                    risk.Reasons
+                )
                 .With(CautionId.LineFilterCapacitor, CautionId.MainsSupply);
         }
 
         if (school == RecapSchool.Preventive && risk.Score >= 55)
         {
-            return Verdict.Of(question, Outcome.Yes, $"{designator} comes out by the preventive school: a {risk.Family}.", Founded.Rule, [.. risk.Reasons, .. judged.Reasons])
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Yes,
+                    $"{designator} comes out by the preventive school: a {risk.Family}.",
+                    Founded.Rule,
+                    [.. risk.Reasons, .. judged.Reasons]
+                )
                 .Changing("The evidence school would keep it while it measures well.");
         }
 
         return judged.Outcome switch
         {
-            Outcome.Yes => Verdict.Of(question, Outcome.No, $"{designator} stays. It is sound.", judged.Founded, [.. judged.Reasons, .. risk.Reasons])
+            Outcome.Yes => Verdict
+                .Of(question, Outcome.No, $"{designator} stays. It is sound.", judged.Founded, [.. judged.Reasons, .. risk.Reasons])
                 .Changing(risk.Score >= 25 ? ["The preventive school, for a part of this kind and age."] : []),
             Outcome.YesIf => judged with { Question = question, Outcome = Outcome.Unknown },
             _ => judged with { Question = question },

@@ -3,12 +3,23 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Capacitors;
 
-public enum Joined { Parallel = 0, Series }
+public enum Joined
+{
+    Parallel = 0,
+    Series,
+}
 
 /// <param name="Parts">The two parts; twice the same when one kind serves.</param>
 /// <param name="Spec">What the two are together.</param>
 /// <param name="Needs">What else is needed, such as balancing resistors.</param>
-public sealed record PairOption(Joined Joined, IReadOnlyList<DrawerCandidate> Parts, CapacitorSpec Spec, string Needs, Verdict Verdict, IReadOnlyList<SubstitutionRule> Rules);
+public sealed record PairOption(
+    Joined Joined,
+    IReadOnlyList<DrawerCandidate> Parts,
+    CapacitorSpec Spec,
+    string Needs,
+    Verdict Verdict,
+    IReadOnlyList<SubstitutionRule> Rules
+);
 
 /// <summary>Two parts where one will not do: in parallel they add capacitance, in series volts. Never across the mains.</summary>
 public static class Combination
@@ -16,37 +27,53 @@ public static class Combination
     /// <summary>Current through balancing resistors against the leakage of the parts, so that the leakage does not share the volts out. Practice of makers' application notes.</summary>
     public const double BalancingFactor = 10;
 
-    public static CapacitorSpec InParallel(CapacitorSpec a, CapacitorSpec b) => a with
-    {
-        Kind = a.Kind == b.Kind ? a.Kind : CapacitorKind.Unknown,
-        Microfarads = Si.Tidy(a.Microfarads + b.Microfarads),
-        RatedVolts = Least(a.RatedVolts, b.RatedVolts),
-        MaxCelsius = Least(a.MaxCelsius, b.MaxCelsius),
-        HeightMillimetres = Most(a.HeightMillimetres, b.HeightMillimetres),
-        // Ripple shares itself out by ESR; the pair bears what the weaker leaves it.
-        EsrOhms = a.EsrOhms is { } x && b.EsrOhms is { } y && x + y > 0 ? x * y / (x + y) : null,
-        RippleAmps = a.RippleAmps + b.RippleAmps,
-        DiameterMillimetres = null, LeadPitchMillimetres = null, SafetyClass = null,
-    };
+    public static CapacitorSpec InParallel(CapacitorSpec a, CapacitorSpec b) =>
+        a with
+        {
+            Kind = a.Kind == b.Kind ? a.Kind : CapacitorKind.Unknown,
+            Microfarads = Si.Tidy(a.Microfarads + b.Microfarads),
+            RatedVolts = Least(a.RatedVolts, b.RatedVolts),
+            MaxCelsius = Least(a.MaxCelsius, b.MaxCelsius),
+            HeightMillimetres = Most(a.HeightMillimetres, b.HeightMillimetres),
+            // Ripple shares itself out by ESR; the pair bears what the weaker leaves it.
+            EsrOhms = a.EsrOhms is { } x && b.EsrOhms is { } y && x + y > 0 ? x * y / (x + y) : null,
+            RippleAmps = a.RippleAmps + b.RippleAmps,
+            DiameterMillimetres = null,
+            LeadPitchMillimetres = null,
+            SafetyClass = null,
+        };
 
-    public static CapacitorSpec InSeries(CapacitorSpec a, CapacitorSpec b) => a with
-    {
-        Kind = a.Kind == b.Kind ? a.Kind : CapacitorKind.Unknown,
-        Microfarads = Si.Tidy(a.Microfarads * b.Microfarads / (a.Microfarads + b.Microfarads)),
-        // With balancing resistors, and equal parts: twice the lower rating.
-        RatedVolts = Least(a.RatedVolts, b.RatedVolts) * 2,
-        MaxCelsius = Least(a.MaxCelsius, b.MaxCelsius),
-        HeightMillimetres = Most(a.HeightMillimetres, b.HeightMillimetres),
-        EsrOhms = a.EsrOhms + b.EsrOhms,
-        RippleAmps = Least(a.RippleAmps, b.RippleAmps),
-        DiameterMillimetres = null, LeadPitchMillimetres = null, SafetyClass = null,
-    };
+    public static CapacitorSpec InSeries(CapacitorSpec a, CapacitorSpec b) =>
+        a with
+        {
+            Kind = a.Kind == b.Kind ? a.Kind : CapacitorKind.Unknown,
+            Microfarads = Si.Tidy(a.Microfarads * b.Microfarads / (a.Microfarads + b.Microfarads)),
+            // With balancing resistors, and equal parts: twice the lower rating.
+            RatedVolts = Least(a.RatedVolts, b.RatedVolts) * 2,
+            MaxCelsius = Least(a.MaxCelsius, b.MaxCelsius),
+            HeightMillimetres = Most(a.HeightMillimetres, b.HeightMillimetres),
+            EsrOhms = a.EsrOhms + b.EsrOhms,
+            RippleAmps = Least(a.RippleAmps, b.RippleAmps),
+            DiameterMillimetres = null,
+            LeadPitchMillimetres = null,
+            SafetyClass = null,
+        };
 
     /// <summary>Pairs that will do, best first: parallel before series, nearest value first. Empty across the mains.</summary>
-    public static IReadOnlyList<PairOption> Find(CapacitorSpec original, CapacitorRole role, IReadOnlyList<DrawerCandidate> drawer, DateOnly today, double? headroomMillimetres = null, int most = 6)
+    public static IReadOnlyList<PairOption> Find(
+        CapacitorSpec original,
+        CapacitorRole role,
+        IReadOnlyList<DrawerCandidate> drawer,
+        DateOnly today,
+        double? headroomMillimetres = null,
+        int most = 6
+    )
     {
         CapacitorJudge.Check(original);
-        if (role == CapacitorRole.MainsFilter || original.SafetyClass is not null || original.Kind.IsMainsFilter()) { return []; }
+        if (role == CapacitorRole.MainsFilter || original.SafetyClass is not null || original.Kind.IsMainsFilter())
+        {
+            return [];
+        }
         var (least, top) = Substitution.ValueRange(role, original);
         var found = new List<PairOption>();
         var free = drawer.Where(d => d.Free > 0).ToList();
@@ -57,38 +84,90 @@ public static class Combination
                 for (var j = i; j < free.Count; j++)
                 {
                     var (a, b) = (free[i], free[j]);
-                    if (i == j && a.Free < 2) { continue; }
+                    if (i == j && a.Free < 2)
+                    {
+                        continue;
+                    }
                     // Unequal electrolytics in series never share the volts out.
-                    if (joined == Joined.Series && (a.Spec.Kind != b.Spec.Kind || Math.Abs(a.Spec.Microfarads / b.Spec.Microfarads - 1) > 0.01)) { continue; }
-                    var ratio = (joined == Joined.Parallel ? a.Spec.Microfarads + b.Spec.Microfarads : a.Spec.Microfarads * b.Spec.Microfarads / (a.Spec.Microfarads + b.Spec.Microfarads)) / original.Microfarads;
-                    if (ratio < least || ratio > top) { continue; }
-                    if (Pair(original, role, joined, a, b, today, headroomMillimetres) is { } pair) { found.Add(pair); }
+                    if (
+                        joined == Joined.Series
+                        && (a.Spec.Kind != b.Spec.Kind || Math.Abs(a.Spec.Microfarads / b.Spec.Microfarads - 1) > 0.01)
+                    )
+                    {
+                        continue;
+                    }
+                    var ratio =
+                        (
+                            joined == Joined.Parallel
+                                ? a.Spec.Microfarads + b.Spec.Microfarads
+                                : a.Spec.Microfarads * b.Spec.Microfarads / (a.Spec.Microfarads + b.Spec.Microfarads)
+                        ) / original.Microfarads;
+                    if (ratio < least || ratio > top)
+                    {
+                        continue;
+                    }
+                    if (Pair(original, role, joined, a, b, today, headroomMillimetres) is { } pair)
+                    {
+                        found.Add(pair);
+                    }
                 }
             }
         }
 
-        return [.. found.OrderBy(p => p.Joined).ThenBy(p => Math.Abs(Math.Log(p.Spec.Microfarads / original.Microfarads))).ThenBy(p => p.Parts[0].Id == p.Parts[1].Id ? 0 : 1).ThenBy(p => p.Parts[0].Id).Take(most)];
+        return
+        [
+            .. found
+                .OrderBy(p => p.Joined)
+                .ThenBy(p => Math.Abs(Math.Log(p.Spec.Microfarads / original.Microfarads)))
+                .ThenBy(p => p.Parts[0].Id == p.Parts[1].Id ? 0 : 1)
+                .ThenBy(p => p.Parts[0].Id)
+                .Take(most),
+        ];
     }
 
-    static PairOption? Pair(CapacitorSpec original, CapacitorRole role, Joined joined, DrawerCandidate a, DrawerCandidate b, DateOnly today, double? headroom)
+    static PairOption? Pair(
+        CapacitorSpec original,
+        CapacitorRole role,
+        Joined joined,
+        DrawerCandidate a,
+        DrawerCandidate b,
+        DateOnly today,
+        double? headroom
+    )
     {
         var spec = joined == Joined.Parallel ? InParallel(a.Spec, b.Spec) : InSeries(a.Spec, b.Spec);
         // Each one alone has to be of a kind that may sit there; the pair then has value, volts and ESR.
         var judged = Substitution.Judge(original, role, a with { Spec = spec with { Kind = a.Spec.Kind } }, today, headroom);
         var other = Substitution.Judge(original, role, b with { Spec = spec with { Kind = b.Spec.Kind } }, today, headroom);
-        if (judged.Verdict.Outcome == Outcome.No || other.Verdict.Outcome == Outcome.No) { return null; }
+        if (judged.Verdict.Outcome == Outcome.No || other.Verdict.Outcome == Outcome.No)
+        {
+            return null;
+        }
         var needs = "";
         if (joined == Joined.Series && spec.RatedVolts is { } volts && a.Spec.Kind.IsElectrolytic())
         {
             var leak = Math.Max(0.01 * a.Spec.Microfarads * (a.Spec.RatedVolts ?? 0), 3);
-            needs = $"a resistor of about {Si.Format(Math.Round(volts / 2 / (leak * 1e-6 * BalancingFactor), 0), "Ω", 2)} across each, so that they share the volts";
+            needs =
+                $"a resistor of about {Si.Format(Math.Round(volts / 2 / (leak * 1e-6 * BalancingFactor), 0), "Ω", 2)} across each, so that they share the volts";
         }
 
-        var room = new SubstitutionRule("size", RuleResult.JustMet, joined == Joined.Parallel ? "The second one needs a place beside the first, or across its legs under the board: look before you cut." : "Two in a row need room between the holes, or one stands up.");
+        var room = new SubstitutionRule(
+            "size",
+            RuleResult.JustMet,
+            joined == Joined.Parallel
+                ? "The second one needs a place beside the first, or across its legs under the board: look before you cut."
+                : "Two in a row need room between the holes, or one stands up."
+        );
         IReadOnlyList<SubstitutionRule> rules = [room, .. judged.Rules.Where(r => r.Rule is not ("diameter" or "pitch"))];
-        var name = a.Id == b.Id ? $"2 × {Substitution.Describe(a.Spec)}" : $"{Substitution.Describe(a.Spec)} and {Substitution.Describe(b.Spec)}";
-        var verdict = Verdict.Of($"Will {name} {(joined == Joined.Parallel ? "in parallel" : "in series")} do?", Outcome.YesIf,
-            $"{name} {(joined == Joined.Parallel ? "in parallel" : "in series")} will do: together {Si.Format(spec.Microfarads * 1e-6, "F")}{(spec.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}, if there is room for two{(needs.Length > 0 ? $", with {needs}" : "")}.", Founded.Rule, rules.Select(r => new Reason(r.Text)));
+        var name =
+            a.Id == b.Id ? $"2 × {Substitution.Describe(a.Spec)}" : $"{Substitution.Describe(a.Spec)} and {Substitution.Describe(b.Spec)}";
+        var verdict = Verdict.Of(
+            $"Will {name} {(joined == Joined.Parallel ? "in parallel" : "in series")} do?",
+            Outcome.YesIf,
+            $"{name} {(joined == Joined.Parallel ? "in parallel" : "in series")} will do: together {Si.Format(spec.Microfarads * 1e-6, "F")}{(spec.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}, if there is room for two{(needs.Length > 0 ? $", with {needs}" : "")}.",
+            Founded.Rule,
+            rules.Select(r => new Reason(r.Text))
+        );
         return new(joined, [a, b], spec, needs, verdict, rules);
     }
 

@@ -4,16 +4,42 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Capacitors;
 
-public enum SolderExperience { Never = 0, Few, Practised }
+public enum SolderExperience
+{
+    Never = 0,
+    Few,
+    Practised,
+}
 
-public enum BenchTool { Iron = 0, Flux, Wick, SecondIron, Multimeter, EsrMeter, Magnifier, FumeDraw }
+public enum BenchTool
+{
+    Iron = 0,
+    Flux,
+    Wick,
+    SecondIron,
+    Multimeter,
+    EsrMeter,
+    Magnifier,
+    FumeDraw,
+}
 
 /// <param name="SurfaceMount">How many of the parts.</param>
 /// <param name="Weeping">How many of them weep.</param>
 /// <param name="WideCopper">How many sit in wide copper.</param>
 /// <param name="Worth">What a working board like it costs.</param>
 /// <param name="ServicePrice">Asked by somebody who does it; null when nobody was asked.</param>
-public sealed record RecapWork(int Parts, int SurfaceMount, int Weeping, int WideCopper, double Worth, double? ServicePrice, int? ServiceDays, SolderExperience Experience, IReadOnlyCollection<BenchTool> Owned, double HourWorth = 0);
+public sealed record RecapWork(
+    int Parts,
+    int SurfaceMount,
+    int Weeping,
+    int WideCopper,
+    double Worth,
+    double? ServicePrice,
+    int? ServiceDays,
+    SolderExperience Experience,
+    IReadOnlyCollection<BenchTool> Owned,
+    double HourWorth = 0
+);
 
 /// <param name="Hours">At the bench.</param>
 /// <param name="SpoilRisk">Chance that the board is worse afterwards than a service would leave it.</param>
@@ -25,20 +51,59 @@ public sealed record DoItResult(Spread Hours, double SpoilRisk, IReadOnlyList<st
 public static class DoItOrNot
 {
     /// <summary>Minutes a part and chance of spoiling it by experience. House guesses from first-timers' and practised hands' evenings.</summary>
-    static (double Minutes, double Spoil) By(SolderExperience e) => e switch { SolderExperience.Never => (25, 0.020), SolderExperience.Few => (15, 0.007), _ => (9, 0.002) };
+    static (double Minutes, double Spoil) By(SolderExperience e) =>
+        e switch
+        {
+            SolderExperience.Never => (25, 0.020),
+            SolderExperience.Few => (15, 0.007),
+            _ => (9, 0.002),
+        };
 
     /// <summary>Usual prices of a plain one of each. A guess that the person corrects by owning it.</summary>
-    static double Price(BenchTool t) => t switch { BenchTool.Iron => 60, BenchTool.SecondIron => 40, BenchTool.Multimeter => 30, BenchTool.EsrMeter => 70, BenchTool.Magnifier => 15, BenchTool.FumeDraw => 35, _ => 8 };
+    static double Price(BenchTool t) =>
+        t switch
+        {
+            BenchTool.Iron => 60,
+            BenchTool.SecondIron => 40,
+            BenchTool.Multimeter => 30,
+            BenchTool.EsrMeter => 70,
+            BenchTool.Magnifier => 15,
+            BenchTool.FumeDraw => 35,
+            _ => 8,
+        };
 
-    public static string Words(BenchTool t) => t switch { BenchTool.Iron => "an iron with a set temperature", BenchTool.Flux => "flux", BenchTool.Wick => "wick", BenchTool.SecondIron => "a second iron or hot tweezers", BenchTool.Multimeter => "a multimeter", BenchTool.EsrMeter => "an ESR meter", BenchTool.Magnifier => "a magnifier", _ => "a fume draw" };
+    public static string Words(BenchTool t) =>
+        t switch
+        {
+            BenchTool.Iron => "an iron with a set temperature",
+            BenchTool.Flux => "flux",
+            BenchTool.Wick => "wick",
+            BenchTool.SecondIron => "a second iron or hot tweezers",
+            BenchTool.Multimeter => "a multimeter",
+            BenchTool.EsrMeter => "an ESR meter",
+            BenchTool.Magnifier => "a magnifier",
+            _ => "a fume draw",
+        };
 
     /// <exception cref="BadFactException">Counts that contradict each other.</exception>
     public static DoItResult Of(RecapWork w, string currency = "EUR")
     {
-        if (w.Parts is < 1 or > 2000) { throw new BadFactException("parts", "1 to 2000 parts."); }
-        if (w.SurfaceMount < 0 || w.SurfaceMount > w.Parts) { throw new BadFactException("surfaceMount", "No more than there are parts."); }
-        if (w.Weeping < 0 || w.Weeping > w.Parts) { throw new BadFactException("weeping", "No more than there are parts."); }
-        if (w.WideCopper < 0 || w.WideCopper > w.Parts) { throw new BadFactException("wideCopper", "No more than there are parts."); }
+        if (w.Parts is < 1 or > 2000)
+        {
+            throw new BadFactException("parts", "1 to 2000 parts.");
+        }
+        if (w.SurfaceMount < 0 || w.SurfaceMount > w.Parts)
+        {
+            throw new BadFactException("surfaceMount", "No more than there are parts.");
+        }
+        if (w.Weeping < 0 || w.Weeping > w.Parts)
+        {
+            throw new BadFactException("weeping", "No more than there are parts.");
+        }
+        if (w.WideCopper < 0 || w.WideCopper > w.Parts)
+        {
+            throw new BadFactException("wideCopper", "No more than there are parts.");
+        }
         BadFactException.Finite("worth", w.Worth, 0, 1e6, currency);
         BadFactException.Finite("servicePrice", w.ServicePrice, 0, 1e6, currency);
         BadFactException.Finite("hourWorth", w.HourWorth, 0, 10_000, currency);
@@ -47,8 +112,19 @@ public static class DoItOrNot
         var spoil = 1 - Math.Pow(1 - each, w.Parts + 2 * w.Weeping + 2 * w.WideCopper + 0.5 * w.SurfaceMount);
         var likely = (w.Parts * minutes + w.Weeping * 6) / 60;
         var hours = new Spread(Math.Round(likely * 0.7, 1), Math.Round(likely, 1), Math.Round(likely * 1.8, 1));
-        var needed = new List<BenchTool> { BenchTool.Iron, BenchTool.Flux, BenchTool.Wick, BenchTool.Multimeter, BenchTool.Magnifier, BenchTool.FumeDraw };
-        if (w.SurfaceMount > 0) { needed.Add(BenchTool.SecondIron); }
+        var needed = new List<BenchTool>
+        {
+            BenchTool.Iron,
+            BenchTool.Flux,
+            BenchTool.Wick,
+            BenchTool.Multimeter,
+            BenchTool.Magnifier,
+            BenchTool.FumeDraw,
+        };
+        if (w.SurfaceMount > 0)
+        {
+            needed.Add(BenchTool.SecondIron);
+        }
         var missing = needed.Where(t => !w.Owned.Contains(t)).ToList();
         var tools = missing.Sum(Price);
         var own = tools + spoil * w.Worth + hours.Likely * w.HourWorth;
@@ -56,19 +132,76 @@ public static class DoItOrNot
         string Money(double v) => $"{v.ToString("0", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
         var reasons = new List<Reason>
         {
-            new($"{w.Parts} parts take about {Si.Plain(hours.Likely)} hours ({Si.Plain(hours.Low)} to {Si.Plain(hours.High)}).", new("Hours", hours.Likely, "h"), "house figures by experience"),
-            new($"The board comes out worse in {Si.Plain(Math.Round(spoil * 100))} of 100 tries like this one, which is {Money(spoil * w.Worth)} of its {Money(w.Worth)}.", new("Risk", Math.Round(spoil * 100, 1), "%"), "house figures by experience, wet joints and wide copper"),
+            new(
+                $"{w.Parts} parts take about {Si.Plain(hours.Likely)} hours ({Si.Plain(hours.Low)} to {Si.Plain(hours.High)}).",
+                new("Hours", hours.Likely, "h"),
+                "house figures by experience"
+            ),
+            new(
+                $"The board comes out worse in {Si.Plain(Math.Round(spoil * 100))} of 100 tries like this one, which is {Money(spoil * w.Worth)} of its {Money(w.Worth)}.",
+                new("Risk", Math.Round(spoil * 100, 1), "%"),
+                "house figures by experience, wet joints and wide copper"
+            ),
         };
-        if (missing.Count > 0) { reasons.Add(new($"Missing: {Verdicts.Words.And(missing.Select(Words))}, about {Money(tools)} in all; they stay with you.", new("Tools", tools, currency))); }
-        if (w.ServicePrice is { } asked) { reasons.Add(new($"A service asks {Money(asked)}{(w.ServiceDays is { } d ? $" and takes {d} days" : "")}.", new("Service", asked, currency))); }
+        if (missing.Count > 0)
+        {
+            reasons.Add(
+                new(
+                    $"Missing: {Verdicts.Words.And(missing.Select(Words))}, about {Money(tools)} in all; they stay with you.",
+                    new("Tools", tools, currency)
+                )
+            );
+        }
+        if (w.ServicePrice is { } asked)
+        {
+            reasons.Add(
+                new(
+                    $"A service asks {Money(asked)}{(w.ServiceDays is { } d ? $" and takes {d} days" : "")}.",
+                    new("Service", asked, currency)
+                )
+            );
+        }
         var practice = w.Experience == SolderExperience.Never;
-        var verdict = practice && spoil > 0.2
-            ? Verdict.Of(question, Outcome.No, $"Have this one done{(w.ServicePrice is { } p0 ? $" for {Money(p0)}" : "")}: {w.Parts} parts{(w.Weeping > 0 ? $", {w.Weeping} of them wet," : "")} are too much for a first board. Learn on a scrap board with parts of the same kind.", Founded.Guess, reasons).Changing("Ten parts exchanged on a scrap board.", "A board with fewer or dry parts.")
+        var verdict =
+            practice && spoil > 0.2
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Have this one done{(w.ServicePrice is { } p0 ? $" for {Money(p0)}" : "")}: {w.Parts} parts{(w.Weeping > 0 ? $", {w.Weeping} of them wet," : "")} are too much for a first board. Learn on a scrap board with parts of the same kind.",
+                        Founded.Guess,
+                        reasons
+                    )
+                    .Changing("Ten parts exchanged on a scrap board.", "A board with fewer or dry parts.")
             : w.ServicePrice is not { } price
-                ? Verdict.Of(question, practice ? Outcome.YesIf : Outcome.Yes, practice ? $"Do it, after ten parts on a scrap board: about {Si.Plain(hours.Likely)} hours." : $"Do it: about {Si.Plain(hours.Likely)} hours.", Founded.Guess, reasons).Changing("What a service would ask.")
-                : own <= price
-                    ? Verdict.Of(question, practice ? Outcome.YesIf : Outcome.Yes, $"Do it{(practice ? ", after ten parts on a scrap board" : "")}: {Money(own)} with tools and risk, against {Money(price)}.", Founded.Guess, reasons)
-                    : Verdict.Of(question, Outcome.No, $"Have it done: {Money(price)}, against {Money(own)} with tools and risk.", Founded.Guess, reasons).Changing(missing.Count > 0 ? ["Owning the tools: they serve the next board too."] : ["A lower worth of the board."]);
+                ? Verdict
+                    .Of(
+                        question,
+                        practice ? Outcome.YesIf : Outcome.Yes,
+                        practice
+                            ? $"Do it, after ten parts on a scrap board: about {Si.Plain(hours.Likely)} hours."
+                            : $"Do it: about {Si.Plain(hours.Likely)} hours.",
+                        Founded.Guess,
+                        reasons
+                    )
+                    .Changing("What a service would ask.")
+            : own <= price
+                ? Verdict.Of(
+                    question,
+                    practice ? Outcome.YesIf : Outcome.Yes,
+                    $"Do it{(practice ? ", after ten parts on a scrap board" : "")}: {Money(own)} with tools and risk, against {Money(price)}.",
+                    Founded.Guess,
+                    reasons
+                )
+            : Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"Have it done: {Money(price)}, against {Money(own)} with tools and risk.",
+                    Founded.Guess,
+                    reasons
+                )
+                .Changing(missing.Count > 0 ? ["Owning the tools: they serve the next board too."] : ["A lower worth of the board."]);
         return new(hours, Math.Round(spoil, 4), [.. missing.Select(Words)], Math.Round(own, 2), verdict);
     }
 }

@@ -19,27 +19,42 @@ public sealed class DrawerIndex
         byValue = [.. drawer.Where(d => d.Free > 0).OrderBy(d => d.Spec.Microfarads)];
         microfarads = [.. byValue.Select(d => d.Spec.Microfarads)];
         this.today = today;
-        foreach (var c in byValue) { CapacitorJudge.Check(c.Spec); }
+        foreach (var c in byValue)
+        {
+            CapacitorJudge.Check(c.Spec);
+        }
     }
 
     /// <summary>All that will do, best first, as <see cref="Substitution.Rank"/> has them but without those that will not.</summary>
     public IReadOnlyList<Fit> Usable(CapacitorSpec original, CapacitorRole role, double? headroomMillimetres = null)
     {
         var key = (original, role, headroomMillimetres);
-        if (known.TryGetValue(key, out var before)) { return before; }
+        if (known.TryGetValue(key, out var before))
+        {
+            return before;
+        }
         CapacitorJudge.Check(original);
         BadFactException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
         var (least, most) = Substitution.ValueRange(role, original);
         var from = Array.BinarySearch(microfarads, original.Microfarads * (least - 1e-6));
         from = from < 0 ? ~from : from;
-        while (from > 0 && microfarads[from - 1] >= original.Microfarads * (least - 1e-6)) { from--; }
+        while (from > 0 && microfarads[from - 1] >= original.Microfarads * (least - 1e-6))
+        {
+            from--;
+        }
         var will = new List<Fit>();
         for (var i = from; i < byValue.Length && microfarads[i] <= original.Microfarads * (most + 1e-6); i++)
         {
             // Nearly all that will not do fails here, before the rules are asked in turn.
-            if (byValue[i].Spec.RatedVolts < original.RatedVolts || !SubstitutionRules.Mounts(original.Kind, byValue[i].Spec.Kind)) { continue; }
+            if (byValue[i].Spec.RatedVolts < original.RatedVolts || !SubstitutionRules.Mounts(original.Kind, byValue[i].Spec.Kind))
+            {
+                continue;
+            }
             var outcome = Substitution.Sift(original, role, byValue[i], today, headroomMillimetres);
-            if (outcome != Outcome.No) { will.Add(new(byValue[i], outcome)); }
+            if (outcome != Outcome.No)
+            {
+                will.Add(new(byValue[i], outcome));
+            }
         }
 
         var fits = will.ToArray();

@@ -6,14 +6,28 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Capacitors;
 
-public enum SolderTool { TwoIrons = 0, IronAndWick, HotAir }
+public enum SolderTool
+{
+    TwoIrons = 0,
+    IronAndWick,
+    HotAir,
+}
 
 /// <param name="Celsius">At the tip.</param>
 /// <param name="DwellSeconds">On one joint; longer lifts the pad.</param>
 public sealed record JointSettings(SolderTool Tool, int Celsius, double DwellSeconds, string How);
 
 /// <param name="Place">As shares of the picture; null when not marked.</param>
-public sealed record FittingPlace(Guid Id, string Designator, CapacitorKind Kind, Point? Place, double? HeightMillimetres = null, bool Weeping = false, bool WideCopper = false, bool LeadFree = false);
+public sealed record FittingPlace(
+    Guid Id,
+    string Designator,
+    CapacitorKind Kind,
+    Point? Place,
+    double? HeightMillimetres = null,
+    bool Weeping = false,
+    bool WideCopper = false,
+    bool LeadFree = false
+);
 
 /// <param name="Number">From 1.</param>
 public sealed record FittingTurn(int Number, Guid Id, string Designator, JointSettings Joint, string Why);
@@ -27,18 +41,33 @@ public static class FittingOrder
         // Hot air only for solid parts: a can of liquid electrolyte boils and bursts in it. Nozzle 350 to 380 °C for 20 to 40 s (rework practice of the same guide).
         if (wideCopper && (kind == CapacitorKind.TantalumSurfaceMount || kind == CapacitorKind.Ceramic))
         {
-            return new(SolderTool.HotAir, leadFree ? 380 : 350, 30, "Wide copper carries an iron's heat off: warm the board first, tape over what melts beside it, little air, and lift with tweezers when both ends shine.");
+            return new(
+                SolderTool.HotAir,
+                leadFree ? 380 : 350,
+                30,
+                "Wide copper carries an iron's heat off: warm the board first, tape over what melts beside it, little air, and lift with tweezers when both ends shine."
+            );
         }
 
         var celsius = 320 + (leadFree ? 30 : 0) + (wideCopper ? 30 : 0);
         if (kind.IsSurfaceMount() || kind == CapacitorKind.Ceramic)
         {
-            return new(SolderTool.TwoIrons, celsius, wideCopper ? 4 : 3, weeping
-                ? "Wash the joints first: electrolyte keeps solder from melting. Then both ends at once with fresh solder, and lift; never twist."
-                : "Both ends at once, fresh solder on each, and lift; never twist.");
+            return new(
+                SolderTool.TwoIrons,
+                celsius,
+                wideCopper ? 4 : 3,
+                weeping
+                    ? "Wash the joints first: electrolyte keeps solder from melting. Then both ends at once with fresh solder, and lift; never twist."
+                    : "Both ends at once, fresh solder on each, and lift; never twist."
+            );
         }
 
-        return new(SolderTool.IronAndWick, celsius + 10, wideCopper ? 5 : 3, "Fresh solder in, one leg after the other rocked out, then wick the holes clear. Legs of the new one a millimetre above the board.");
+        return new(
+            SolderTool.IronAndWick,
+            celsius + 10,
+            wideCopper ? 5 : 3,
+            "Fresh solder in, one leg after the other rocked out, then wick the holes clear. Legs of the new one a millimetre above the board."
+        );
     }
 
     public static IReadOnlyList<FittingTurn> Of(IReadOnlyList<FittingPlace> parts)
@@ -46,13 +75,35 @@ public static class FittingOrder
         var turns = new List<FittingTurn>();
         var at = new Point(0, 0);
         // Tall ones last: they stand in the way of the iron.
-        foreach (var group in parts.GroupBy(p => (Tall: p.HeightMillimetres > 15, Joint(p.Kind, p.WideCopper).Tool)).OrderBy(g => g.Key.Tall).ThenBy(g => g.Key.Tool))
+        foreach (
+            var group in parts
+                .GroupBy(p => (Tall: p.HeightMillimetres > 15, Joint(p.Kind, p.WideCopper).Tool))
+                .OrderBy(g => g.Key.Tall)
+                .ThenBy(g => g.Key.Tool)
+        )
         {
             foreach (var p in Shortest([.. group.OrderBy(p => p.Designator, Designators.InOrder)], at))
             {
-                if (p.Place is { } place) { at = place; }
-                turns.Add(new(turns.Count + 1, p.Id, p.Designator, Joint(p.Kind, p.WideCopper, p.LeadFree, p.Weeping),
-                    group.Key.Tall ? "Tall: after the low ones, so that it does not stand in the way." : group.Key.Tool switch { SolderTool.TwoIrons => "With two irons, while they are hot.", SolderTool.HotAir => "With hot air, after the irons.", _ => "With iron and wick." }));
+                if (p.Place is { } place)
+                {
+                    at = place;
+                }
+                turns.Add(
+                    new(
+                        turns.Count + 1,
+                        p.Id,
+                        p.Designator,
+                        Joint(p.Kind, p.WideCopper, p.LeadFree, p.Weeping),
+                        group.Key.Tall
+                            ? "Tall: after the low ones, so that it does not stand in the way."
+                            : group.Key.Tool switch
+                            {
+                                SolderTool.TwoIrons => "With two irons, while they are hot.",
+                                SolderTool.HotAir => "With hot air, after the irons.",
+                                _ => "With iron and wick.",
+                            }
+                    )
+                );
             }
         }
 
@@ -74,7 +125,7 @@ public static class FittingOrder
             at = next.Place!.Value;
         }
 
-        for (var better = way.Count is > 3 and < 400; better;)
+        for (var better = way.Count is > 3 and < 400; better; )
         {
             better = false;
             for (var i = 0; i < way.Count - 2; i++)
@@ -110,14 +161,44 @@ public static class PadRepair
         return pads switch
         {
             PadState.Sound => new([], 0, "", Verdict.Of(question, Outcome.Yes, "It is sound: clean it and fit.", Founded.Rule)),
-            PadState.Corroded => new(["Scrape to bright copper, no further.", "pH paper, then alcohol.", "Tin it with flux; it must wet all over."], 12, "Glass-fibre pen, flux, pH paper", Verdict.Of(question, Outcome.YesIf, "Scrape it bright and tin it: if solder wets it all over, it holds.", Founded.Rule).Changing("Solder that rolls off it.").With(CautionId.LeadAndFlux)),
+            PadState.Corroded => new(
+                ["Scrape to bright copper, no further.", "pH paper, then alcohol.", "Tin it with flux; it must wet all over."],
+                12,
+                "Glass-fibre pen, flux, pH paper",
+                Verdict
+                    .Of(question, Outcome.YesIf, "Scrape it bright and tin it: if solder wets it all over, it holds.", Founded.Rule)
+                    .Changing("Solder that rolls off it.")
+                    .With(CautionId.LeadAndFlux)
+            ),
             _ => new(
                 traceWhole
-                    ? ["Let it cool: a hot pad tears.", "Lay it flat again and glue it with epoxy for pads; clamp it under tape until it is hard.", "Tin it briefly, fit the part, and measure to the next pin."]
-                    : ["Cut the loose pad off at its edge.", $"AWG {wire?.Awg ?? 30} wire from the part's leg to the next pin or via on that net.", "Glue the part down before it is soldered, so that the wire carries no weight.", "Ohms end to end, then mask over the wire."],
-                traceWhole ? 30 : 45, traceWhole ? "Epoxy for pads, tape, tweezers" : $"AWG {wire?.Awg ?? 30} wire, glue, mask, multimeter",
-                Verdict.Of(question, Outcome.No, traceWhole ? "Lifted, but its trace is whole: glue it down again before the new part goes on." : $"Lifted and torn off: a wire of AWG {wire?.Awg ?? 30} to the next pin takes its place.", Founded.Rule,
-                    new Reason("A part on a lifted pad works loose with the first warm-up.")).With(CautionId.LeadAndFlux)),
+                    ?
+                    [
+                        "Let it cool: a hot pad tears.",
+                        "Lay it flat again and glue it with epoxy for pads; clamp it under tape until it is hard.",
+                        "Tin it briefly, fit the part, and measure to the next pin.",
+                    ]
+                    :
+                    [
+                        "Cut the loose pad off at its edge.",
+                        $"AWG {wire?.Awg ?? 30} wire from the part's leg to the next pin or via on that net.",
+                        "Glue the part down before it is soldered, so that the wire carries no weight.",
+                        "Ohms end to end, then mask over the wire.",
+                    ],
+                traceWhole ? 30 : 45,
+                traceWhole ? "Epoxy for pads, tape, tweezers" : $"AWG {wire?.Awg ?? 30} wire, glue, mask, multimeter",
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        traceWhole
+                            ? "Lifted, but its trace is whole: glue it down again before the new part goes on."
+                            : $"Lifted and torn off: a wire of AWG {wire?.Awg ?? 30} to the next pin takes its place.",
+                        Founded.Rule,
+                        new Reason("A part on a lifted pad works loose with the first warm-up.")
+                    )
+                    .With(CautionId.LeadAndFlux)
+            ),
         };
     }
 }

@@ -37,7 +37,14 @@ sealed class OrderModel
 
     static long Cents(double v) => (long)Math.Round(v * 100, MidpointRounding.AwayFromZero);
 
-    public OrderModel(IReadOnlyList<OrderNeed> needs, int[] wanted, IReadOnlyList<SupplierOffer> offers, Dictionary<string, SupplierTerms> terms, List<OrderFit> fits, bool oneSupplier = false)
+    public OrderModel(
+        IReadOnlyList<OrderNeed> needs,
+        int[] wanted,
+        IReadOnlyList<SupplierOffer> offers,
+        Dictionary<string, SupplierTerms> terms,
+        List<OrderFit> fits,
+        bool oneSupplier = false
+    )
     {
         (this.needs, this.wanted, this.offers, this.terms, this.fits) = (needs, wanted, offers, terms, fits);
         used = [.. fits.Select(f => f.Offer).Distinct().Order()];
@@ -45,13 +52,29 @@ sealed class OrderModel
         supplierOn = used.Select(o => offers[o].Supplier).Distinct().ToDictionary(s => s, s => model.NewBoolVar($"s{s}"));
         missing = [.. wanted.Select((w, k) => model.NewIntVar(0, w, $"m{k}"))];
         var ofNeed = fits.ToLookup(f => f.Need);
-        for (var k = 0; k < wanted.Length; k++) { model.Add(LinearExpr.Sum(ofNeed[k].Select(f => pieces[(k, f.Offer)])) + missing[k] == wanted[k]); }
-        foreach (var o in used) { Offer(o); }
+        for (var k = 0; k < wanted.Length; k++)
+        {
+            model.Add(LinearExpr.Sum(ofNeed[k].Select(f => pieces[(k, f.Offer)])) + missing[k] == wanted[k]);
+        }
+        foreach (var o in used)
+        {
+            Offer(o);
+        }
         // True already, and it lets the relaxed problem see the postage: nothing comes for a need without its supplier's parcel.
-        foreach (var g in fits.GroupBy(f => (f.Need, offers[f.Offer].Supplier))) { model.Add(LinearExpr.Sum(g.Select(f => pieces[(f.Need, f.Offer)])) <= supplierOn[g.Key.Supplier] * wanted[g.Key.Need]); }
+        foreach (var g in fits.GroupBy(f => (f.Need, offers[f.Offer].Supplier)))
+        {
+            model.Add(LinearExpr.Sum(g.Select(f => pieces[(f.Need, f.Offer)])) <= supplierOn[g.Key.Supplier] * wanted[g.Key.Need]);
+        }
         price = LinearExpr.Sum(supplierOn.SelectMany(s => Parcel(s.Key, s.Value)));
-        untidy = LinearExpr.Sum(packs.Values.SelectMany(p => p.Select(t => (LinearExpr)t.On)).Concat(fits.Where(f => f.Fit != Outcome.Yes).Select(f => (LinearExpr)pieces[(f.Need, f.Offer)])));
-        if (oneSupplier) { model.AddAtMostOne(supplierOn.Values); }
+        untidy = LinearExpr.Sum(
+            packs
+                .Values.SelectMany(p => p.Select(t => (LinearExpr)t.On))
+                .Concat(fits.Where(f => f.Fit != Outcome.Yes).Select(f => (LinearExpr)pieces[(f.Need, f.Offer)]))
+        );
+        if (oneSupplier)
+        {
+            model.AddAtMostOne(supplierOn.Values);
+        }
         model.Add(LinearExpr.Sum(missing) == wanted.Sum() - MostCovered());
     }
 
@@ -61,9 +84,14 @@ sealed class OrderModel
         var mine = fits.Where(f => f.Offer == o).ToList();
         // A price break can make more packs cheaper than fewer, and goods up to free postage can cost less than the stamp: the top covers both.
         var enough = (mine.Sum(f => wanted[f.Need]) + offer.PackSize - 1) / offer.PackSize;
-        var most = Math.Min(offer.StockPacks ?? int.MaxValue, Math.Max(enough, offer.Breaks.Max(b => b.FromPacks)) + Filler(offer, terms[offer.Supplier]));
+        var most = Math.Min(
+            offer.StockPacks ?? int.MaxValue,
+            Math.Max(enough, offer.Breaks.Max(b => b.FromPacks)) + Filler(offer, terms[offer.Supplier])
+        );
         var tiers = new List<(PriceBreak Break, IntVar Packs, BoolVar On)>();
-        foreach (var (b, next) in offer.Breaks.Select((b, i) => (b, offer.Breaks.ElementAtOrDefault(i + 1))).Where(x => x.b.FromPacks <= most))
+        foreach (
+            var (b, next) in offer.Breaks.Select((b, i) => (b, offer.Breaks.ElementAtOrDefault(i + 1))).Where(x => x.b.FromPacks <= most)
+        )
         {
             // The supplier bills the break that applies: nobody may pay an earlier one to reach free postage.
             var top = next is null ? most : Math.Min(most, next.FromPacks - 1);
@@ -72,7 +100,10 @@ sealed class OrderModel
             model.Add(y <= top * on);
             model.Add(y >= Math.Max(1, b.FromPacks) * on);
             tiers.Add((b, y, on));
-            if (!spent.TryGetValue(offer.Supplier, out var list)) { spent[offer.Supplier] = list = []; }
+            if (!spent.TryGetValue(offer.Supplier, out var list))
+            {
+                spent[offer.Supplier] = list = [];
+            }
             list.Add(y * Cents(b.PackPrice));
         }
 
@@ -85,9 +116,15 @@ sealed class OrderModel
     {
         var t = terms[supplier];
         var goods = spent.GetValueOrDefault(supplier) ?? [];
-        foreach (var g in goods) { yield return g; }
+        foreach (var g in goods)
+        {
+            yield return g;
+        }
         yield return on * Cents(t.Postage);
-        if (t.FreeFrom is not { } from || t.Postage <= 0 || goods.Count == 0) { yield break; }
+        if (t.FreeFrom is not { } from || t.Postage <= 0 || goods.Count == 0)
+        {
+            yield break;
+        }
         var free = postageFree[supplier] = model.NewBoolVar($"f{supplier}");
         model.AddImplication(free, on);
         model.Add(LinearExpr.Sum(goods) >= free * Cents(from));
@@ -96,7 +133,9 @@ sealed class OrderModel
 
     /// <summary>Packs beyond the need that could still be cheaper than the postage they save.</summary>
     static int Filler(SupplierOffer offer, SupplierTerms terms) =>
-        terms.FreeFrom is null || terms.Postage <= 0 ? 0 : (int)Math.Min(500, Math.Ceiling(terms.Postage / Math.Max(0.01, offer.Breaks.Min(b => b.PackPrice))));
+        terms.FreeFrom is null || terms.Postage <= 0
+            ? 0
+            : (int)Math.Min(500, Math.Ceiling(terms.Postage / Math.Max(0.01, offer.Breaks.Min(b => b.PackPrice))));
 
     /// <summary>Pieces that can be had at most, whatever they cost: a largest flow from the offers' stock to the needs.</summary>
     int MostCovered()
@@ -105,28 +144,51 @@ sealed class OrderModel
         var flow = new MaxFlow();
         var total = wanted.Sum();
         var node = used.Index().ToDictionary(x => x.Item, x => 2 + wanted.Length + x.Index);
-        foreach (var (o, n) in node) { flow.AddArcWithCapacity(0, n, Math.Min(total, (long)(offers[o].StockPacks ?? total) * offers[o].PackSize)); }
-        foreach (var f in fits) { flow.AddArcWithCapacity(node[f.Offer], 2 + f.Need, wanted[f.Need]); }
-        for (var k = 0; k < wanted.Length; k++) { flow.AddArcWithCapacity(2 + k, 1, wanted[k]); }
-        return fits.Count == 0 ? 0 : flow.Solve(0, 1) == MaxFlow.Status.OPTIMAL ? (int)flow.OptimalFlow() : throw new InvalidOperationException("The largest flow was not found.");
+        foreach (var (o, n) in node)
+        {
+            flow.AddArcWithCapacity(0, n, Math.Min(total, (long)(offers[o].StockPacks ?? total) * offers[o].PackSize));
+        }
+        foreach (var f in fits)
+        {
+            flow.AddArcWithCapacity(node[f.Offer], 2 + f.Need, wanted[f.Need]);
+        }
+        for (var k = 0; k < wanted.Length; k++)
+        {
+            flow.AddArcWithCapacity(2 + k, 1, wanted[k]);
+        }
+        return fits.Count == 0 ? 0
+            : flow.Solve(0, 1) == MaxFlow.Status.OPTIMAL ? (int)flow.OptimalFlow()
+            : throw new InvalidOperationException("The largest flow was not found.");
     }
 
     /// <summary>The cheapest order that covers as much as can be covered; null when none keeps the limits or none was found in the time.</summary>
     /// <param name="seconds">Of which half go to one worker on the relaxed problem, which nearly always proves it, and the rest to a portfolio that starts from what that found.</param>
     public OrderSolved? Cheapest(double seconds)
     {
-        if (fits.Count == 0) { return null; }
+        if (fits.Count == 0)
+        {
+            return null;
+        }
         model.Minimize(price);
         var (solver, status) = Run("num_workers:1,linearization_level:2", seconds / 2);
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Infeasible))
         {
-            if (status == CpSolverStatus.Feasible) { Hint(solver); }
+            if (status == CpSolverStatus.Feasible)
+            {
+                Hint(solver);
+            }
             var (second, then) = Run("num_workers:8", seconds / 2);
             var better = status != CpSolverStatus.Feasible || second.ObjectiveValue <= solver.ObjectiveValue;
-            if (then is CpSolverStatus.Optimal or CpSolverStatus.Infeasible || then == CpSolverStatus.Feasible && better) { (solver, status) = (second, then); }
+            if (then is CpSolverStatus.Optimal or CpSolverStatus.Infeasible || then == CpSolverStatus.Feasible && better)
+            {
+                (solver, status) = (second, then);
+            }
         }
 
-        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) { return null; }
+        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
+        {
+            return null;
+        }
         last = solver;
         return Read(solver, status == CpSolverStatus.Optimal);
     }
@@ -134,41 +196,88 @@ sealed class OrderModel
     /// <summary>An order of the same price with fewer conditions and lines, if one is found in the time; else the same one. Call after <see cref="Cheapest"/>.</summary>
     public OrderSolved Tidied(OrderSolved cheapest, double seconds)
     {
-        if (last is null) { return cheapest; }
+        if (last is null)
+        {
+            return cheapest;
+        }
         Hint(last);
         model.Add(price <= Cents(cheapest.Cost));
         model.Minimize(untidy);
         var (solver, status) = Run("num_workers:1,linearization_level:2", seconds);
-        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? Read(solver, cheapest.Proven) with { Bound = cheapest.Bound } : cheapest;
+        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible
+            ? Read(solver, cheapest.Proven) with
+            {
+                Bound = cheapest.Bound,
+            }
+            : cheapest;
     }
 
     (CpSolver Solver, CpSolverStatus Status) Run(string how, double seconds)
     {
-        var solver = new CpSolver { StringParameters = string.Create(CultureInfo.InvariantCulture, $"{how},max_time_in_seconds:{seconds},random_seed:7") };
+        var solver = new CpSolver
+        {
+            StringParameters = string.Create(CultureInfo.InvariantCulture, $"{how},max_time_in_seconds:{seconds},random_seed:7"),
+        };
         return (solver, solver.Solve(model));
     }
 
     void Hint(CpSolver solver)
     {
         model.ClearHints();
-        foreach (var v in pieces.Values.Concat(missing).Concat(packs.Values.SelectMany(p => p.Select(t => t.Packs)))) { model.AddHint(v, solver.Value(v)); }
-        foreach (var b in supplierOn.Values.Concat(postageFree.Values).Concat(packs.Values.SelectMany(p => p.Select(t => t.On)))) { model.AddHint(b, solver.BooleanValue(b)); }
+        foreach (var v in pieces.Values.Concat(missing).Concat(packs.Values.SelectMany(p => p.Select(t => t.Packs))))
+        {
+            model.AddHint(v, solver.Value(v));
+        }
+        foreach (var b in supplierOn.Values.Concat(postageFree.Values).Concat(packs.Values.SelectMany(p => p.Select(t => t.On))))
+        {
+            model.AddHint(b, solver.BooleanValue(b));
+        }
     }
 
     OrderSolved Read(CpSolver solver, bool proven)
     {
-        var parcels = supplierOn.Where(s => solver.BooleanValue(s.Value)).Select(s => s.Key).Order(StringComparer.Ordinal).Select(id =>
-        {
-            var own = used.Where(o => offers[o].Supplier == id).SelectMany(o => packs[o].Where(t => solver.BooleanValue(t.On)).Select(t =>
+        var parcels = supplierOn
+            .Where(s => solver.BooleanValue(s.Value))
+            .Select(s => s.Key)
+            .Order(StringComparer.Ordinal)
+            .Select(id =>
             {
-                var count = (int)solver.Value(t.Packs);
-                var shares = fits.Where(f => f.Offer == o && solver.Value(pieces[(f.Need, o)]) > 0).Select(f => new OrderShare(needs[f.Need].Key, (int)solver.Value(pieces[(f.Need, o)]), f.Fit)).ToList();
-                return new OrderLine(offers[o], count, t.Break.PackPrice, Math.Round(count * t.Break.PackPrice, 2), shares, count * offers[o].PackSize - shares.Sum(x => x.Pieces));
-            })).ToList();
-            return new OrderParcel(terms[id], own, Math.Round(own.Sum(l => l.Cost), 2), postageFree.TryGetValue(id, out var f) && solver.BooleanValue(f) ? 0 : terms[id].Postage, terms[id].Days);
-        }).Where(p => p.Lines.Count > 0).ToList();
+                var own = used.Where(o => offers[o].Supplier == id)
+                    .SelectMany(o =>
+                        packs[o]
+                            .Where(t => solver.BooleanValue(t.On))
+                            .Select(t =>
+                            {
+                                var count = (int)solver.Value(t.Packs);
+                                var shares = fits.Where(f => f.Offer == o && solver.Value(pieces[(f.Need, o)]) > 0)
+                                    .Select(f => new OrderShare(needs[f.Need].Key, (int)solver.Value(pieces[(f.Need, o)]), f.Fit))
+                                    .ToList();
+                                return new OrderLine(
+                                    offers[o],
+                                    count,
+                                    t.Break.PackPrice,
+                                    Math.Round(count * t.Break.PackPrice, 2),
+                                    shares,
+                                    count * offers[o].PackSize - shares.Sum(x => x.Pieces)
+                                );
+                            })
+                    )
+                    .ToList();
+                return new OrderParcel(
+                    terms[id],
+                    own,
+                    Math.Round(own.Sum(l => l.Cost), 2),
+                    postageFree.TryGetValue(id, out var f) && solver.BooleanValue(f) ? 0 : terms[id].Postage,
+                    terms[id].Days
+                );
+            })
+            .Where(p => p.Lines.Count > 0)
+            .ToList();
         var sum = Math.Round(parcels.Sum(p => p.Goods + p.Postage), 2);
-        var gone = Enumerable.Range(0, needs.Count).Where(k => solver.Value(missing[k]) > 0).ToDictionary(k => k, k => (int)solver.Value(missing[k]));
+        var gone = Enumerable
+            .Range(0, needs.Count)
+            .Where(k => solver.Value(missing[k]) > 0)
+            .ToDictionary(k => k, k => (int)solver.Value(missing[k]));
         return new(parcels, sum, proven ? sum : Math.Max(0, Math.Round(solver.BestObjectiveBound / 100, 2)), proven, gone);
     }
 }

@@ -14,7 +14,14 @@ public sealed record PriceBreak(int FromPacks, double PackPrice);
 /// <param name="Sku">The supplier's own number.</param>
 /// <param name="Breaks">Rising in packs; the first is from 1.</param>
 /// <param name="StockPacks">Null when the supplier does not say.</param>
-public sealed record SupplierOffer(string Supplier, string Sku, CapacitorSpec Spec, int PackSize, IReadOnlyList<PriceBreak> Breaks, int? StockPacks = null);
+public sealed record SupplierOffer(
+    string Supplier,
+    string Sku,
+    CapacitorSpec Spec,
+    int PackSize,
+    IReadOnlyList<PriceBreak> Breaks,
+    int? StockPacks = null
+);
 
 /// <param name="Postage">Of one parcel.</param>
 /// <param name="Days">Until it is here.</param>
@@ -26,10 +33,13 @@ public sealed record OrderPolicy
 {
     /// <summary>Spare pieces as a share of each need, rounded up.</summary>
     public double SpareShare { get; init; }
+
     /// <summary>Spare pieces at the least.</summary>
     public int SpareLeast { get; init; }
+
     /// <summary>Suppliers that take longer are left out; null takes all.</summary>
     public int? LatestDays { get; init; }
+
     /// <summary>Also parts that will do on a condition only.</summary>
     public bool Conditional { get; init; } = true;
 }
@@ -50,18 +60,37 @@ public sealed record Uncovered(string Need, int Pieces, string Why);
 /// <param name="Bound">No order costs less than this.</param>
 /// <param name="FromOne">The cheapest order from one supplier that covers as much, for comparison; null when none does.</param>
 /// <param name="Days">Until the last parcel.</param>
-public sealed record OrderResult(IReadOnlyList<OrderParcel> Parcels, double Cost, double Bound, bool Proven, int Days, IReadOnlyList<Uncovered> Uncovered, OrderAlternative? FromOne, Verdict Verdict, OrderPolicy Policy);
+public sealed record OrderResult(
+    IReadOnlyList<OrderParcel> Parcels,
+    double Cost,
+    double Bound,
+    bool Proven,
+    int Days,
+    IReadOnlyList<Uncovered> Uncovered,
+    OrderAlternative? FromOne,
+    Verdict Verdict,
+    OrderPolicy Policy
+);
 
 public sealed record OrderAlternative(string Supplier, double Cost, int Days);
 
 /// <summary>One order for all boards: values merged, spares, packs and price breaks, postage and days, for the least money. A mixed-integer program (<see cref="OrderModel"/>), which proves it or gives the bound.</summary>
 public static class OrderPlan
 {
-    public const int MostNeeds = 400, MostOffers = 10_000;
+    public const int MostNeeds = 400,
+        MostOffers = 10_000;
 
     /// <param name="seconds">Time for the proof.</param>
     /// <exception cref="BadFactException">A count, price or pack that cannot be.</exception>
-    public static OrderResult Of(IReadOnlyList<OrderNeed> needs, IReadOnlyList<SupplierOffer> offers, IReadOnlyList<SupplierTerms> suppliers, DateOnly today, OrderPolicy? policy = null, string currency = "EUR", double seconds = 10)
+    public static OrderResult Of(
+        IReadOnlyList<OrderNeed> needs,
+        IReadOnlyList<SupplierOffer> offers,
+        IReadOnlyList<SupplierTerms> suppliers,
+        DateOnly today,
+        OrderPolicy? policy = null,
+        string currency = "EUR",
+        double seconds = 10
+    )
     {
         policy ??= new();
         Check(needs, offers, suppliers, policy);
@@ -70,91 +99,213 @@ public static class OrderPlan
         var usable = offers.Select((o, i) => (o, i)).Where(x => terms.ContainsKey(x.o.Supplier) && x.o.StockPacks is null or > 0).ToList();
         var eligible = Fits(merged, usable, today, policy);
         var wanted = merged.Select(n => Wanted(n, policy)).ToArray();
-        OrderSolved? found = null, alone = null;
+        OrderSolved? found = null,
+            alone = null;
         // Each takes one processor for nearly all of its time.
         Parallel.Invoke(
-            () => found = new OrderModel(merged, wanted, offers, terms, eligible) is var m && m.Cheapest(seconds) is { } cheapest ? m.Tidied(cheapest, seconds / 16) : null,
-            () => alone = terms.Count > 1 ? new OrderModel(merged, wanted, offers, terms, eligible, oneSupplier: true).Cheapest(seconds / 4) : null);
+            () =>
+                found =
+                    new OrderModel(merged, wanted, offers, terms, eligible) is var m && m.Cheapest(seconds) is { } cheapest
+                        ? m.Tidied(cheapest, seconds / 16)
+                        : null,
+            () =>
+                alone =
+                    terms.Count > 1
+                        ? new OrderModel(merged, wanted, offers, terms, eligible, oneSupplier: true).Cheapest(seconds / 4)
+                        : null
+        );
         var best = found ?? new([], 0, 0, eligible.Count == 0, wanted.Index().ToDictionary(w => w.Index, w => w.Item));
-        var one = best.Parcels.Count > 1 && alone is { Parcels: [var only], Proven: true } ? new OrderAlternative(only.Supplier.Name, alone.Cost, only.Days) : null;
+        var one =
+            best.Parcels.Count > 1 && alone is { Parcels: [var only], Proven: true }
+                ? new OrderAlternative(only.Supplier.Name, alone.Cost, only.Days)
+                : null;
         if (found is null && !best.Proven)
         {
-            var late = Verdict.Of("What is ordered, and where?", Outcome.Unknown, "No order was found in the time given.", Founded.Guess).Changing("More time.", "Fewer parts at once.");
+            var late = Verdict
+                .Of("What is ordered, and where?", Outcome.Unknown, "No order was found in the time given.", Founded.Guess)
+                .Changing("More time.", "Fewer parts at once.");
             return new([], 0, 0, false, 0, [], null, late, policy);
         }
 
-        var uncovered = best.Missing.Select(m => new Uncovered(merged[m.Key].Key, m.Value, Why(m.Key, merged[m.Key], eligible, usable.Select(u => u.o).ToList()))).ToList();
-        return new(best.Parcels, best.Cost, best.Bound, best.Proven, best.Parcels.Count == 0 ? 0 : best.Parcels.Max(p => p.Days), uncovered, one, Say(best.Parcels, best.Cost, best.Bound, best.Proven, uncovered, one, merged, currency), policy);
+        var uncovered = best
+            .Missing.Select(m => new Uncovered(
+                merged[m.Key].Key,
+                m.Value,
+                Why(m.Key, merged[m.Key], eligible, usable.Select(u => u.o).ToList())
+            ))
+            .ToList();
+        return new(
+            best.Parcels,
+            best.Cost,
+            best.Bound,
+            best.Proven,
+            best.Parcels.Count == 0 ? 0 : best.Parcels.Max(p => p.Days),
+            uncovered,
+            one,
+            Say(best.Parcels, best.Cost, best.Bound, best.Proven, uncovered, one, merged, currency),
+            policy
+        );
     }
 
     static List<OrderFit> Fits(List<OrderNeed> needs, List<(SupplierOffer o, int i)> usable, DateOnly today, OrderPolicy policy)
     {
         var byOffer = new Dictionary<Guid, int>();
-        var index = new DrawerIndex(usable.Select(u =>
-        {
-            var id = new Guid(u.i + 1, 0, 0, new byte[8]);
-            byOffer[id] = u.i;
-            return new DrawerCandidate(id, u.o.Spec, 1, null, "");
-        }), today);
-        return [.. needs.SelectMany((n, k) => index.Usable(n.Spec, n.Role, n.HeadroomMillimetres)
-            .Where(s => policy.Conditional || s.Outcome == Outcome.Yes)
-            .Select(s => new OrderFit(k, byOffer[s.Candidate.Id], s.Outcome)))];
+        var index = new DrawerIndex(
+            usable.Select(u =>
+            {
+                var id = new Guid(u.i + 1, 0, 0, new byte[8]);
+                byOffer[id] = u.i;
+                return new DrawerCandidate(id, u.o.Spec, 1, null, "");
+            }),
+            today
+        );
+        return
+        [
+            .. needs.SelectMany(
+                (n, k) =>
+                    index
+                        .Usable(n.Spec, n.Role, n.HeadroomMillimetres)
+                        .Where(s => policy.Conditional || s.Outcome == Outcome.Yes)
+                        .Select(s => new OrderFit(k, byOffer[s.Candidate.Id], s.Outcome))
+            ),
+        ];
     }
 
     static int Wanted(OrderNeed n, OrderPolicy p) => n.Count + Math.Max(p.SpareLeast, (int)Math.Ceiling(n.Count * p.SpareShare - 1e-9));
 
     static string Why(int k, OrderNeed n, List<OrderFit> eligible, List<SupplierOffer> usable) =>
         eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."
-        : usable.Any(o => Math.Abs(o.Spec.Microfarads / n.Spec.Microfarads - 1) < 0.25) ? "What they have of this value breaks a rule: volts, size, ESR or mounting."
+        : usable.Any(o => Math.Abs(o.Spec.Microfarads / n.Spec.Microfarads - 1) < 0.25)
+            ? "What they have of this value breaks a rule: volts, size, ESR or mounting."
         : "Nobody lists this value.";
 
-    static Verdict Say(List<OrderParcel> parcels, double cost, double bound, bool proven, List<Uncovered> uncovered, OrderAlternative? one, List<OrderNeed> needs, string currency)
+    static Verdict Say(
+        List<OrderParcel> parcels,
+        double cost,
+        double bound,
+        bool proven,
+        List<Uncovered> uncovered,
+        OrderAlternative? one,
+        List<OrderNeed> needs,
+        string currency
+    )
     {
         const string question = "What is ordered, and where?";
         string Money(double v) => $"{v.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
-        if (parcels.Count == 0) { return Verdict.Of(question, needs.Count == 0 ? Outcome.No : Outcome.Unknown, needs.Count == 0 ? "Nothing has to be ordered." : "Nobody has any of it in time.", Founded.Rule, uncovered.Select(u => new Reason($"{u.Pieces} × {u.Need}: {u.Why}"))).Changing("A later day.", "Another supplier's list."); }
+        if (parcels.Count == 0)
+        {
+            return Verdict
+                .Of(
+                    question,
+                    needs.Count == 0 ? Outcome.No : Outcome.Unknown,
+                    needs.Count == 0 ? "Nothing has to be ordered." : "Nobody has any of it in time.",
+                    Founded.Rule,
+                    uncovered.Select(u => new Reason($"{u.Pieces} × {u.Need}: {u.Why}"))
+                )
+                .Changing("A later day.", "Another supplier's list.");
+        }
         var days = parcels.Max(p => p.Days);
         var reasons = new List<Reason>
         {
-            new(proven ? "Proven: no order that covers the same costs less." : $"Not proven in the time given: at best {Money(bound)}.", new("Cost", cost, currency, bound), "mixed-integer program, CP-SAT"),
+            new(
+                proven ? "Proven: no order that covers the same costs less." : $"Not proven in the time given: at best {Money(bound)}.",
+                new("Cost", cost, currency, bound),
+                "mixed-integer program, CP-SAT"
+            ),
         };
-        if (one is not null) { reasons.Add(new($"All from {one.Supplier} would cost {Money(one.Cost)}, {Money(one.Cost - cost)} more.", new("From one", one.Cost, currency))); }
+        if (one is not null)
+        {
+            reasons.Add(
+                new(
+                    $"All from {one.Supplier} would cost {Money(one.Cost)}, {Money(one.Cost - cost)} more.",
+                    new("From one", one.Cost, currency)
+                )
+            );
+        }
         reasons.AddRange(uncovered.Select(u => new Reason($"Not covered, {u.Pieces} × {u.Need}: {u.Why}")));
         var parcelWord = parcels.Count == 1 ? "one parcel" : $"{parcels.Count} parcels";
-        var sentence = $"{Words.Capital(parcelWord)} for {Money(cost)} in all, here in {days} {(days == 1 ? "day" : "days")}.{(uncovered.Count > 0 ? $" {uncovered.Sum(u => u.Pieces)} pieces are not to be had." : "")}";
-        return Verdict.Of(question, uncovered.Count > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Founded.Rule : Founded.Guess, reasons).Changing(one is not null && one.Cost - cost < 3 ? [$"One parcel less for {Money(one.Cost - cost)} more."] : []);
+        var sentence =
+            $"{Words.Capital(parcelWord)} for {Money(cost)} in all, here in {days} {(days == 1 ? "day" : "days")}.{(uncovered.Count > 0 ? $" {uncovered.Sum(u => u.Pieces)} pieces are not to be had." : "")}";
+        return Verdict
+            .Of(question, uncovered.Count > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Founded.Rule : Founded.Guess, reasons)
+            .Changing(one is not null && one.Cost - cost < 3 ? [$"One parcel less for {Money(one.Cost - cost)} more."] : []);
     }
 
-    static void Check(IReadOnlyList<OrderNeed> needs, IReadOnlyList<SupplierOffer> offers, IReadOnlyList<SupplierTerms> suppliers, OrderPolicy policy)
+    static void Check(
+        IReadOnlyList<OrderNeed> needs,
+        IReadOnlyList<SupplierOffer> offers,
+        IReadOnlyList<SupplierTerms> suppliers,
+        OrderPolicy policy
+    )
     {
-        if (needs.Count > MostNeeds) { throw new BadFactException("needs", $"At most {MostNeeds} needs."); }
-        if (offers.Count > MostOffers) { throw new BadFactException("offers", $"At most {MostOffers} offers."); }
+        if (needs.Count > MostNeeds)
+        {
+            throw new BadFactException("needs", $"At most {MostNeeds} needs.");
+        }
+        if (offers.Count > MostOffers)
+        {
+            throw new BadFactException("offers", $"At most {MostOffers} offers.");
+        }
         BadFactException.Finite("policy.spareShare", policy.SpareShare, 0, 5, "");
-        if (policy.SpareLeast is < 0 or > 1000) { throw new BadFactException("policy.spareLeast", "Spares from 0 to 1000."); }
+        if (policy.SpareLeast is < 0 or > 1000)
+        {
+            throw new BadFactException("policy.spareLeast", "Spares from 0 to 1000.");
+        }
         for (var i = 0; i < needs.Count; i++)
         {
-            if (needs[i].Key.Trim().Length == 0) { throw new BadFactException($"needs[{i}].key", "Give each need a key."); }
-            if (needs[i].Count is < 1 or > 10_000) { throw new BadFactException($"needs[{i}].count", "1 to 10 000 pieces."); }
+            if (needs[i].Key.Trim().Length == 0)
+            {
+                throw new BadFactException($"needs[{i}].key", "Give each need a key.");
+            }
+            if (needs[i].Count is < 1 or > 10_000)
+            {
+                throw new BadFactException($"needs[{i}].count", "1 to 10 000 pieces.");
+            }
             CapacitorJudge.Check(needs[i].Spec);
         }
 
-        if (suppliers.GroupBy(s => s.Id).Any(g => g.Count() > 1)) { throw new BadFactException("suppliers", "Two suppliers have one id."); }
+        if (suppliers.GroupBy(s => s.Id).Any(g => g.Count() > 1))
+        {
+            throw new BadFactException("suppliers", "Two suppliers have one id.");
+        }
         for (var i = 0; i < suppliers.Count; i++)
         {
             BadFactException.Finite($"suppliers[{i}].postage", suppliers[i].Postage, 0, 10_000, "");
             BadFactException.Finite($"suppliers[{i}].freeFrom", suppliers[i].FreeFrom, 0, 1e6, "");
-            if (suppliers[i].Days is < 0 or > 400) { throw new BadFactException($"suppliers[{i}].days", "Days from 0 to 400."); }
+            if (suppliers[i].Days is < 0 or > 400)
+            {
+                throw new BadFactException($"suppliers[{i}].days", "Days from 0 to 400.");
+            }
         }
 
         var ids = suppliers.Select(s => s.Id).ToHashSet();
         for (var i = 0; i < offers.Count; i++)
         {
             var o = offers[i];
-            if (!ids.Contains(o.Supplier)) { throw new BadFactException($"offers[{i}].supplier", $"There is no supplier “{o.Supplier}” in the list."); }
-            if (o.PackSize is < 1 or > 100_000) { throw new BadFactException($"offers[{i}].packSize", "1 to 100 000 pieces a pack."); }
-            if (o.StockPacks is < 0) { throw new BadFactException($"offers[{i}].stockPacks", "0 or more packs."); }
-            if (o.Breaks.Count is 0 or > 12 || o.Breaks[0].FromPacks > 1 || o.Breaks.Zip(o.Breaks.Skip(1)).Any(p => p.Second.FromPacks <= p.First.FromPacks)) { throw new BadFactException($"offers[{i}].breaks", "Price breaks rise in packs, the first from 1."); }
-            foreach (var b in o.Breaks) { BadFactException.Finite($"offers[{i}].breaks", b.PackPrice, 0, 100_000, ""); }
+            if (!ids.Contains(o.Supplier))
+            {
+                throw new BadFactException($"offers[{i}].supplier", $"There is no supplier “{o.Supplier}” in the list.");
+            }
+            if (o.PackSize is < 1 or > 100_000)
+            {
+                throw new BadFactException($"offers[{i}].packSize", "1 to 100 000 pieces a pack.");
+            }
+            if (o.StockPacks is < 0)
+            {
+                throw new BadFactException($"offers[{i}].stockPacks", "0 or more packs.");
+            }
+            if (
+                o.Breaks.Count is 0 or > 12
+                || o.Breaks[0].FromPacks > 1
+                || o.Breaks.Zip(o.Breaks.Skip(1)).Any(p => p.Second.FromPacks <= p.First.FromPacks)
+            )
+            {
+                throw new BadFactException($"offers[{i}].breaks", "Price breaks rise in packs, the first from 1.");
+            }
+            foreach (var b in o.Breaks)
+            {
+                BadFactException.Finite($"offers[{i}].breaks", b.PackPrice, 0, 100_000, "");
+            }
             CapacitorJudge.Check(o.Spec);
         }
     }

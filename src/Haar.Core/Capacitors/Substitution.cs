@@ -5,7 +5,13 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Capacitors;
 
 /// <summary>How one rule of substitution went for one candidate.</summary>
-public enum RuleResult { Met, JustMet, Broken, NotKnown }
+public enum RuleResult
+{
+    Met,
+    JustMet,
+    Broken,
+    NotKnown,
+}
 
 /// <param name="Rule">volts, value, ESR, temperature, size, pitch, mounting, polarity, safety class, age.</param>
 /// <param name="Result">How it went.</param>
@@ -36,19 +42,20 @@ public static class Substitution
     public const int ReformYears = 5;
 
     /// <summary>What a role bears of the nominal value, as a ratio of candidate to original. House figures from common practice.</summary>
-    public static (double Least, double Most) ValueRange(CapacitorRole role, CapacitorSpec original) => role switch
-    {
-        CapacitorRole.Timing => (0.95, 1.05),
-        CapacitorRole.SwitchingOutput => (0.98, 1.6),
-        CapacitorRole.Bulk => (0.98, 1.5),
-        CapacitorRole.Coupling => (0.98, 2.2),
-        CapacitorRole.Decoupling => (0.98, 2.2),
-        CapacitorRole.MainsFilter => (0.98, 1.02),
-        CapacitorRole.Backup => (0.98, 3),
-        // A linear regulator's loop is made for one value and one ESR.
-        CapacitorRole.RegulatorOutput => (0.98, 1.5),
-        _ => (1 - Math.Min(0.02, original.ToleranceMinusShare), 1 + Math.Max(0.2, original.TolerancePlusShare)),
-    };
+    public static (double Least, double Most) ValueRange(CapacitorRole role, CapacitorSpec original) =>
+        role switch
+        {
+            CapacitorRole.Timing => (0.95, 1.05),
+            CapacitorRole.SwitchingOutput => (0.98, 1.6),
+            CapacitorRole.Bulk => (0.98, 1.5),
+            CapacitorRole.Coupling => (0.98, 2.2),
+            CapacitorRole.Decoupling => (0.98, 2.2),
+            CapacitorRole.MainsFilter => (0.98, 1.02),
+            CapacitorRole.Backup => (0.98, 3),
+            // A linear regulator's loop is made for one value and one ESR.
+            CapacitorRole.RegulatorOutput => (0.98, 1.5),
+            _ => (1 - Math.Min(0.02, original.ToleranceMinusShare), 1 + Math.Max(0.2, original.TolerancePlusShare)),
+        };
 
     /// <summary>Judges one candidate in the place of <paramref name="original"/>.</summary>
     /// <param name="original">The part that comes out.</param>
@@ -56,39 +63,93 @@ public static class Substitution
     /// <param name="candidate">The part offered.</param>
     /// <param name="today">For the age of the stock.</param>
     /// <param name="headroomMillimetres">Room above the board, if less than the original's height does not already say.</param>
-    public static Substitute Judge(CapacitorSpec original, CapacitorRole role, DrawerCandidate candidate, DateOnly today, double? headroomMillimetres = null)
+    public static Substitute Judge(
+        CapacitorSpec original,
+        CapacitorRole role,
+        DrawerCandidate candidate,
+        DateOnly today,
+        double? headroomMillimetres = null
+    )
     {
         CapacitorJudge.Check(original);
         CapacitorJudge.Check(candidate.Spec);
         BadFactException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
-        List<SubstitutionRule> rules = [.. Enumerable.Range(0, SubstitutionRules.Count).Select(i => SubstitutionRules.At(i, original, role, candidate, today, headroomMillimetres, speak: true)).OfType<Ruling>().Select(r => new SubstitutionRule(r.Rule, r.Result, r.Text)).OrderBy(r => r.Result switch { RuleResult.Broken => 0, RuleResult.JustMet => 1, RuleResult.NotKnown => 2, _ => 3 })];
+        List<SubstitutionRule> rules =
+        [
+            .. Enumerable
+                .Range(0, SubstitutionRules.Count)
+                .Select(i => SubstitutionRules.At(i, original, role, candidate, today, headroomMillimetres, speak: true))
+                .OfType<Ruling>()
+                .Select(r => new SubstitutionRule(r.Rule, r.Result, r.Text))
+                .OrderBy(r =>
+                    r.Result switch
+                    {
+                        RuleResult.Broken => 0,
+                        RuleResult.JustMet => 1,
+                        RuleResult.NotKnown => 2,
+                        _ => 3,
+                    }
+                ),
+        ];
         return new(candidate, Conclude(candidate, rules), rules);
     }
 
     /// <summary>What <see cref="Judge"/> would come to, without its words and no further than the first broken rule. Both specs must have been checked.</summary>
-    internal static Outcome Sift(CapacitorSpec original, CapacitorRole role, DrawerCandidate candidate, DateOnly today, double? headroomMillimetres)
+    internal static Outcome Sift(
+        CapacitorSpec original,
+        CapacitorRole role,
+        DrawerCandidate candidate,
+        DateOnly today,
+        double? headroomMillimetres
+    )
     {
         var outcome = Outcome.Yes;
         for (var i = 0; i < SubstitutionRules.Count; i++)
         {
-            if (SubstitutionRules.At(i, original, role, candidate, today, headroomMillimetres, speak: false) is not { } r) { continue; }
-            if (r.Result == RuleResult.Broken) { return Outcome.No; }
-            if (r.Result != RuleResult.Met) { outcome = Outcome.YesIf; }
+            if (SubstitutionRules.At(i, original, role, candidate, today, headroomMillimetres, speak: false) is not { } r)
+            {
+                continue;
+            }
+            if (r.Result == RuleResult.Broken)
+            {
+                return Outcome.No;
+            }
+            if (r.Result != RuleResult.Met)
+            {
+                outcome = Outcome.YesIf;
+            }
         }
 
         return outcome;
     }
 
     /// <summary>Best first: those that will do, exact value first, then the oldest stock, then the nearest size; ones that will not do last. Parts with no free piece are left out.</summary>
-    public static IReadOnlyList<Substitute> Rank(CapacitorSpec original, CapacitorRole role, IEnumerable<DrawerCandidate> drawer, DateOnly today, double? headroomMillimetres = null) =>
-        [.. drawer.Where(c => c.Free > 0).Select(c => Judge(original, role, c, today, headroomMillimetres)).OrderBy(s => PlaceOf(original, s.Candidate, s.Verdict.Outcome, s.Rules.Count(r => r.Result == RuleResult.Broken)))];
+    public static IReadOnlyList<Substitute> Rank(
+        CapacitorSpec original,
+        CapacitorRole role,
+        IEnumerable<DrawerCandidate> drawer,
+        DateOnly today,
+        double? headroomMillimetres = null
+    ) =>
+        [
+            .. drawer
+                .Where(c => c.Free > 0)
+                .Select(c => Judge(original, role, c, today, headroomMillimetres))
+                .OrderBy(s => PlaceOf(original, s.Candidate, s.Verdict.Outcome, s.Rules.Count(r => r.Result == RuleResult.Broken))),
+        ];
 
     /// <summary>Where a candidate stands among others, least first.</summary>
     internal static Place PlaceOf(CapacitorSpec original, DrawerCandidate candidate, Outcome outcome, int broken)
     {
         var s = candidate.Spec;
         var far = Math.Abs(Math.Log(s.Microfarads / original.Microfarads));
-        var will = outcome switch { Outcome.Yes => 0, Outcome.YesIf => 1, Outcome.Unknown => 2, _ => 3 };
+        var will = outcome switch
+        {
+            Outcome.Yes => 0,
+            Outcome.YesIf => 1,
+            Outcome.Unknown => 2,
+            _ => 3,
+        };
         var coarse = will * 1000 + broken * 4 + (far < 0.01 ? 0 : 2) + (s.Kind == original.Kind || s.Kind == CapacitorKind.Polymer ? 0 : 1);
         return new(((long)coarse << 32) + (candidate.BoughtOn?.DayNumber ?? int.MaxValue), far, candidate);
     }
@@ -101,7 +162,8 @@ public static class Substitution
         public int CompareTo(Place other) =>
             Coarse != other.Coarse ? Coarse.CompareTo(other.Coarse)
             : Far != other.Far ? Far.CompareTo(other.Far)
-            : (Candidate.Spec.RatedVolts ?? 0).CompareTo(other.Candidate.Spec.RatedVolts ?? 0) is var v and not 0 ? v : Candidate.Id.CompareTo(other.Candidate.Id);
+            : (Candidate.Spec.RatedVolts ?? 0).CompareTo(other.Candidate.Spec.RatedVolts ?? 0) is var v and not 0 ? v
+            : Candidate.Id.CompareTo(other.Candidate.Id);
     }
 
     static Verdict Conclude(DrawerCandidate candidate, List<SubstitutionRule> rules)
@@ -120,8 +182,20 @@ public static class Substitution
         var just = rules.Where(r => r.Result == RuleResult.JustMet).ToList();
         return (open.Count, just.Count) switch
         {
-            ( > 0, _) => Verdict.Of(question, Outcome.YesIf, $"The {name} will do if {char.ToLowerInvariant(open[0].Text[0])}{open[0].Text[1..]}", Founded.Rule, reasons),
-            (_, > 0) => Verdict.Of(question, Outcome.YesIf, $"The {name} will do, just: {char.ToLowerInvariant(just[0].Text[0])}{just[0].Text[1..]}", Founded.Rule, reasons),
+            (> 0, _) => Verdict.Of(
+                question,
+                Outcome.YesIf,
+                $"The {name} will do if {char.ToLowerInvariant(open[0].Text[0])}{open[0].Text[1..]}",
+                Founded.Rule,
+                reasons
+            ),
+            (_, > 0) => Verdict.Of(
+                question,
+                Outcome.YesIf,
+                $"The {name} will do, just: {char.ToLowerInvariant(just[0].Text[0])}{just[0].Text[1..]}",
+                Founded.Rule,
+                reasons
+            ),
             _ => Verdict.Of(question, Outcome.Yes, $"The {name} fits and meets every rule.", Founded.Rule, reasons),
         };
     }
@@ -129,32 +203,42 @@ public static class Substitution
     public static string Describe(CapacitorSpec s) =>
         $"{Si.Format(s.Microfarads * 1e-6, "F")}{(s.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}{(s.MaxCelsius is { } t ? $" {Si.Plain(t)} °C" : "")} {Short(s.Kind)}{(s.SafetyClass is { } x ? $" {x}" : "")}";
 
-    static string Short(CapacitorKind kind) => kind switch
-    {
-        CapacitorKind.Polymer => "polymer",
-        CapacitorKind.Film or CapacitorKind.MainsFilterFilm => "film",
-        CapacitorKind.MainsFilterPaper => "paper",
-        CapacitorKind.Ceramic => "ceramic",
-        CapacitorKind.DoubleLayer => "double-layer",
-        _ when kind.IsTantalum() => "tantalum",
-        CapacitorKind.AluminiumLowEsr => "low-ESR",
-        _ when kind.IsAluminium() => "electrolytic",
-        _ => "capacitor",
-    };
+    static string Short(CapacitorKind kind) =>
+        kind switch
+        {
+            CapacitorKind.Polymer => "polymer",
+            CapacitorKind.Film or CapacitorKind.MainsFilterFilm => "film",
+            CapacitorKind.MainsFilterPaper => "paper",
+            CapacitorKind.Ceramic => "ceramic",
+            CapacitorKind.DoubleLayer => "double-layer",
+            _ when kind.IsTantalum() => "tantalum",
+            CapacitorKind.AluminiumLowEsr => "low-ESR",
+            _ when kind.IsAluminium() => "electrolytic",
+            _ => "capacitor",
+        };
 
     /// <summary>The role in a word or two, without an article.</summary>
-    public static string RoleName(CapacitorRole role) => role switch { CapacitorRole.SwitchingOutput => "switching output", CapacitorRole.MainsFilter => "mains filter", CapacitorRole.RegulatorOutput => "regulator output", CapacitorRole.Unknown => "any role", _ => role.ToString().ToLowerInvariant() };
+    public static string RoleName(CapacitorRole role) =>
+        role switch
+        {
+            CapacitorRole.SwitchingOutput => "switching output",
+            CapacitorRole.MainsFilter => "mains filter",
+            CapacitorRole.RegulatorOutput => "regulator output",
+            CapacitorRole.Unknown => "any role",
+            _ => role.ToString().ToLowerInvariant(),
+        };
 
-    internal static string RoleWords(CapacitorRole role) => role switch
-    {
-        CapacitorRole.Bulk => "a bulk capacitor",
-        CapacitorRole.SwitchingOutput => "a switching supply's output",
-        CapacitorRole.Timing => "a timing part",
-        CapacitorRole.Coupling => "a coupling part",
-        CapacitorRole.Decoupling => "decoupling",
-        CapacitorRole.MainsFilter => "a mains filter",
-        CapacitorRole.Backup => "a backup capacitor",
-        CapacitorRole.RegulatorOutput => "a linear regulator's output",
-        _ => "an unknown role",
-    };
+    internal static string RoleWords(CapacitorRole role) =>
+        role switch
+        {
+            CapacitorRole.Bulk => "a bulk capacitor",
+            CapacitorRole.SwitchingOutput => "a switching supply's output",
+            CapacitorRole.Timing => "a timing part",
+            CapacitorRole.Coupling => "a coupling part",
+            CapacitorRole.Decoupling => "decoupling",
+            CapacitorRole.MainsFilter => "a mains filter",
+            CapacitorRole.Backup => "a backup capacitor",
+            CapacitorRole.RegulatorOutput => "a linear regulator's output",
+            _ => "an unknown role",
+        };
 }

@@ -12,21 +12,39 @@ static class SubstitutionRules
     public const int Count = 10;
 
     /// <summary>The rules by number, the most telling first; null where one does not apply.</summary>
-    public static Ruling? At(int number, CapacitorSpec original, CapacitorRole role, DrawerCandidate candidate, DateOnly today, double? headroomMillimetres, bool speak) => number switch
-    {
-        0 => original.SafetyClass is not null || role == CapacitorRole.MainsFilter || original.Kind.IsMainsFilter() ? SafetyClass(speak, original, candidate.Spec) : null,
-        1 => Volts(speak, original, candidate.Spec),
-        2 => Value(speak, original, role, candidate.Spec),
-        3 => Technology(speak, original, role, candidate.Spec),
-        4 => Esr(speak, original, role, candidate.Spec),
-        5 => Temperature(speak, original, candidate.Spec),
-        6 => Size(speak, "height", original.HeightMillimetres ?? headroomMillimetres, candidate.Spec.HeightMillimetres, headroomMillimetres),
-        7 => Size(speak, "diameter", original.DiameterMillimetres is { } d ? d + 1.5 : null, candidate.Spec.DiameterMillimetres, null),
-        8 => Pitch(speak, original, candidate.Spec),
-        _ => Age(speak, candidate.Spec, candidate.BoughtOn, today),
-    };
+    public static Ruling? At(
+        int number,
+        CapacitorSpec original,
+        CapacitorRole role,
+        DrawerCandidate candidate,
+        DateOnly today,
+        double? headroomMillimetres,
+        bool speak
+    ) =>
+        number switch
+        {
+            0 => original.SafetyClass is not null || role == CapacitorRole.MainsFilter || original.Kind.IsMainsFilter()
+                ? SafetyClass(speak, original, candidate.Spec)
+                : null,
+            1 => Volts(speak, original, candidate.Spec),
+            2 => Value(speak, original, role, candidate.Spec),
+            3 => Technology(speak, original, role, candidate.Spec),
+            4 => Esr(speak, original, role, candidate.Spec),
+            5 => Temperature(speak, original, candidate.Spec),
+            6 => Size(
+                speak,
+                "height",
+                original.HeightMillimetres ?? headroomMillimetres,
+                candidate.Spec.HeightMillimetres,
+                headroomMillimetres
+            ),
+            7 => Size(speak, "diameter", original.DiameterMillimetres is { } d ? d + 1.5 : null, candidate.Spec.DiameterMillimetres, null),
+            8 => Pitch(speak, original, candidate.Spec),
+            _ => Age(speak, candidate.Spec, candidate.BoughtOn, today),
+        };
 
-    static Ruling Rule(bool speak, string rule, RuleResult result, [InterpolatedStringHandlerArgument(nameof(speak))] ref Said text) => new(rule, result, text.Text());
+    static Ruling Rule(bool speak, string rule, RuleResult result, [InterpolatedStringHandlerArgument(nameof(speak))] ref Said text) =>
+        new(rule, result, text.Text());
 
     static Ruling Rule(bool speak, string rule, RuleResult result, string text) => new(rule, result, speak ? text : "");
 
@@ -40,7 +58,10 @@ static class SubstitutionRules
         public Said(int literalLength, int formattedCount, bool speak, out bool go)
         {
             go = this.speak = speak;
-            if (speak) { inner = new(literalLength, formattedCount, System.Globalization.CultureInfo.InvariantCulture); }
+            if (speak)
+            {
+                inner = new(literalLength, formattedCount, System.Globalization.CultureInfo.InvariantCulture);
+            }
         }
 
         public void AppendLiteral(string value) => inner.AppendLiteral(value);
@@ -56,13 +77,23 @@ static class SubstitutionRules
     {
         if (o.RatedVolts is not { } need || c.RatedVolts is not { } has)
         {
-            return Rule(speak, "volts", RuleResult.NotKnown, $"Its rating is at least the {(o.RatedVolts is { } n ? $"{Si.Plain(n)} V of the old part" : "volts that the line carries, which nobody has read yet")}.");
+            return Rule(
+                speak,
+                "volts",
+                RuleResult.NotKnown,
+                $"Its rating is at least the {(o.RatedVolts is { } n ? $"{Si.Plain(n)} V of the old part" : "volts that the line carries, which nobody has read yet")}."
+            );
         }
 
         // A tantalum is derated to half where the source impedance is low; common reliability guidance.
         if (c.Kind.IsTantalum() && !o.Kind.IsTantalum() && has < 1.6 * need)
         {
-            return Rule(speak, "volts", RuleResult.Broken, $"A tantalum in place of an electrolytic wants well over the old rating: {Si.Plain(has)} V is less than {Si.Plain(1.6 * need)} V.");
+            return Rule(
+                speak,
+                "volts",
+                RuleResult.Broken,
+                $"A tantalum in place of an electrolytic wants well over the old rating: {Si.Plain(has)} V is less than {Si.Plain(1.6 * need)} V."
+            );
         }
 
         return has < need
@@ -74,9 +105,17 @@ static class SubstitutionRules
     {
         var (least, most) = Substitution.ValueRange(role, o);
         var ratio = c.Microfarads / o.Microfarads;
-        var result = ratio < least - 1e-9 || ratio > most + 1e-9 ? RuleResult.Broken : ratio is > 1.02 or < 0.98 ? RuleResult.JustMet : RuleResult.Met;
+        var result =
+            ratio < least - 1e-9 || ratio > most + 1e-9 ? RuleResult.Broken
+            : ratio is > 1.02 or < 0.98 ? RuleResult.JustMet
+            : RuleResult.Met;
         return result != RuleResult.Met
-            ? Rule(speak, "value", result, $"{Si.Format(c.Microfarads * 1e-6, "F")} for {Si.Format(o.Microfarads * 1e-6, "F")}; {Substitution.RoleWords(role)} bears {Si.Plain(Math.Round(least * 100))} to {Si.Plain(Math.Round(most * 100))} %.")
+            ? Rule(
+                speak,
+                "value",
+                result,
+                $"{Si.Format(c.Microfarads * 1e-6, "F")} for {Si.Format(o.Microfarads * 1e-6, "F")}; {Substitution.RoleWords(role)} bears {Si.Plain(Math.Round(least * 100))} to {Si.Plain(Math.Round(most * 100))} %."
+            )
             : Rule(speak, "value", RuleResult.Met, $"{Si.Format(c.Microfarads * 1e-6, "F")}, the same value.");
     }
 
@@ -103,7 +142,12 @@ static class SubstitutionRules
 
         if (role == CapacitorRole.Timing && c.Kind == CapacitorKind.Ceramic && o.Kind != CapacitorKind.Ceramic)
         {
-            return Rule(speak, "kind", RuleResult.Broken, "A large ceramic loses value with volts and heat, which a timing circuit cannot bear.");
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.Broken,
+                "A large ceramic loses value with volts and heat, which a timing circuit cannot bear."
+            );
         }
 
         if (role == CapacitorRole.Coupling && o.Kind.IsElectrolytic() && c.Kind == CapacitorKind.Ceramic)
@@ -113,7 +157,12 @@ static class SubstitutionRules
 
         if (role == CapacitorRole.Coupling && o.Kind.IsElectrolytic() && c.Kind is CapacitorKind.Polymer)
         {
-            return Rule(speak, "kind", RuleResult.JustMet, "A polymer leaks ten times more than an electrolytic: listen for a thump or a scratching volume knob after fitting.");
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.JustMet,
+                "A polymer leaks ten times more than an electrolytic: listen for a thump or a scratching volume knob after fitting."
+            );
         }
 
         if (role == CapacitorRole.Timing && c.Kind is CapacitorKind.Polymer && o.Kind != CapacitorKind.Polymer)
@@ -121,23 +170,44 @@ static class SubstitutionRules
             return Rule(speak, "kind", RuleResult.Broken, "A polymer's leakage shifts a timing circuit.");
         }
 
-        if (role is CapacitorRole.SwitchingOutput or CapacitorRole.RegulatorOutput && o.Kind.IsElectrolytic() && c.Kind is CapacitorKind.Ceramic or CapacitorKind.Film)
+        if (
+            role is CapacitorRole.SwitchingOutput or CapacitorRole.RegulatorOutput
+            && o.Kind.IsElectrolytic()
+            && c.Kind is CapacitorKind.Ceramic or CapacitorKind.Film
+        )
         {
-            return Rule(speak, "kind", RuleResult.Broken, $"The loop needs the old part's resistance, and a {c.Kind.Words()} has next to none: it may oscillate.");
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.Broken,
+                $"The loop needs the old part's resistance, and a {c.Kind.Words()} has next to none: it may oscillate."
+            );
         }
 
         if (c.Kind == CapacitorKind.Ceramic && o.Kind.IsElectrolytic() && o.RatedVolts is { } ov && c.RatedVolts is { } cv && cv < 2 * ov)
         {
-            return Rule(speak, "kind", RuleResult.Broken, $"A ceramic loses half its value near its rated volts: it wants at least {Si.Plain(2 * ov)} V here.");
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.Broken,
+                $"A ceramic loses half its value near its rated volts: it wants at least {Si.Plain(2 * ov)} V here."
+            );
         }
 
         return Rule(speak, "kind", RuleResult.Met, $"A {c.Kind.Words()} in the place of a {o.Kind.Words()}.");
     }
 
     /// <summary>Ohms that a part of this kind usually has at 100 kHz when its data sheet is not at hand; null where nothing tells.</summary>
-    internal static double? Expected(CapacitorSpec s) => s.EsrOhms ?? (s.Kind == CapacitorKind.Polymer ? 0.02
-        : s.Kind == CapacitorKind.Ceramic ? 0.005 : s.Kind == CapacitorKind.Film ? 0.01
-        : s.Kind.IsAluminium() && s.RatedVolts is { } v ? CapacitorJudge.TypicalEsrOhms(s.Microfarads, v, 100_000) * (s.Kind == CapacitorKind.AluminiumLowEsr ? 0.25 : 1) : null);
+    internal static double? Expected(CapacitorSpec s) =>
+        s.EsrOhms
+        ?? (
+            s.Kind == CapacitorKind.Polymer ? 0.02
+            : s.Kind == CapacitorKind.Ceramic ? 0.005
+            : s.Kind == CapacitorKind.Film ? 0.01
+            : s.Kind.IsAluminium() && s.RatedVolts is { } v
+                ? CapacitorJudge.TypicalEsrOhms(s.Microfarads, v, 100_000) * (s.Kind == CapacitorKind.AluminiumLowEsr ? 0.25 : 1)
+            : null
+        );
 
     static Ruling Esr(bool speak, CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
     {
@@ -153,23 +223,45 @@ static class SubstitutionRules
 
         if (now > old * 1.05)
         {
-            return Rule(speak, "ESR", RuleResult.Broken, $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: ripple in a switching supply would grow.");
+            return Rule(
+                speak,
+                "ESR",
+                RuleResult.Broken,
+                $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: ripple in a switching supply would grow."
+            );
         }
 
         // A linear regulator is stable within a band of ESR; a tenth of the old one is outside most of them (regulator data sheets).
         if (role == CapacitorRole.RegulatorOutput && now < old * 0.1)
         {
-            return Rule(speak, "ESR", RuleResult.Broken, $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: a linear regulator's loop needs that resistance, and would oscillate.");
+            return Rule(
+                speak,
+                "ESR",
+                RuleResult.Broken,
+                $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: a linear regulator's loop needs that resistance, and would oscillate."
+            );
         }
 
         return now < old * 0.2
-            ? Rule(speak, "ESR", RuleResult.JustMet, $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: so much lower that the regulator's loop may ring, so look at its ripple after fitting.")
+            ? Rule(
+                speak,
+                "ESR",
+                RuleResult.JustMet,
+                $"About {Si.Format(now, "Ω", 2)} where the old part had {Si.Format(old, "Ω", 2)}: so much lower that the regulator's loop may ring, so look at its ripple after fitting."
+            )
             : Rule(speak, "ESR", RuleResult.Met, $"About {Si.Format(now, "Ω", 2)}, the old part {Si.Format(old, "Ω", 2)}.");
     }
 
     static Ruling Temperature(bool speak, CapacitorSpec o, CapacitorSpec c) =>
-        o.MaxCelsius is not { } need || c.MaxCelsius is not { } has ? Rule(speak, "temperature", c.MaxCelsius is >= 105 || o.MaxCelsius is null ? RuleResult.Met : RuleResult.NotKnown, "It is rated for at least the old part's temperature.")
-        : has < need ? Rule(speak, "temperature", RuleResult.Broken, $"It is rated for {Si.Plain(has)} °C, the old part for {Si.Plain(need)} °C.")
+        o.MaxCelsius is not { } need || c.MaxCelsius is not { } has
+            ? Rule(
+                speak,
+                "temperature",
+                c.MaxCelsius is >= 105 || o.MaxCelsius is null ? RuleResult.Met : RuleResult.NotKnown,
+                "It is rated for at least the old part's temperature."
+            )
+        : has < need
+            ? Rule(speak, "temperature", RuleResult.Broken, $"It is rated for {Si.Plain(has)} °C, the old part for {Si.Plain(need)} °C.")
         : Rule(speak, "temperature", RuleResult.Met, $"{Si.Plain(has)} °C for {Si.Plain(need)} °C.");
 
     static Ruling Size(bool speak, string rule, double? room, double? has, double? headroom)
@@ -181,8 +273,19 @@ static class SubstitutionRules
 
         var limit = headroom ?? room.Value;
         return has > limit + 0.5 && (headroom is not null || has > limit * 1.15)
-            ? Rule(speak, rule, RuleResult.Broken, $"Its {rule} is {Si.Plain(has.Value)} mm and there is room for {Si.Plain(limit)} mm.")
-            : has > limit ? Rule(speak, rule, RuleResult.JustMet, $"Its {rule} is {Si.Plain(has.Value)} mm, the room {Si.Plain(limit)} mm: try it in place first.")
+                ? Rule(
+                    speak,
+                    rule,
+                    RuleResult.Broken,
+                    $"Its {rule} is {Si.Plain(has.Value)} mm and there is room for {Si.Plain(limit)} mm."
+                )
+            : has > limit
+                ? Rule(
+                    speak,
+                    rule,
+                    RuleResult.JustMet,
+                    $"Its {rule} is {Si.Plain(has.Value)} mm, the room {Si.Plain(limit)} mm: try it in place first."
+                )
             : Rule(speak, rule, RuleResult.Met, $"{Si.Plain(has.Value)} mm of {rule}, room for {Si.Plain(limit)} mm.");
     }
 
@@ -195,8 +298,19 @@ static class SubstitutionRules
 
         var gap = Math.Abs(leads - holes);
         return gap <= 0.6 ? Rule(speak, "pitch", RuleResult.Met, $"Leads {Si.Plain(leads)} mm apart, holes {Si.Plain(holes)} mm.")
-            : leads < holes && gap <= 3.1 ? Rule(speak, "pitch", RuleResult.JustMet, $"Leads {Si.Plain(leads)} mm apart have to be spread to {Si.Plain(holes)} mm: bend them away from the seal.")
-            : Rule(speak, "pitch", RuleResult.Broken, $"Leads {Si.Plain(leads)} mm apart do not reach holes {Si.Plain(holes)} mm apart without strain on the seal.");
+            : leads < holes && gap <= 3.1
+                ? Rule(
+                    speak,
+                    "pitch",
+                    RuleResult.JustMet,
+                    $"Leads {Si.Plain(leads)} mm apart have to be spread to {Si.Plain(holes)} mm: bend them away from the seal."
+                )
+            : Rule(
+                speak,
+                "pitch",
+                RuleResult.Broken,
+                $"Leads {Si.Plain(leads)} mm apart do not reach holes {Si.Plain(holes)} mm apart without strain on the seal."
+            );
     }
 
     static Ruling Age(bool speak, CapacitorSpec c, DateOnly? bought, DateOnly today)
@@ -208,7 +322,12 @@ static class SubstitutionRules
 
         var years = (today.DayNumber - day.DayNumber) / 365.25;
         return years > Substitution.ReformYears
-            ? Rule(speak, "age", RuleResult.JustMet, $"It has lain {Math.Floor(years)} years: bring it up to its volts slowly through a resistor and measure it before you fit it.")
+            ? Rule(
+                speak,
+                "age",
+                RuleResult.JustMet,
+                $"It has lain {Math.Floor(years)} years: bring it up to its volts slowly through a resistor and measure it before you fit it."
+            )
             : Rule(speak, "age", RuleResult.Met, $"Bought {day:MMMM yyyy}.");
     }
 
@@ -220,6 +339,11 @@ static class SubstitutionRules
         var fits = has is { Length: 2 } && has[1] <= need[1] && (has[0] == need[0] || (has[0] == 'Y' && need[0] == 'X'));
         return fits
             ? Rule(speak, "safety class", RuleResult.Met, $"Class {has} in the place of {need}.")
-            : Rule(speak, "safety class", RuleResult.Broken, $"The place needs safety class {need} or better, and this part {(has is null ? "has none" : $"is {has}")}.");
+            : Rule(
+                speak,
+                "safety class",
+                RuleResult.Broken,
+                $"The place needs safety class {need} or better, and this part {(has is null ? "has none" : $"is {has}")}."
+            );
     }
 }

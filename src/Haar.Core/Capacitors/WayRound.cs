@@ -3,7 +3,14 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Capacitors;
 
 /// <summary>A direction on the board's picture.</summary>
-public enum Towards { NotKnown = 0, Up, Right, Down, Left }
+public enum Towards
+{
+    NotKnown = 0,
+    Up,
+    Right,
+    Down,
+    Left,
+}
 
 /// <summary>Does the new part sit the right way round? The photo from before, the board's print and the second look have to agree.</summary>
 public static class WayRound
@@ -17,25 +24,64 @@ public static class WayRound
         var known = before != Towards.NotKnown ? before : printed;
         if (before != Towards.NotKnown && printed != Towards.NotKnown && before != printed)
         {
-            return Verdict.Of(question, Outcome.Unknown, $"The old part's minus pointed {Word(before)} and the board's print says {Word(printed)}: one of them is wrong, and boards have been printed wrong. Find the pad that goes to ground with a meter: that one is minus.", Founded.Guess,
-                new Reason("A part the wrong way round bursts, sometimes hours later.")).Changing("Ohms from each pad to ground, with the part out.");
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    $"The old part's minus pointed {Word(before)} and the board's print says {Word(printed)}: one of them is wrong, and boards have been printed wrong. Find the pad that goes to ground with a meter: that one is minus.",
+                    Founded.Guess,
+                    new Reason("A part the wrong way round bursts, sometimes hours later.")
+                )
+                .Changing("Ohms from each pad to ground, with the part out.");
         }
 
         if (known == Towards.NotKnown)
         {
-            return Verdict.Of(question, Outcome.Unknown, "Nobody took down which way the old one sat. Find the pad that goes to ground with a meter: that one is minus, on all but negative supplies.", Founded.Guess).Changing("The photo from before.", "Ohms from each pad to ground.");
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    "Nobody took down which way the old one sat. Find the pad that goes to ground with a meter: that one is minus, on all but negative supplies.",
+                    Founded.Guess
+                )
+                .Changing("The photo from before.", "Ohms from each pad to ground.");
         }
 
         if (seen == Towards.NotKnown)
         {
-            return Verdict.Of(question, Outcome.Unknown, $"Look again, best somebody else: its minus has to point {Word(known)}.", Founded.Rule).Changing("A second look.");
+            return Verdict
+                .Of(question, Outcome.Unknown, $"Look again, best somebody else: its minus has to point {Word(known)}.", Founded.Rule)
+                .Changing("A second look.");
         }
 
         return seen == known
-            ? Verdict.Of(question, Outcome.Yes, $"The right way round: its minus points {Word(seen)}, as {(before != Towards.NotKnown ? "the old one's did" : "the board's print says")}.", Founded.Measured)
-            : Verdict.Of(question, Outcome.No, $"Stop: its minus points {Word(seen)}, and {(before != Towards.NotKnown ? "on the photo the old one's pointed" : "the board's print says")} {Word(known)}. Turn it round before anything is powered.", Founded.Measured,
-                new Reason("A part the wrong way round bursts, sometimes hours later.", Source: "aluminium electrolytics bear about 1 V the wrong way")).Changing("The photo shown again, if it was read wrong.").Final();
+            ? Verdict.Of(
+                question,
+                Outcome.Yes,
+                $"The right way round: its minus points {Word(seen)}, as {(before != Towards.NotKnown ? "the old one's did" : "the board's print says")}.",
+                Founded.Measured
+            )
+            : Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"Stop: its minus points {Word(seen)}, and {(before != Towards.NotKnown ? "on the photo the old one's pointed" : "the board's print says")} {Word(known)}. Turn it round before anything is powered.",
+                    Founded.Measured,
+                    new Reason(
+                        "A part the wrong way round bursts, sometimes hours later.",
+                        Source: "aluminium electrolytics bear about 1 V the wrong way"
+                    )
+                )
+                .Changing("The photo shown again, if it was read wrong.")
+                .Final();
     }
 
-    static string Word(Towards t) => t switch { Towards.Up => "up", Towards.Right => "right", Towards.Down => "down", _ => "left" };
+    static string Word(Towards t) =>
+        t switch
+        {
+            Towards.Up => "up",
+            Towards.Right => "right",
+            Towards.Down => "down",
+            _ => "left",
+        };
 }

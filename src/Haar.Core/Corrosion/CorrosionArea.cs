@@ -5,19 +5,32 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Corrosion;
 
 /// <summary>What leaked; it decides the reaction of what it left.</summary>
-public enum LeakSource { NotKnown = 0, NickelCell, AlkalineCell, ZincCarbonCell, LeadAcidCell, CapacitorElectrolyte, SaltWater }
+public enum LeakSource
+{
+    NotKnown = 0,
+    NickelCell,
+    AlkalineCell,
+    ZincCarbonCell,
+    LeadAcidCell,
+    CapacitorElectrolyte,
+    SaltWater,
+}
 
 /// <summary>How far it has gone.</summary>
 public enum CorrosionStage
 {
     /// <summary>Copper dull under a whole mask.</summary>
     Tarnish = 0,
+
     /// <summary>Green or white bloom on top.</summary>
     Bloom,
+
     /// <summary>The mask has lifted.</summary>
     MaskLifted,
+
     /// <summary>Copper is eaten thin.</summary>
     CopperEaten,
+
     /// <summary>A trace or a via is gone.</summary>
     Open,
 }
@@ -26,12 +39,20 @@ public enum CorrosionStage
 public sealed record AreaLook(DateTimeOffset At, CorrosionStage Stage, double SquareCentimetres);
 
 /// <summary>A step of the cleaning, in the only order in which they can be done.</summary>
-public enum AreaStep { Neutralise, Rinse, Alcohol, Dry, Mask }
+public enum AreaStep
+{
+    Neutralise,
+    Rinse,
+    Alcohol,
+    Dry,
+    Mask,
+}
 
 /// <summary>How far the cleaning of one area has come; a null instant is a step not yet done.</summary>
 public sealed record AreaTreatment
 {
     public DateTimeOffset? NeutralisedAt { get; init; }
+
     /// <summary>What the paper said at the end; null when nobody looked.</summary>
     public double? Ph { get; init; }
     public DateTimeOffset? RinsedAt { get; init; }
@@ -52,31 +73,55 @@ public sealed record AreaTreatment
     /// <exception cref="BadFactException">Not the next step, or pH paper that does not yet read 6 to 8.</exception>
     public AreaTreatment Take(AreaStep step, CorrosionStage stage, DateTimeOffset at, double? ph = null, int rinses = 0)
     {
-        if (step != Next(stage)) { throw new BadFactException("step", Next(stage) is { } n ? $"The next step here is “{Words(n)}”, not “{Words(step)}”." : "Everything is done on this area."); }
+        if (step != Next(stage))
+        {
+            throw new BadFactException(
+                "step",
+                Next(stage) is { } n ? $"The next step here is “{Words(n)}”, not “{Words(step)}”." : "Everything is done on this area."
+            );
+        }
         switch (step)
         {
             case AreaStep.Neutralise:
-                if (ph is not { } value) { throw new BadFactException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step."); }
+                if (ph is not { } value)
+                {
+                    throw new BadFactException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step.");
+                }
                 BadFactException.Finite("ph", value, 0, 14, "");
                 return value is < Neutralise.LeastPh or > Neutralise.MostPh
-                    ? throw new BadFactException("ph", $"pH {Markings.Si.Plain(value)} is still {(value > 7 ? "alkaline" : "acid")}: go on until the paper reads 6 to 8.")
-                    : this with { NeutralisedAt = at, Ph = value };
+                    ? throw new BadFactException(
+                        "ph",
+                        $"pH {Markings.Si.Plain(value)} is still {(value > 7 ? "alkaline" : "acid")}: go on until the paper reads 6 to 8."
+                    )
+                    : this with
+                    {
+                        NeutralisedAt = at,
+                        Ph = value,
+                    };
             case AreaStep.Rinse:
-                return this with { RinsedAt = at, Rinses = rinses is > 0 and < 100 ? rinses : throw new BadFactException("rinses", "Say how often it was rinsed.") };
-            case AreaStep.Alcohol: return this with { AlcoholAt = at };
-            case AreaStep.Dry: return this with { DriedAt = at };
-            default: return this with { MaskedAt = at };
+                return this with
+                {
+                    RinsedAt = at,
+                    Rinses = rinses is > 0 and < 100 ? rinses : throw new BadFactException("rinses", "Say how often it was rinsed."),
+                };
+            case AreaStep.Alcohol:
+                return this with { AlcoholAt = at };
+            case AreaStep.Dry:
+                return this with { DriedAt = at };
+            default:
+                return this with { MaskedAt = at };
         }
     }
 
-    public static string Words(AreaStep step) => step switch
-    {
-        AreaStep.Neutralise => "neutralise it",
-        AreaStep.Rinse => "rinse it",
-        AreaStep.Alcohol => "alcohol, to carry the water off",
-        AreaStep.Dry => "dry it",
-        _ => "new mask over bare copper",
-    };
+    public static string Words(AreaStep step) =>
+        step switch
+        {
+            AreaStep.Neutralise => "neutralise it",
+            AreaStep.Rinse => "rinse it",
+            AreaStep.Alcohol => "alcohol, to carry the water off",
+            AreaStep.Dry => "dry it",
+            _ => "new mask over bare copper",
+        };
 }
 
 /// <summary>One corroded area on a board's map.</summary>
@@ -88,13 +133,16 @@ public sealed class CorrosionArea
     public Side Side { get; set; }
     public string Name { get; set; } = "";
     public LeakSource Source { get; set; }
+
     /// <summary>Of wet paper laid on the residue before anything was done; null when nobody tried.</summary>
     public double? PhBefore { get; set; }
     public List<Point> Outline { get; set; } = [];
+
     /// <summary>Oldest first; the last one stands.</summary>
     public List<AreaLook> Looks { get; set; } = [];
     public AreaTreatment Treatment { get; set; } = new();
     public DateOnly? InspectOn { get; set; }
+
     /// <summary>A piece of work on the plan that stands for its next step, so that it is not listed twice; taking that step does it.</summary>
     public Guid? JobId { get; set; }
     public int Version { get; set; }
@@ -106,25 +154,30 @@ public sealed class CorrosionArea
 
 public static class Leaks
 {
-    public static LeakReaction? Reaction(this LeakSource source) => source switch
-    {
-        LeakSource.NickelCell or LeakSource.AlkalineCell => LeakReaction.Alkaline,
-        LeakSource.ZincCarbonCell or LeakSource.LeadAcidCell => LeakReaction.Acid,
-        LeakSource.SaltWater => LeakReaction.None,
-        // Electrolyte of capacitors is met both ways: only paper tells.
-        _ => null,
-    };
+    public static LeakReaction? Reaction(this LeakSource source) =>
+        source switch
+        {
+            LeakSource.NickelCell or LeakSource.AlkalineCell => LeakReaction.Alkaline,
+            LeakSource.ZincCarbonCell or LeakSource.LeadAcidCell => LeakReaction.Acid,
+            LeakSource.SaltWater => LeakReaction.None,
+            // Electrolyte of capacitors is met both ways: only paper tells.
+            _ => null,
+        };
 
     /// <summary>What a cell of this chemistry leaves behind.</summary>
-    public static LeakSource Source(this CellChemistry chemistry) => chemistry switch
-    {
-        CellChemistry.NickelCadmium or CellChemistry.NickelMetalHydride => LeakSource.NickelCell,
-        CellChemistry.Alkaline => LeakSource.AlkalineCell,
-        CellChemistry.ZincCarbon => LeakSource.ZincCarbonCell,
-        CellChemistry.LeadAcid => LeakSource.LeadAcidCell,
-        _ => LeakSource.NotKnown,
-    };
+    public static LeakSource Source(this CellChemistry chemistry) =>
+        chemistry switch
+        {
+            CellChemistry.NickelCadmium or CellChemistry.NickelMetalHydride => LeakSource.NickelCell,
+            CellChemistry.Alkaline => LeakSource.AlkalineCell,
+            CellChemistry.ZincCarbon => LeakSource.ZincCarbonCell,
+            CellChemistry.LeadAcid => LeakSource.LeadAcidCell,
+            _ => LeakSource.NotKnown,
+        };
 
     /// <summary>By wet pH paper laid on the residue.</summary>
-    public static LeakReaction ReactionOf(double ph) => ph > Neutralise.MostPh ? LeakReaction.Alkaline : ph < Neutralise.LeastPh ? LeakReaction.Acid : LeakReaction.None;
+    public static LeakReaction ReactionOf(double ph) =>
+        ph > Neutralise.MostPh ? LeakReaction.Alkaline
+        : ph < Neutralise.LeastPh ? LeakReaction.Acid
+        : LeakReaction.None;
 }

@@ -4,17 +4,28 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Corrosion;
 
-public enum NetState { NotMeasured = 0, Sound, Thin, Open, Repaired, MeasureBetter }
+public enum NetState
+{
+    NotMeasured = 0,
+    Sound,
+    Thin,
+    Open,
+    Repaired,
+    MeasureBetter,
+}
 
 /// <summary>What is known of a trace. Lengths in millimetres.</summary>
 public sealed record TraceFacts
 {
     public double LengthMillimetres { get; init; }
     public double WidthMillimetres { get; init; } = 0.3;
+
     /// <summary>35 µm is 1 oz copper.</summary>
     public double CopperMicrometres { get; init; } = 35;
+
     /// <summary>Plated holes in the way.</summary>
     public int Vias { get; init; }
+
     /// <summary>Most current that the net carries; null when not known.</summary>
     public double? Amps { get; init; }
 }
@@ -26,13 +37,16 @@ public sealed class BoardNet
     public Guid MachineId { get; init; }
     public Guid BoardId { get; init; }
     public string Name { get; set; } = "";
+
     /// <summary>Where the probes go: "U6 pin 14".</summary>
     public string From { get; set; } = "";
     public string To { get; set; } = "";
     public Side Side { get; set; }
+
     /// <summary>Its run on the picture, from end to end; two points or more, or none.</summary>
     public List<Point> Path { get; set; } = [];
     public TraceFacts Trace { get; set; } = new();
+
     /// <summary>How it was mended; empty when it was not.</summary>
     public string Repair { get; set; } = "";
     public DateTimeOffset? RepairedAt { get; set; }
@@ -42,7 +56,16 @@ public sealed class BoardNet
 /// <param name="ExpectedOhms">Of whole copper.</param>
 /// <param name="LimitOhms">Above it counts as thin.</param>
 /// <param name="CopperLeftLow">Least share of copper left: expected over read, contact error included; null when nothing was read.</param>
-public sealed record TraceResult(double ExpectedOhms, double LimitOhms, double? CopperLeftLow, double? CopperLeftHigh, NetState State, Verdict Verdict, double ContactErrorOhms, double ThinFactor);
+public sealed record TraceResult(
+    double ExpectedOhms,
+    double LimitOhms,
+    double? CopperLeftLow,
+    double? CopperLeftHigh,
+    NetState State,
+    Verdict Verdict,
+    double ContactErrorOhms,
+    double ThinFactor
+);
 
 /// <summary>Is a trace whole? Its resistance end to end against that of whole copper.</summary>
 public static class Trace
@@ -70,12 +93,22 @@ public static class Trace
         BadFactException.Finite("trace.widthMillimetres", t.WidthMillimetres, 0.03, 100, "mm");
         BadFactException.Finite("trace.copperMicrometres", t.CopperMicrometres, 5, 420, "µm");
         BadFactException.Finite("trace.amps", t.Amps, 0, 100, "A");
-        if (t.Vias is < 0 or > 200) { throw new BadFactException("trace.vias", "Between 0 and 200 plated holes."); }
+        if (t.Vias is < 0 or > 200)
+        {
+            throw new BadFactException("trace.vias", "Between 0 and 200 plated holes.");
+        }
         return CopperOhmMetres * (t.LengthMillimetres * 1e-3) / (t.WidthMillimetres * 1e-3 * t.CopperMicrometres * 1e-6) + t.Vias * ViaOhms;
     }
 
     /// <param name="readOhms">Null when not measured; infinity is not sent: an overload is <paramref name="overload"/>.</param>
-    public static TraceResult Judge(string net, TraceFacts t, double? readOhms, bool overload = false, double contactErrorOhms = ContactErrorOhms, double thinFactor = ThinFactor)
+    public static TraceResult Judge(
+        string net,
+        TraceFacts t,
+        double? readOhms,
+        bool overload = false,
+        double contactErrorOhms = ContactErrorOhms,
+        double thinFactor = ThinFactor
+    )
     {
         var expected = Ohms(t);
         BadFactException.Finite("readOhms", readOhms, 0, 1e9, "Ω");
@@ -84,34 +117,110 @@ public static class Trace
         var question = $"Is {net} whole?";
         var limit = expected * thinFactor;
         var source = "R = ρ·L/(w·t), ρ of copper at 20 °C";
-        var expects = new Reason($"{Si.Plain(t.LengthMillimetres)} mm of {Si.Plain(t.WidthMillimetres)} mm trace in {Si.Plain(t.CopperMicrometres)} µm copper{(t.Vias > 0 ? $" and {t.Vias} plated {(t.Vias == 1 ? "hole" : "holes")}" : "")}: {Si.Format(expected, "Ω")} when whole.", new("Expected", Si.Tidy(expected), "Ω"), source);
-        TraceResult Result(NetState state, Verdict v, double? low = null, double? high = null) => new(Si.Tidy(expected), Si.Tidy(limit), low, high, state, v, contactErrorOhms, thinFactor);
+        var expects = new Reason(
+            $"{Si.Plain(t.LengthMillimetres)} mm of {Si.Plain(t.WidthMillimetres)} mm trace in {Si.Plain(t.CopperMicrometres)} µm copper{(t.Vias > 0 ? $" and {t.Vias} plated {(t.Vias == 1 ? "hole" : "holes")}" : "")}: {Si.Format(expected, "Ω")} when whole.",
+            new("Expected", Si.Tidy(expected), "Ω"),
+            source
+        );
+        TraceResult Result(NetState state, Verdict v, double? low = null, double? high = null) =>
+            new(Si.Tidy(expected), Si.Tidy(limit), low, high, state, v, contactErrorOhms, thinFactor);
         if (overload || readOhms >= OpenOhms)
         {
-            return Result(NetState.Open, Verdict.Of(question, Outcome.No, $"{net} is open: {(overload ? "the meter reads no end" : Si.Format(readOhms!.Value, "Ω"))} where whole copper has {Si.Format(expected, "Ω")}. A jumper, end to end.", Founded.Measured,
-                readOhms is { } r0 ? new Reason($"{Si.Format(r0, "Ω")} end to end.", new("Read", r0, "Ω", null, Si.Tidy(limit))) : new Reason("Nothing gets through."), expects).Changing("Probes on bright metal, and the same again."), 0, 0);
+            return Result(
+                NetState.Open,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"{net} is open: {(overload ? "the meter reads no end" : Si.Format(readOhms!.Value, "Ω"))} where whole copper has {Si.Format(expected, "Ω")}. A jumper, end to end.",
+                        Founded.Measured,
+                        readOhms is { } r0
+                            ? new Reason($"{Si.Format(r0, "Ω")} end to end.", new("Read", r0, "Ω", null, Si.Tidy(limit)))
+                            : new Reason("Nothing gets through."),
+                        expects
+                    )
+                    .Changing("Probes on bright metal, and the same again."),
+                0,
+                0
+            );
         }
 
         if (readOhms is not { } read)
         {
-            return Result(NetState.NotMeasured, Verdict.Of(question, Outcome.Unknown, $"{net} has not been measured. Whole, it reads {Si.Format(expected, "Ω")} end to end.", Founded.Guess, expects).Changing("Ohms end to end, probes zeroed, on the parts' own pins."));
+            return Result(
+                NetState.NotMeasured,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        $"{net} has not been measured. Whole, it reads {Si.Format(expected, "Ω")} end to end.",
+                        Founded.Guess,
+                        expects
+                    )
+                    .Changing("Ohms end to end, probes zeroed, on the parts' own pins.")
+            );
         }
 
         var (least, most) = (Math.Max(0, read - contactErrorOhms), read + contactErrorOhms);
         var (low, high) = (Math.Min(1, expected / most), least <= 0 ? 1 : Math.Min(1, expected / least));
-        var reading = new Reason($"{Si.Format(read, "Ω")} read, ± {Si.Format(contactErrorOhms, "Ω")} at the probes: {Percent(low)}{(Percent(low) == Percent(high) ? "" : $" to {Percent(high)}")} % of the copper is left.", new("Read", read, "Ω", null, Si.Tidy(limit)), "expected over read, with the contact error both ways");
+        var reading = new Reason(
+            $"{Si.Format(read, "Ω")} read, ± {Si.Format(contactErrorOhms, "Ω")} at the probes: {Percent(low)}{(Percent(low) == Percent(high) ? "" : $" to {Percent(high)}")} % of the copper is left.",
+            new("Read", read, "Ω", null, Si.Tidy(limit)),
+            "expected over read, with the contact error both ways"
+        );
         if (most <= limit)
         {
-            return Result(NetState.Sound, Verdict.Of(question, Outcome.Yes, $"{net} is sound: {Si.Format(read, "Ω")}, and whole copper has {Si.Format(expected, "Ω")}.", Founded.Measured, reading, expects).Changing("The look a season from now."), low, high);
+            return Result(
+                NetState.Sound,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Yes,
+                        $"{net} is sound: {Si.Format(read, "Ω")}, and whole copper has {Si.Format(expected, "Ω")}.",
+                        Founded.Measured,
+                        reading,
+                        expects
+                    )
+                    .Changing("The look a season from now."),
+                low,
+                high
+            );
         }
 
         if (least > limit)
         {
-            return Result(NetState.Thin, Verdict.Of(question, Outcome.No, $"{net} is thin: {Si.Format(read, "Ω")} where whole copper has {Si.Format(expected, "Ω")}, so {(Percent(low) == Percent(high) ? $"about {Percent(low)}" : $"{Percent(low)} to {Percent(high)}")} % of it is left. Tin it over or lay a jumper.", Founded.Measured, reading, expects).Changing("A four-wire reading."), low, high);
+            return Result(
+                NetState.Thin,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"{net} is thin: {Si.Format(read, "Ω")} where whole copper has {Si.Format(expected, "Ω")}, so {(Percent(low) == Percent(high) ? $"about {Percent(low)}" : $"{Percent(low)} to {Percent(high)}")} % of it is left. Tin it over or lay a jumper.",
+                        Founded.Measured,
+                        reading,
+                        expects
+                    )
+                    .Changing("A four-wire reading."),
+                low,
+                high
+            );
         }
 
-        return Result(NetState.MeasureBetter, Verdict.Of(question, Outcome.Unknown, $"Cannot say: {Si.Format(contactErrorOhms, "Ω")} at the probes is as much as the difference between whole and thin here. Measure with four wires, or with the probes zeroed and pressed hard.", Founded.Measured, reading, expects)
-            .Changing("A four-wire reading, good to 1 mΩ."), low, high);
+        return Result(
+            NetState.MeasureBetter,
+            Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    $"Cannot say: {Si.Format(contactErrorOhms, "Ω")} at the probes is as much as the difference between whole and thin here. Measure with four wires, or with the probes zeroed and pressed hard.",
+                    Founded.Measured,
+                    reading,
+                    expects
+                )
+                .Changing("A four-wire reading, good to 1 mΩ."),
+            low,
+            high
+        );
     }
 
     /// <summary>Milliohms typed as ohms: a thousand times whole copper to within a factor of three, and an ohm or more. Null when it is none; a sentence when it is.</summary>

@@ -8,6 +8,7 @@ public sealed class CostEntry
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public string What { get; set; } = "";
+
     /// <summary>In the workshop's currency.</summary>
     public decimal? Amount { get; set; }
     public int? Minutes { get; set; }

@@ -15,7 +15,12 @@ public sealed record Spread(double Low, double Likely, double High)
         BadFactException.Finite($"{field}.low", s.Low, 0, most, unit);
         BadFactException.Finite($"{field}.likely", s.Likely, 0, most, unit);
         BadFactException.Finite($"{field}.high", s.High, 0, most, unit);
-        return s.Low <= s.Likely && s.Likely <= s.High ? s : throw new BadFactException(field, $"The range is upside down: {Markings.Si.Plain(s.Low)}, {Markings.Si.Plain(s.Likely)}, {Markings.Si.Plain(s.High)}. Low comes first, then likely, then high.");
+        return s.Low <= s.Likely && s.Likely <= s.High
+            ? s
+            : throw new BadFactException(
+                field,
+                $"The range is upside down: {Markings.Si.Plain(s.Low)}, {Markings.Si.Plain(s.Likely)}, {Markings.Si.Plain(s.High)}. Low comes first, then likely, then high."
+            );
     }
 }
 
@@ -24,8 +29,10 @@ public sealed record Expectation
 {
     /// <summary>Still to be spent until it is finished, in the workshop's currency; null when nobody has said.</summary>
     public Spread? ToFinish { get; init; }
+
     /// <summary>What a complete, tested one costs.</summary>
     public Spread? Complete { get; init; }
+
     /// <summary>The sum at which the person wants to stop; null for the house's rule.</summary>
     public double? StopLoss { get; init; }
 }
@@ -50,25 +57,125 @@ public static class GoOn
         BadFactException.Finite("next", next, 0, 1e7, currency);
         BadFactException.Finite("stopLossShare", stopLossShare, 0.05, 10, "");
         BadFactException.Finite("expectation.stopLoss", e.StopLoss, 0, 1e7, currency);
-        if (e.ToFinish is { } f) { Spread.Check("expectation.toFinish", f, 1e7, currency); }
-        if (e.Complete is { } c) { Spread.Check("expectation.complete", c, 1e7, currency); }
+        if (e.ToFinish is { } f)
+        {
+            Spread.Check("expectation.toFinish", f, 1e7, currency);
+        }
+        if (e.Complete is { } c)
+        {
+            Spread.Check("expectation.complete", c, 1e7, currency);
+        }
         var stop = e.StopLoss ?? (e.Complete is { } complete ? Math.Round(complete.Likely * stopLossShare, 2) : null);
         // What is bought now is part of what was expected, until it is more than that.
-        var end = e.ToFinish is { } to ? new Spread(spent + Math.Max(next, to.Low), spent + Math.Max(next, to.Likely), spent + Math.Max(next, to.High)) : null;
+        var end = e.ToFinish is { } to
+            ? new Spread(spent + Math.Max(next, to.Low), spent + Math.Max(next, to.Likely), spent + Math.Max(next, to.High))
+            : null;
         var left = stop - spent;
         const string question = "Go on, or stop?";
         string Money(double v) => $"{v.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
-        var reasons = new List<Reason> { new($"Paid and spent so far: {Money(spent)}.", new("spent", spent, currency, null, stop), "the machine's own ledger") };
-        if (end is not null) { reasons.Add(new($"Finished it will have cost {Money(end.Low)} to {Money(end.High)}, likely {Money(end.Likely)}.", new("at the end", end.Likely, currency, null, stop), "what was expected when it came")); }
-        if (stop is { } s) { reasons.Add(new(e.StopLoss is null ? $"A complete one costs about {Money(e.Complete!.Likely)}." : $"The stop-loss was set at {Money(s)}.", new("stop-loss", s, currency))); }
-        var v = stop is not { } limit ? Verdict.Of(question, Outcome.Unknown, $"{Money(spent)} so far; nobody has said what a complete one costs, so there is no point at which to stop.", Founded.Guess, reasons).Changing("The price of a complete, tested one.", "A stop-loss of your own.")
-            : spent > limit ? Verdict.Of(question, Outcome.No, $"Stop: {Money(spent)} is spent, {Money(spent - limit)} past the point at which a complete one is cheaper.", Founded.Measured, reasons).Changing("A reason that is not money: say it, and go on.", "Selling what is left over.")
-            : spent + next > limit ? Verdict.Of(question, Outcome.No, $"Not this: {Money(next)} more would go {Money(spent + next - limit)} past the stop-loss.", Founded.Measured, reasons).Changing("A cheaper part, or one from a donor.")
-            : end is null ? Verdict.Of(question, Outcome.YesIf, $"{Money(limit - spent - next)} are left before a complete one is cheaper; nobody has said what finishing will cost.", Founded.Guess, reasons).Changing("What finishing is expected to cost.")
-            : end.Low > limit ? Verdict.Of(question, Outcome.No, $"Stop: even at the least, finishing comes to {Money(end.Low)}, {Money(end.Low - limit)} more than the stop-loss.", Founded.Rule, reasons).Changing("Parts from a donor.", "A higher price for a complete one.")
-            : end.Likely > limit ? Verdict.Of(question, Outcome.YesIf, $"Doubtful: it likely ends at {Money(end.Likely)}, {Money(end.Likely - limit)} past the stop-loss. Go on only if the cheap case is in sight.", Founded.Rule, reasons).Changing("Parts from a donor.", "A look inside, before more is spent.")
-            : end.High > limit ? Verdict.Of(question, Outcome.YesIf, $"Go on, with an eye on it: likely {Money(end.Likely)}, but at the worst {Money(end.High - limit)} past the stop-loss.", Founded.Rule, reasons).Changing("What the dearest unknown turns out to be.")
-            : Verdict.Of(question, Outcome.Yes, $"Go on: even at the worst it ends at {Money(end.High)}, {Money(limit - end.High)} under the stop-loss.", Founded.Rule, reasons);
+        var reasons = new List<Reason>
+        {
+            new($"Paid and spent so far: {Money(spent)}.", new("spent", spent, currency, null, stop), "the machine's own ledger"),
+        };
+        if (end is not null)
+        {
+            reasons.Add(
+                new(
+                    $"Finished it will have cost {Money(end.Low)} to {Money(end.High)}, likely {Money(end.Likely)}.",
+                    new("at the end", end.Likely, currency, null, stop),
+                    "what was expected when it came"
+                )
+            );
+        }
+        if (stop is { } s)
+        {
+            reasons.Add(
+                new(
+                    e.StopLoss is null
+                        ? $"A complete one costs about {Money(e.Complete!.Likely)}."
+                        : $"The stop-loss was set at {Money(s)}.",
+                    new("stop-loss", s, currency)
+                )
+            );
+        }
+        var v =
+            stop is not { } limit
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        $"{Money(spent)} so far; nobody has said what a complete one costs, so there is no point at which to stop.",
+                        Founded.Guess,
+                        reasons
+                    )
+                    .Changing("The price of a complete, tested one.", "A stop-loss of your own.")
+            : spent > limit
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Stop: {Money(spent)} is spent, {Money(spent - limit)} past the point at which a complete one is cheaper.",
+                        Founded.Measured,
+                        reasons
+                    )
+                    .Changing("A reason that is not money: say it, and go on.", "Selling what is left over.")
+            : spent + next > limit
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Not this: {Money(next)} more would go {Money(spent + next - limit)} past the stop-loss.",
+                        Founded.Measured,
+                        reasons
+                    )
+                    .Changing("A cheaper part, or one from a donor.")
+            : end is null
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.YesIf,
+                        $"{Money(limit - spent - next)} are left before a complete one is cheaper; nobody has said what finishing will cost.",
+                        Founded.Guess,
+                        reasons
+                    )
+                    .Changing("What finishing is expected to cost.")
+            : end.Low > limit
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Stop: even at the least, finishing comes to {Money(end.Low)}, {Money(end.Low - limit)} more than the stop-loss.",
+                        Founded.Rule,
+                        reasons
+                    )
+                    .Changing("Parts from a donor.", "A higher price for a complete one.")
+            : end.Likely > limit
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.YesIf,
+                        $"Doubtful: it likely ends at {Money(end.Likely)}, {Money(end.Likely - limit)} past the stop-loss. Go on only if the cheap case is in sight.",
+                        Founded.Rule,
+                        reasons
+                    )
+                    .Changing("Parts from a donor.", "A look inside, before more is spent.")
+            : end.High > limit
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.YesIf,
+                        $"Go on, with an eye on it: likely {Money(end.Likely)}, but at the worst {Money(end.High - limit)} past the stop-loss.",
+                        Founded.Rule,
+                        reasons
+                    )
+                    .Changing("What the dearest unknown turns out to be.")
+            : Verdict.Of(
+                question,
+                Outcome.Yes,
+                $"Go on: even at the worst it ends at {Money(end.High)}, {Money(limit - end.High)} under the stop-loss.",
+                Founded.Rule,
+                reasons
+            );
         return new(v, spent, end, stop, left);
     }
 }

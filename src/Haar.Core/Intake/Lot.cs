@@ -18,13 +18,17 @@ public sealed record LotPlan
 public sealed class LotBox
 {
     public Guid Id { get; init; }
+
     /// <summary>The lot.</summary>
     public Guid MachineId { get; init; }
+
     /// <summary>As chalked on it: 1, 2, 3.</summary>
     public int Number { get; set; }
     public string Name { get; set; } = "";
+
     /// <summary>What it is, in a few words.</summary>
     public string Kind { get; set; } = "";
+
     /// <summary>A machine profile, when it is one of a kind that is known here.</summary>
     public string ProfileId { get; set; } = "";
     public string Note { get; set; } = "";
@@ -35,6 +39,7 @@ public sealed class LotBox
     public double Worth { get; set; } = 1;
     public BoxLock Lock { get; set; }
     public Guid? PhotoId { get; set; }
+
     /// <summary>The machine or donor that it became.</summary>
     public Guid? BecameId { get; set; }
     public int Version { get; set; }
@@ -43,28 +48,65 @@ public sealed class LotBox
 public static class Lots
 {
     /// <summary>The question that <see cref="Triage"/> answers for these boxes.</summary>
-    public static TriageAsk Ask(LotPlan plan, IEnumerable<LotBox> boxes) => new()
-    {
-        Boxes = [.. boxes.OrderBy(b => b.Number).Select(b => new TriageBox(b.Id.ToString(), b.Name, b.Parts, b.Money, b.Hours, b.Complete, b.Worth, b.Lock))],
-        Prices = plan.Prices, BudgetMoney = plan.BudgetMoney, BudgetHours = plan.BudgetHours, Aim = plan.Aim,
-    };
+    public static TriageAsk Ask(LotPlan plan, IEnumerable<LotBox> boxes) =>
+        new()
+        {
+            Boxes =
+            [
+                .. boxes
+                    .OrderBy(b => b.Number)
+                    .Select(b => new TriageBox(b.Id.ToString(), b.Name, b.Parts, b.Money, b.Hours, b.Complete, b.Worth, b.Lock)),
+            ],
+            Prices = plan.Prices,
+            BudgetMoney = plan.BudgetMoney,
+            BudgetHours = plan.BudgetHours,
+            Aim = plan.Aim,
+        };
 
     /// <exception cref="BadFactException">Names the field.</exception>
     public static void Check(LotBox b)
     {
-        if (b.Name.Trim().Length is 0 or > 80) { throw new BadFactException("name", "Give the box a name of 1 to 80 characters: what you think is in it."); }
-        if (b.Kind.Length > 80) { throw new BadFactException("kind", "At most 80 characters."); }
-        if (b.Note.Length > 500) { throw new BadFactException("note", "At most 500 characters."); }
-        if (b.Parts.Count > 60) { throw new BadFactException("parts", "At most 60 kinds of part in a box."); }
-        if (b.Parts.FirstOrDefault(p => p.Kind.Trim().Length is 0 or > 60) is not null) { throw new BadFactException("parts", "Every part has a name of 1 to 60 characters."); }
-        if (b.Parts.FirstOrDefault(p => p.Count is < 1 or > 100) is { } many) { throw new BadFactException("parts", $"{many.Kind}: between 1 and 100 of them."); }
+        if (b.Name.Trim().Length is 0 or > 80)
+        {
+            throw new BadFactException("name", "Give the box a name of 1 to 80 characters: what you think is in it.");
+        }
+        if (b.Kind.Length > 80)
+        {
+            throw new BadFactException("kind", "At most 80 characters.");
+        }
+        if (b.Note.Length > 500)
+        {
+            throw new BadFactException("note", "At most 500 characters.");
+        }
+        if (b.Parts.Count > 60)
+        {
+            throw new BadFactException("parts", "At most 60 kinds of part in a box.");
+        }
+        if (b.Parts.FirstOrDefault(p => p.Kind.Trim().Length is 0 or > 60) is not null)
+        {
+            throw new BadFactException("parts", "Every part has a name of 1 to 60 characters.");
+        }
+        if (b.Parts.FirstOrDefault(p => p.Count is < 1 or > 100) is { } many)
+        {
+            throw new BadFactException("parts", $"{many.Kind}: between 1 and 100 of them.");
+        }
         Spread.Check("money", b.Money, 1e6, "");
         Spread.Check("hours", b.Hours, 1e5, "h");
         BadFactException.Finite("complete", b.Complete, 0, 1e6, "");
         BadFactException.Finite("worth", b.Worth, 0.01, 1000, "");
-        if (b.Parts.GroupBy(p => (p.Kind.Trim().ToLowerInvariant(), p.Fits.Trim().ToLowerInvariant())).FirstOrDefault(g => g.Any(p => p.State == PartState.Good) && g.Any(p => p.State is PartState.Missing or PartState.Damaged)) is { } own)
+        if (
+            b
+                .Parts.GroupBy(p => (p.Kind.Trim().ToLowerInvariant(), p.Fits.Trim().ToLowerInvariant()))
+                .FirstOrDefault(g =>
+                    g.Any(p => p.State == PartState.Good) && g.Any(p => p.State is PartState.Missing or PartState.Damaged)
+                ) is
+            { } own
+        )
         {
-            throw new BadFactException("parts", $"It has a good {own.First().Kind} and needs one: a box cannot give to itself. If it needs two, list the good one under another name.");
+            throw new BadFactException(
+                "parts",
+                $"It has a good {own.First().Kind} and needs one: a box cannot give to itself. If it needs two, list the good one under another name."
+            );
         }
     }
 
@@ -73,10 +115,16 @@ public static class Lots
     {
         BadFactException.Finite("budgetMoney", p.BudgetMoney, 0, 1e6, "");
         BadFactException.Finite("budgetHours", p.BudgetHours, 0, 1e5, "h");
-        if (p.Prices.Count > 200) { throw new BadFactException("prices", "At most 200 prices."); }
+        if (p.Prices.Count > 200)
+        {
+            throw new BadFactException("prices", "At most 200 prices.");
+        }
         foreach (var price in p.Prices)
         {
-            if (price.Kind.Trim().Length is 0 or > 60) { throw new BadFactException("prices", "Every price names its part, in 1 to 60 characters."); }
+            if (price.Kind.Trim().Length is 0 or > 60)
+            {
+                throw new BadFactException("prices", "Every price names its part, in 1 to 60 characters.");
+            }
             Spread.Check("prices", price.Money, 1e6, "");
         }
     }

@@ -7,49 +7,90 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Intake;
 
 /// <summary>What the processor can do, which decides what fits and what runs.</summary>
-public enum MachineClass { Unknown = 0, EightBit, SixteenBit, Level286, Level386, Level486, Level586, Level686, Level68k, Risc, Pocket, Terminal }
+public enum MachineClass
+{
+    Unknown = 0,
+    EightBit,
+    SixteenBit,
+    Level286,
+    Level386,
+    Level486,
+    Level586,
+    Level686,
+    Level68k,
+    Risc,
+    Pocket,
+    Terminal,
+}
 
 /// <summary>What a machine has in it that decides what can go wrong.</summary>
 public enum Trait
 {
-    PictureTube, InternalMainsSupply, ExternalAdapter, LinearSupply, MainsFilterPaper, BarrelCell, CoinCell, HiddenCell, LithiumPack,
-    BatteryBackedMemory, SurfaceMountElectrolytics, LowEsrElectrolytics, ScsiDrives, AtaDrives, FloppyDrive, TapeLoading, MembraneKeyboard,
+    PictureTube,
+    InternalMainsSupply,
+    ExternalAdapter,
+    LinearSupply,
+    MainsFilterPaper,
+    BarrelCell,
+    CoinCell,
+    HiddenCell,
+    LithiumPack,
+    BatteryBackedMemory,
+    SurfaceMountElectrolytics,
+    LowEsrElectrolytics,
+    ScsiDrives,
+    AtaDrives,
+    FloppyDrive,
+    TapeLoading,
+    MembraneKeyboard,
 }
 
 /// <summary>A machine in the workshop, from the box it came in to the sheet that leaves with it.</summary>
 public sealed class Machine
 {
     public Guid Id { get; init; }
+
     /// <summary>What it is called here.</summary>
     public string Name { get; set; } = "";
+
     /// <summary>What it is, in a few words: "rugged laptop".</summary>
     public string Kind { get; set; } = "";
+
     /// <summary>Maker and model as printed; may be empty.</summary>
     public string Model { get; set; } = "";
     public MachineClass Class { get; set; }
+
     /// <summary>First year that it can be from.</summary>
     public int? YearFrom { get; set; }
+
     /// <summary>Last year; counts.</summary>
     public int? YearTo { get; set; }
     public List<Trait> Traits { get; set; } = [];
     public string CameFrom { get; set; } = "";
+
     /// <summary>What was paid, in the workshop's currency; null when not known, 0 when given.</summary>
     public decimal? Paid { get; set; }
+
     /// <summary>What the seller or giver said of it.</summary>
     public string Claimed { get; set; } = "";
     public RecapSchool RecapSchool { get; set; }
     public RestorationSchool RestorationSchool { get; set; }
+
     /// <summary>Rails of its supply; volts in them are nominal only.</summary>
     public List<RailReading> Rails { get; set; } = [];
+
     /// <summary>What finishing is expected to cost, what a complete one costs, and where to stop.</summary>
     public Expectation Expectation { get; set; } = new();
+
     /// <summary>Set when this is no machine but a lot of boxes that arrived together and are not sorted yet.</summary>
     public LotPlan? Lot { get; set; }
+
     /// <summary>A donor: kept for its parts.</summary>
     public bool Donor { get; set; }
     public DateTimeOffset ArrivedAt { get; init; }
     public DateTimeOffset? SurveyedAt { get; set; }
     public DateTimeOffset? HandedOverAt { get; set; }
+
     /// <summary>Taken off the workshop's list; everything about it is kept.</summary>
     public DateTimeOffset? RemovedAt { get; set; }
     public int Version { get; set; }
@@ -60,6 +101,7 @@ public sealed class Photo
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
+
     /// <summary>SHA-256 of the stored JPEG, lower-case hex.</summary>
     public string Hash { get; init; } = "";
     public int Width { get; init; }
@@ -91,7 +133,10 @@ public static class Arrivals
 
         if (m.YearFrom > m.YearTo)
         {
-            throw new BadFactException("yearTo", $"It cannot be from before {m.YearTo} and after {m.YearFrom}: the last year comes second.");
+            throw new BadFactException(
+                "yearTo",
+                $"It cannot be from before {m.YearTo} and after {m.YearFrom}: the last year comes second."
+            );
         }
 
         if (m.Paid is < 0 or > 10_000_000)
@@ -99,7 +144,15 @@ public static class Arrivals
             throw new BadFactException("paid", "What was paid is 0 or more.");
         }
 
-        foreach (var (field, text, most) in new[] { ("kind", m.Kind, 80), ("model", m.Model, 80), ("cameFrom", m.CameFrom, 300), ("claimed", m.Claimed, 1000) })
+        foreach (
+            var (field, text, most) in new[]
+            {
+                ("kind", m.Kind, 80),
+                ("model", m.Model, 80),
+                ("cameFrom", m.CameFrom, 300),
+                ("claimed", m.Claimed, 1000),
+            }
+        )
         {
             if (text.Length > most)
             {

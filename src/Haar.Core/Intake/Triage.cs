@@ -5,9 +5,21 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Intake;
 
 /// <summary>What a person has decided of a box before the sum is made.</summary>
-public enum BoxLock { Free = 0, Restore, Donor, Aside }
+public enum BoxLock
+{
+    Free = 0,
+    Restore,
+    Donor,
+    Aside,
+}
 
-public enum PartState { Good = 0, Damaged, Missing, NotKnown }
+public enum PartState
+{
+    Good = 0,
+    Damaged,
+    Missing,
+    NotKnown,
+}
 
 /// <summary>One part of one box.</summary>
 /// <param name="Kind">What it is, in the words that two boxes share: "supply", "floppy drive 3.5".</param>
@@ -23,28 +35,49 @@ public sealed record BoxPart(string Kind, PartState State, string Fits = "", int
 /// <param name="Hours">To finish it apart from fitting those parts.</param>
 /// <param name="Complete">What a complete, tested one costs; null when not known, and then money never speaks against it.</param>
 /// <param name="Worth">Weight when boxes are weighed by worth; above 0.</param>
-public sealed record TriageBox(string Id, string Name, IReadOnlyList<BoxPart> Parts, Spread Money, Spread Hours, double? Complete = null, double Worth = 1, BoxLock Lock = BoxLock.Free);
+public sealed record TriageBox(
+    string Id,
+    string Name,
+    IReadOnlyList<BoxPart> Parts,
+    Spread Money,
+    Spread Hours,
+    double? Complete = null,
+    double Worth = 1,
+    BoxLock Lock = BoxLock.Free
+);
 
 /// <summary>What one part costs when it is bought; a part that is in no list cannot be bought.</summary>
 public sealed record PartPrice(string Kind, Spread Money, string Fits = "");
 
-public enum TriageAim { MostFinished = 0, MostWorth }
+public enum TriageAim
+{
+    MostFinished = 0,
+    MostWorth,
+}
 
 public sealed record TriageAsk
 {
     public required IReadOnlyList<TriageBox> Boxes { get; init; }
     public IReadOnlyList<PartPrice> Prices { get; init; } = [];
+
     /// <summary>In one currency, for everything; the likely figures have to keep within it.</summary>
     public double BudgetMoney { get; init; }
     public double BudgetHours { get; init; }
     public TriageAim Aim { get; init; }
+
     /// <summary>Hours to take one part from a donor or a parcel, test it and fit it. A house number.</summary>
     public double FittingHours { get; init; } = 0.5;
+
     /// <summary>A box is not worth finishing above this share of the price of a complete one. A house number: what it costs is what a complete one costs.</summary>
     public double StopLossShare { get; init; } = 1.0;
 }
 
-public enum BoxFate { Restore = 0, Donor, Aside }
+public enum BoxFate
+{
+    Restore = 0,
+    Donor,
+    Aside,
+}
 
 /// <param name="From">Donor box; null when it is bought.</param>
 public sealed record PartMove(string Kind, string Fits, string? From, string? FromName, string To, string ToName, Spread Money);
@@ -57,7 +90,19 @@ public sealed record BoxPlan(string Id, string Name, BoxFate Fate, Spread Money,
 /// <param name="RunnerUp">The next best set, and why it lost; empty when there is none.</param>
 /// <param name="RunnerUpSet">Ids of its boxes.</param>
 /// <param name="Proven">The solver proved that no better choice exists.</param>
-public sealed record TriagePlan(Verdict Verdict, IReadOnlyList<BoxPlan> Boxes, IReadOnlyList<PartMove> Moves, Spread Money, Spread Hours, int Finished, string RunnerUp, IReadOnlyList<string> RunnerUpSet, bool Proven, double FittingHours, double StopLossShare);
+public sealed record TriagePlan(
+    Verdict Verdict,
+    IReadOnlyList<BoxPlan> Boxes,
+    IReadOnlyList<PartMove> Moves,
+    Spread Money,
+    Spread Hours,
+    int Finished,
+    string RunnerUp,
+    IReadOnlyList<string> RunnerUpSet,
+    bool Proven,
+    double FittingHours,
+    double StopLossShare
+);
 
 /// <summary>
 /// Sorts a lot: the set of boxes to restore that leaves the most finished within money and hours, where boxes that are not
@@ -78,8 +123,22 @@ public static class Triage
         const string question = "Which of these are worth finishing?";
         if (best is null)
         {
-            var why = locked ? "The boxes that are locked to be restored cannot all be finished within the budget and their stop-loss: unlock one, or raise it." : "No choice keeps within the budget.";
-            return new(Verdict.Of(question, Outcome.No, why, Founded.Rule).Changing("A higher budget.", "A box unlocked."), [], [], Spread.None, Spread.None, 0, "", [], true, ask.FittingHours, ask.StopLossShare);
+            var why = locked
+                ? "The boxes that are locked to be restored cannot all be finished within the budget and their stop-loss: unlock one, or raise it."
+                : "No choice keeps within the budget.";
+            return new(
+                Verdict.Of(question, Outcome.No, why, Founded.Rule).Changing("A higher budget.", "A box unlocked."),
+                [],
+                [],
+                Spread.None,
+                Spread.None,
+                0,
+                "",
+                [],
+                true,
+                ask.FittingHours,
+                ask.StopLossShare
+            );
         }
 
         var second = best.Chosen.Count > 0 ? t.Solve(best.Chosen) : null;
@@ -88,8 +147,14 @@ public static class Triage
 
     static void Check(TriageAsk ask)
     {
-        if (ask.Boxes.Count == 0) { throw new BadFactException("boxes", "There is nothing to sort: put at least one box in."); }
-        if (ask.Boxes.Count > MostBoxes) { throw new BadFactException("boxes", $"At most {MostBoxes} boxes at once."); }
+        if (ask.Boxes.Count == 0)
+        {
+            throw new BadFactException("boxes", "There is nothing to sort: put at least one box in.");
+        }
+        if (ask.Boxes.Count > MostBoxes)
+        {
+            throw new BadFactException("boxes", $"At most {MostBoxes} boxes at once.");
+        }
         BadFactException.Finite("budgetMoney", ask.BudgetMoney, 0, 1e6, "");
         BadFactException.Finite("budgetHours", ask.BudgetHours, 0, 1e5, "h");
         BadFactException.Finite("fittingHours", ask.FittingHours, 0, 100, "h");
@@ -98,27 +163,55 @@ public static class Triage
         for (var i = 0; i < ask.Boxes.Count; i++)
         {
             var b = ask.Boxes[i];
-            if (b.Id.Length == 0 || !ids.Add(b.Id)) { throw new BadFactException($"boxes[{i}].id", $"“{b.Name}” has no id, or one that another box has."); }
+            if (b.Id.Length == 0 || !ids.Add(b.Id))
+            {
+                throw new BadFactException($"boxes[{i}].id", $"“{b.Name}” has no id, or one that another box has.");
+            }
             Spread.Check($"boxes[{i}].money", b.Money, 1e6, "");
             Spread.Check($"boxes[{i}].hours", b.Hours, 1e5, "h");
             BadFactException.Finite($"boxes[{i}].complete", b.Complete, 0, 1e6, "");
             BadFactException.Finite($"boxes[{i}].worth", b.Worth, 0.01, 1000, "");
-            if (b.Parts.Count > 60) { throw new BadFactException($"boxes[{i}].parts", "At most 60 kinds of part in a box."); }
+            if (b.Parts.Count > 60)
+            {
+                throw new BadFactException($"boxes[{i}].parts", "At most 60 kinds of part in a box.");
+            }
             foreach (var p in b.Parts)
             {
-                if (p.Kind.Trim().Length is 0 or > 60 || p.Fits.Length > 40) { throw new BadFactException($"boxes[{i}].parts", $"A part of {b.Name} has no name, or too long a one."); }
-                if (p.Count is < 1 or > 100) { throw new BadFactException($"boxes[{i}].parts", $"{b.Name}, {p.Kind}: between 1 and 100 of them."); }
+                if (p.Kind.Trim().Length is 0 or > 60 || p.Fits.Length > 40)
+                {
+                    throw new BadFactException($"boxes[{i}].parts", $"A part of {b.Name} has no name, or too long a one.");
+                }
+                if (p.Count is < 1 or > 100)
+                {
+                    throw new BadFactException($"boxes[{i}].parts", $"{b.Name}, {p.Kind}: between 1 and 100 of them.");
+                }
             }
 
             // A box that has one good supply and needs another of the same kind would be its own donor.
-            if (b.Parts.GroupBy(Type).FirstOrDefault(g => g.Any(p => p.State == PartState.Good) && g.Any(p => p.State is PartState.Missing or PartState.Damaged)) is { } own)
+            if (
+                b
+                    .Parts.GroupBy(Type)
+                    .FirstOrDefault(g =>
+                        g.Any(p => p.State == PartState.Good) && g.Any(p => p.State is PartState.Missing or PartState.Damaged)
+                    ) is
+                { } own
+            )
             {
-                throw new BadFactException($"boxes[{i}].parts", $"{b.Name} has a good {own.Key.Kind} and needs one: a box cannot give to itself. If it needs two, list the good one under another name.");
+                throw new BadFactException(
+                    $"boxes[{i}].parts",
+                    $"{b.Name} has a good {own.Key.Kind} and needs one: a box cannot give to itself. If it needs two, list the good one under another name."
+                );
             }
         }
 
-        for (var i = 0; i < ask.Prices.Count; i++) { Spread.Check($"prices[{i}].money", ask.Prices[i].Money, 1e6, ""); }
-        if (ask.Prices.GroupBy(p => (Key(p.Kind), Key(p.Fits))).FirstOrDefault(g => g.Count() > 1) is { } twice) { throw new BadFactException("prices", $"“{twice.First().Kind}” has two prices."); }
+        for (var i = 0; i < ask.Prices.Count; i++)
+        {
+            Spread.Check($"prices[{i}].money", ask.Prices[i].Money, 1e6, "");
+        }
+        if (ask.Prices.GroupBy(p => (Key(p.Kind), Key(p.Fits))).FirstOrDefault(g => g.Count() > 1) is { } twice)
+        {
+            throw new BadFactException("prices", $"“{twice.First().Kind}” has two prices.");
+        }
     }
 
     static (string Kind, string Fits) Type(BoxPart p) => (Key(p.Kind), Key(p.Fits));
@@ -151,8 +244,14 @@ public static class Triage
                 foreach (var p in ask.Boxes[i].Parts)
                 {
                     var k = types.IndexOf(Type(p));
-                    if (p.State == PartState.Good) { have[i, k] += p.Count; }
-                    if (p.State is PartState.Missing or PartState.Damaged) { need[i, k] += p.Count; }
+                    if (p.State == PartState.Good)
+                    {
+                        have[i, k] += p.Count;
+                    }
+                    if (p.State is PartState.Missing or PartState.Damaged)
+                    {
+                        need[i, k] += p.Count;
+                    }
                 }
             }
         }
@@ -174,55 +273,126 @@ public static class Triage
             for (var i = 0; i < boxes; i++)
             {
                 var b = ask.Boxes[i];
-                if (b.Lock == BoxLock.Restore) { model.Add(x[i] == 1); }
-                if (b.Lock is BoxLock.Donor or BoxLock.Aside) { model.Add(x[i] == 0); }
+                if (b.Lock == BoxLock.Restore)
+                {
+                    model.Add(x[i] == 1);
+                }
+                if (b.Lock is BoxLock.Donor or BoxLock.Aside)
+                {
+                    model.Add(x[i] == 0);
+                }
                 var cost = new List<LinearExpr> { x[i] * C(b.Money.Likely) };
                 for (var k = 0; k < types.Count; k++)
                 {
-                    if (need[i, k] == 0) { continue; }
+                    if (need[i, k] == 0)
+                    {
+                        continue;
+                    }
                     var g = model.NewIntVar(0, need[i, k], $"g{i},{k}");
                     given[i, k] = g;
                     model.Add(g <= x[i] * need[i, k]);
-                    if (Price(k) is { } price) { cost.Add((x[i] * need[i, k] - g) * C(price.Money.Likely)); }
-                    else { model.Add(g == x[i] * need[i, k]); }
+                    if (Price(k) is { } price)
+                    {
+                        cost.Add((x[i] * need[i, k] - g) * C(price.Money.Likely));
+                    }
+                    else
+                    {
+                        model.Add(g == x[i] * need[i, k]);
+                    }
                 }
 
                 money[i] = LinearExpr.Sum(cost);
                 // Where one was locked to be restored, the person has decided against the stop-loss.
-                if (b.Complete is { } complete && b.Lock != BoxLock.Restore) { model.Add(money[i] <= C(complete * ask.StopLossShare)).OnlyEnforceIf(x[i]); }
+                if (b.Complete is { } complete && b.Lock != BoxLock.Restore)
+                {
+                    model.Add(money[i] <= C(complete * ask.StopLossShare)).OnlyEnforceIf(x[i]);
+                }
             }
 
             for (var k = 0; k < types.Count; k++)
             {
                 var takers = Enumerable.Range(0, boxes).Select(i => given[i, k]).OfType<IntVar>().ToArray();
-                if (takers.Length == 0) { continue; }
-                var supply = Enumerable.Range(0, boxes).Where(i => have[i, k] > 0 && ask.Boxes[i].Lock != BoxLock.Aside).Select(i => (1 - x[i]) * have[i, k]).ToArray();
+                if (takers.Length == 0)
+                {
+                    continue;
+                }
+                var supply = Enumerable
+                    .Range(0, boxes)
+                    .Where(i => have[i, k] > 0 && ask.Boxes[i].Lock != BoxLock.Aside)
+                    .Select(i => (1 - x[i]) * have[i, k])
+                    .ToArray();
                 model.Add(LinearExpr.Sum(takers) <= (supply.Length == 0 ? LinearExpr.Constant(0) : LinearExpr.Sum(supply)));
             }
 
             var total = LinearExpr.Sum(money);
-            var hours = LinearExpr.Sum(Enumerable.Range(0, boxes).Select(i => x[i] * (M(ask.Boxes[i].Hours.Likely) + M(ask.FittingHours) * Enumerable.Range(0, types.Count).Sum(k => need[i, k]))));
+            var hours = LinearExpr.Sum(
+                Enumerable
+                    .Range(0, boxes)
+                    .Select(i =>
+                        x[i] * (M(ask.Boxes[i].Hours.Likely) + M(ask.FittingHours) * Enumerable.Range(0, types.Count).Sum(k => need[i, k]))
+                    )
+            );
             if (!budgetFree)
             {
                 model.Add(total <= C(ask.BudgetMoney));
                 model.Add(hours <= M(ask.BudgetHours));
             }
 
-            if (except is not null) { model.AddBoolOr(Enumerable.Range(0, boxes).Select(i => except.Contains(i) ? x[i].Not() : (ILiteral)x[i])); }
-            var worth = LinearExpr.WeightedSum(x, Enumerable.Range(0, boxes).Select(i => ask.Aim == TriageAim.MostFinished ? 1L : (long)Math.Round(ask.Boxes[i].Worth * 100)));
-            if (atLeast is { } n) { model.Add(LinearExpr.Sum(x) >= n); }
+            if (except is not null)
+            {
+                model.AddBoolOr(Enumerable.Range(0, boxes).Select(i => except.Contains(i) ? x[i].Not() : (ILiteral)x[i]));
+            }
+            var worth = LinearExpr.WeightedSum(
+                x,
+                Enumerable.Range(0, boxes).Select(i => ask.Aim == TriageAim.MostFinished ? 1L : (long)Math.Round(ask.Boxes[i].Worth * 100))
+            );
+            if (atLeast is { } n)
+            {
+                model.Add(LinearExpr.Sum(x) >= n);
+            }
             // One sum for the three aims in their order: each outweighs everything that comes after it.
-            var mostHours = Enumerable.Range(0, boxes).Sum(i => M(ask.Boxes[i].Hours.Likely) + M(ask.FittingHours) * Enumerable.Range(0, types.Count).Sum(k => need[i, k])) + 1;
-            var mostMoney = Enumerable.Range(0, boxes).Sum(i => C(ask.Boxes[i].Money.Likely) + Enumerable.Range(0, types.Count).Sum(k => need[i, k] * C(Price(k)?.Money.Likely ?? 0))) + 1;
-            if (budgetFree) { model.Minimize(total * mostHours + hours); }
-            else if (Fits(worthMost: ask.Aim == TriageAim.MostFinished ? boxes : ask.Boxes.Sum(b => b.Worth * 100), mostMoney, mostHours)) { model.Maximize(worth * (mostMoney * mostHours) - total * mostHours - hours); }
-            else { throw new BadFactException("boxes", "The figures are too large to be weighed exactly: use whole units of money, or fewer boxes."); }
+            var mostHours =
+                Enumerable
+                    .Range(0, boxes)
+                    .Sum(i => M(ask.Boxes[i].Hours.Likely) + M(ask.FittingHours) * Enumerable.Range(0, types.Count).Sum(k => need[i, k]))
+                + 1;
+            var mostMoney =
+                Enumerable
+                    .Range(0, boxes)
+                    .Sum(i =>
+                        C(ask.Boxes[i].Money.Likely)
+                        + Enumerable.Range(0, types.Count).Sum(k => need[i, k] * C(Price(k)?.Money.Likely ?? 0))
+                    ) + 1;
+            if (budgetFree)
+            {
+                model.Minimize(total * mostHours + hours);
+            }
+            else if (Fits(worthMost: ask.Aim == TriageAim.MostFinished ? boxes : ask.Boxes.Sum(b => b.Worth * 100), mostMoney, mostHours))
+            {
+                model.Maximize(worth * (mostMoney * mostHours) - total * mostHours - hours);
+            }
+            else
+            {
+                throw new BadFactException(
+                    "boxes",
+                    "The figures are too large to be weighed exactly: use whole units of money, or fewer boxes."
+                );
+            }
             var solver = new CpSolver { StringParameters = "num_workers:8,max_time_in_seconds:20,random_seed:7" };
             var status = solver.Solve(model);
-            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) { return null; }
+            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
+            {
+                return null;
+            }
             var chosen = Enumerable.Range(0, boxes).Where(i => solver.BooleanValue(x[i])).ToList();
             var parts = new int[boxes, types.Count];
-            for (var i = 0; i < boxes; i++) { for (var k = 0; k < types.Count; k++) { parts[i, k] = given[i, k] is { } g ? (int)solver.Value(g) : 0; } }
+            for (var i = 0; i < boxes; i++)
+            {
+                for (var k = 0; k < types.Count; k++)
+                {
+                    parts[i, k] = given[i, k] is { } g ? (int)solver.Value(g) : 0;
+                }
+            }
             return new(chosen, parts, status == CpSolverStatus.Optimal, solver.Value(total));
         }
 
@@ -242,11 +412,26 @@ public static class Triage
                     {
                         if (n < a.Given[i, k])
                         {
-                            var donor = Enumerable.Range(0, boxes).First(j => !a.Chosen.Contains(j) && ask.Boxes[j].Lock != BoxLock.Aside && left[j, k] > 0);
+                            var donor = Enumerable
+                                .Range(0, boxes)
+                                .First(j => !a.Chosen.Contains(j) && ask.Boxes[j].Lock != BoxLock.Aside && left[j, k] > 0);
                             left[donor, k]--;
-                            moves.Add(new(name.Kind, name.Fits, ask.Boxes[donor].Id, ask.Boxes[donor].Name, ask.Boxes[i].Id, ask.Boxes[i].Name, Spread.None));
+                            moves.Add(
+                                new(
+                                    name.Kind,
+                                    name.Fits,
+                                    ask.Boxes[donor].Id,
+                                    ask.Boxes[donor].Name,
+                                    ask.Boxes[i].Id,
+                                    ask.Boxes[i].Name,
+                                    Spread.None
+                                )
+                            );
                         }
-                        else { moves.Add(new(name.Kind, name.Fits, null, null, ask.Boxes[i].Id, ask.Boxes[i].Name, Price(k)!.Money)); }
+                        else
+                        {
+                            moves.Add(new(name.Kind, name.Fits, null, null, ask.Boxes[i].Id, ask.Boxes[i].Name, Price(k)!.Money));
+                        }
                     }
                 }
             }
@@ -254,10 +439,18 @@ public static class Triage
             return moves;
         }
 
-        Spread MoneyOf(int i, IEnumerable<PartMove> moves) => moves.Where(m => m.To == ask.Boxes[i].Id).Aggregate(ask.Boxes[i].Money, (sum, m) => sum + m.Money) + Risk(i);
+        Spread MoneyOf(int i, IEnumerable<PartMove> moves) =>
+            moves.Where(m => m.To == ask.Boxes[i].Id).Aggregate(ask.Boxes[i].Money, (sum, m) => sum + m.Money) + Risk(i);
 
         /// <summary>Parts that nobody knows may have to be bought: that is in the high figure only.</summary>
-        Spread Risk(int i) => new(0, 0, ask.Boxes[i].Parts.Where(p => p.State == PartState.NotKnown).Sum(p => p.Count * (Price(types.IndexOf(Type(p)))?.Money.High ?? 0)));
+        Spread Risk(int i) =>
+            new(
+                0,
+                0,
+                ask.Boxes[i]
+                    .Parts.Where(p => p.State == PartState.NotKnown)
+                    .Sum(p => p.Count * (Price(types.IndexOf(Type(p)))?.Money.High ?? 0))
+            );
 
         Spread HoursOf(int i)
         {
@@ -275,13 +468,36 @@ public static class Triage
             var n = best.Chosen.Count;
             var given = moves.Count(m => m.From is not null);
             var (lost, lostSet) = Lost(best, second);
-            var sentence = n == 0 ? "None is worth it: no box can be finished within the budget and for less than a complete one costs."
-                : $"Finish {(n <= 4 ? Words.And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {moves.Count - given} {(moves.Count - given == 1 ? "is" : "are")} bought.";
+            var sentence =
+                n == 0
+                    ? "None is worth it: no box can be finished within the budget and for less than a complete one costs."
+                    : $"Finish {(n <= 4 ? Words.And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {moves.Count - given} {(moves.Count - given == 1 ? "is" : "are")} bought.";
             var over = money.High > ask.BudgetMoney || hours.High > ask.BudgetHours;
-            var verdict = Verdict.Of(question, n == 0 ? Outcome.No : over ? Outcome.YesIf : Outcome.Yes, n > 0 && over ? $"{sentence} At the worst it goes past the budget." : sentence, Founded.Rule,
-                new Reason($"Money: likely {Plain(money.Likely)}, {Plain(money.Low)} to {Plain(money.High)}, of {Plain(ask.BudgetMoney)}.", new("money", money.Likely, "", null, ask.BudgetMoney), "the boxes' own figures and the price list"),
-                new Reason($"Hours: likely {Plain(hours.Likely)}, {Plain(hours.Low)} to {Plain(hours.High)}, of {Plain(ask.BudgetHours)}.", new("hours", hours.Likely, "h", null, ask.BudgetHours), $"the boxes' own figures, and {Plain(ask.FittingHours)} h for each part that is fitted"),
-                new Reason(best.Proven ? "No other choice of boxes and parts is better: the solver proved it." : "The solver ran out of time: a better choice may exist.")).Changing(WouldChange(best));
+            var verdict = Verdict
+                .Of(
+                    question,
+                    n == 0 ? Outcome.No
+                        : over ? Outcome.YesIf
+                        : Outcome.Yes,
+                    n > 0 && over ? $"{sentence} At the worst it goes past the budget." : sentence,
+                    Founded.Rule,
+                    new Reason(
+                        $"Money: likely {Plain(money.Likely)}, {Plain(money.Low)} to {Plain(money.High)}, of {Plain(ask.BudgetMoney)}.",
+                        new("money", money.Likely, "", null, ask.BudgetMoney),
+                        "the boxes' own figures and the price list"
+                    ),
+                    new Reason(
+                        $"Hours: likely {Plain(hours.Likely)}, {Plain(hours.Low)} to {Plain(hours.High)}, of {Plain(ask.BudgetHours)}.",
+                        new("hours", hours.Likely, "h", null, ask.BudgetHours),
+                        $"the boxes' own figures, and {Plain(ask.FittingHours)} h for each part that is fitted"
+                    ),
+                    new Reason(
+                        best.Proven
+                            ? "No other choice of boxes and parts is better: the solver proved it."
+                            : "The solver ran out of time: a better choice may exist."
+                    )
+                )
+                .Changing(WouldChange(best));
             return new(verdict, plans, moves, money, hours, n, lost, lostSet, best.Proven, ask.FittingHours, ask.StopLossShare);
         }
 
@@ -292,40 +508,117 @@ public static class Triage
             {
                 var mine = moves.Where(m => m.To == b.Id).ToList();
                 var bought = mine.Where(m => m.From is null).ToList();
-                return new(b.Id, b.Name, BoxFate.Restore, MoneyOf(i, moves), HoursOf(i), mine, mine.Count == 0 ? "Nothing is missing from it." :
-                    string.Join(" ", new[] { mine.Any(m => m.From is not null) ? $"{Words.Capital(string.Join("; ", mine.Where(m => m.From is not null).GroupBy(m => m.FromName).Select(g => $"{Words.And([.. g.Select(m => m.Kind)])} from {g.Key}")))}." : "", bought.Count > 0 ? $"Bought: {string.Join(", ", bought.Select(m => m.Kind))}." : "" }.Where(s => s.Length > 0)));
+                return new(
+                    b.Id,
+                    b.Name,
+                    BoxFate.Restore,
+                    MoneyOf(i, moves),
+                    HoursOf(i),
+                    mine,
+                    mine.Count == 0
+                        ? "Nothing is missing from it."
+                        : string.Join(
+                            " ",
+                            new[]
+                            {
+                                mine.Any(m => m.From is not null)
+                                    ? $"{Words.Capital(string.Join("; ", mine.Where(m => m.From is not null).GroupBy(m => m.FromName).Select(g => $"{Words.And([.. g.Select(m => m.Kind)])} from {g.Key}")))}."
+                                    : "",
+                                bought.Count > 0 ? $"Bought: {string.Join(", ", bought.Select(m => m.Kind))}." : "",
+                            }.Where(s => s.Length > 0)
+                        )
+                );
             }
 
-            if (b.Lock == BoxLock.Aside) { return new(b.Id, b.Name, BoxFate.Aside, Spread.None, Spread.None, [], "Kept aside: you said so, so it neither gives nor is finished."); }
+            if (b.Lock == BoxLock.Aside)
+            {
+                return new(
+                    b.Id,
+                    b.Name,
+                    BoxFate.Aside,
+                    Spread.None,
+                    Spread.None,
+                    [],
+                    "Kept aside: you said so, so it neither gives nor is finished."
+                );
+            }
             var gives = moves.Where(m => m.From == b.Id).ToList();
-            var giving = gives.Count > 0 ? $" It gives {string.Join(", ", gives.Select(g => $"{g.Kind} to {g.ToName}"))}." : " Nothing of it is wanted now; its good parts go into the store.";
-            return new(b.Id, b.Name, BoxFate.Donor, Spread.None, Spread.None, gives, (b.Lock == BoxLock.Donor ? "A donor because you said so." : WhyNot(i)) + giving);
+            var giving =
+                gives.Count > 0
+                    ? $" It gives {string.Join(", ", gives.Select(g => $"{g.Kind} to {g.ToName}"))}."
+                    : " Nothing of it is wanted now; its good parts go into the store.";
+            return new(
+                b.Id,
+                b.Name,
+                BoxFate.Donor,
+                Spread.None,
+                Spread.None,
+                gives,
+                (b.Lock == BoxLock.Donor ? "A donor because you said so." : WhyNot(i)) + giving
+            );
         }
 
         string WhyNot(int i)
         {
             var b = ask.Boxes[i];
-            var stuck = Enumerable.Range(0, types.Count).Where(k => need[i, k] > 0 && Price(k) is null && Enumerable.Range(0, boxes).Where(j => j != i && ask.Boxes[j].Lock != BoxLock.Aside).Sum(j => have[j, k]) < need[i, k]).Select(k => types[k].Kind).FirstOrDefault();
-            if (stuck is not null) { return $"No other box has a {stuck} to give, and no price says that one can be bought."; }
+            var stuck = Enumerable
+                .Range(0, types.Count)
+                .Where(k =>
+                    need[i, k] > 0
+                    && Price(k) is null
+                    && Enumerable.Range(0, boxes).Where(j => j != i && ask.Boxes[j].Lock != BoxLock.Aside).Sum(j => have[j, k]) < need[i, k]
+                )
+                .Select(k => types[k].Kind)
+                .FirstOrDefault();
+            if (stuck is not null)
+            {
+                return $"No other box has a {stuck} to give, and no price says that one can be bought.";
+            }
             // The least that it can cost: every donor of the lot gives to it alone.
-            double alone = b.Money.Likely + Enumerable.Range(0, types.Count).Sum(k => Math.Max(0, need[i, k] - Enumerable.Range(0, boxes).Where(j => j != i && ask.Boxes[j].Lock is BoxLock.Free or BoxLock.Donor).Sum(j => have[j, k])) * (Price(k)?.Money.Likely ?? 0));
-            if (b.Complete is { } complete && alone > complete * ask.StopLossShare) { return $"Finishing it costs {Plain(alone)}, more than a complete one ({Plain(complete)}), whoever gives to it."; }
-            if (alone > ask.BudgetMoney) { return $"Alone it would take {Plain(alone)}, more than the whole budget."; }
-            return HoursOf(i).Likely > ask.BudgetHours ? $"Alone it would take {Plain(HoursOf(i).Likely)} h, more than there are." : "Finishing it would leave fewer finished, or cost more: it does more as a donor.";
+            double alone =
+                b.Money.Likely
+                + Enumerable
+                    .Range(0, types.Count)
+                    .Sum(k =>
+                        Math.Max(
+                            0,
+                            need[i, k]
+                                - Enumerable
+                                    .Range(0, boxes)
+                                    .Where(j => j != i && ask.Boxes[j].Lock is BoxLock.Free or BoxLock.Donor)
+                                    .Sum(j => have[j, k])
+                        ) * (Price(k)?.Money.Likely ?? 0)
+                    );
+            if (b.Complete is { } complete && alone > complete * ask.StopLossShare)
+            {
+                return $"Finishing it costs {Plain(alone)}, more than a complete one ({Plain(complete)}), whoever gives to it.";
+            }
+            if (alone > ask.BudgetMoney)
+            {
+                return $"Alone it would take {Plain(alone)}, more than the whole budget.";
+            }
+            return HoursOf(i).Likely > ask.BudgetHours
+                ? $"Alone it would take {Plain(HoursOf(i).Likely)} h, more than there are."
+                : "Finishing it would leave fewer finished, or cost more: it does more as a donor.";
         }
 
         (string, IReadOnlyList<string>) Lost(Answer best, Answer? second)
         {
-            if (second is null) { return (best.Chosen.Count == 0 ? "" : "There is no other choice within the budget.", []); }
+            if (second is null)
+            {
+                return (best.Chosen.Count == 0 ? "" : "There is no other choice within the budget.", []);
+            }
             var names = second.Chosen.Count == 0 ? "finishing none" : Words.And([.. second.Chosen.Select(i => ask.Boxes[i].Name)]);
             var fewer = best.Chosen.Count - second.Chosen.Count;
             double Worth(Answer a) => a.Chosen.Sum(i => ask.Boxes[i].Worth);
             var dearer = (second.Money - best.Money) / Cents;
             double Hours(Answer a) => a.Chosen.Sum(i => HoursOf(i).Likely);
-            var why = ask.Aim == TriageAim.MostWorth && Worth(best) - Worth(second) > 1e-9 ? $"is worth {Plain(Worth(best) - Worth(second))} less"
+            var why =
+                ask.Aim == TriageAim.MostWorth && Worth(best) - Worth(second) > 1e-9 ? $"is worth {Plain(Worth(best) - Worth(second))} less"
                 : ask.Aim == TriageAim.MostFinished && fewer > 0 ? $"finishes {(fewer == 1 ? "one fewer" : $"{fewer} fewer")}"
                 : dearer > 0 ? $"finishes as many and costs {Plain(dearer)} more"
-                : Hours(second) > Hours(best) + 1e-9 ? $"costs the same and takes {Plain(Hours(second) - Hours(best))} h longer" : "comes out the same in every figure";
+                : Hours(second) > Hours(best) + 1e-9 ? $"costs the same and takes {Plain(Hours(second) - Hours(best))} h longer"
+                : "comes out the same in every figure";
             return ($"The next best, {names}, {why}.", [.. second.Chosen.Select(i => ask.Boxes[i].Id)]);
         }
 
@@ -335,18 +628,43 @@ public static class Triage
             if (best.Chosen.Count < ask.Boxes.Count(b => b.Lock is BoxLock.Free or BoxLock.Restore))
             {
                 var more = Solve(null, budgetFree: true, atLeast: best.Chosen.Count + 1);
-                if (more is null) { list.Add("A price for a part that no box can give: no budget finishes one more as it is."); }
+                if (more is null)
+                {
+                    list.Add("A price for a part that no box can give: no budget finishes one more as it is.");
+                }
                 else
                 {
                     var hours = more.Chosen.Sum(i => HoursOf(i).Likely);
-                    var parts = new[] { more.Money / Cents > ask.BudgetMoney ? $"{Plain(Math.Ceiling(more.Money / Cents - ask.BudgetMoney))} more money" : "", hours > ask.BudgetHours ? $"{Plain(Math.Round(hours - ask.BudgetHours, 1))} more hours" : "" }.Where(s => s.Length > 0).ToList();
-                    if (parts.Count > 0) { list.Add($"{string.Join(" and ", parts)} would finish one more."); }
+                    var parts = new[]
+                    {
+                        more.Money / Cents > ask.BudgetMoney
+                            ? $"{Plain(Math.Ceiling(more.Money / Cents - ask.BudgetMoney))} more money"
+                            : "",
+                        hours > ask.BudgetHours ? $"{Plain(Math.Round(hours - ask.BudgetHours, 1))} more hours" : "",
+                    }
+                        .Where(s => s.Length > 0)
+                        .ToList();
+                    if (parts.Count > 0)
+                    {
+                        list.Add($"{string.Join(" and ", parts)} would finish one more.");
+                    }
                 }
             }
 
-            list.AddRange(ask.Boxes.Where(b => b.Lock != BoxLock.Free).Select(b => $"{b.Name} is locked ({b.Lock switch { BoxLock.Restore => "to be finished", BoxLock.Donor => "as a donor", _ => "aside" }}): unlock it and the sum is made again."));
-            if (ask.Boxes.Any(b => b.Parts.Any(p => p.State == PartState.NotKnown))) { list.Add("A look at the parts that nobody has tried."); }
-            if (list.Count == 0) { list.Add("A dearer or cheaper part, or a box found to be better or worse."); }
+            list.AddRange(
+                ask.Boxes.Where(b => b.Lock != BoxLock.Free)
+                    .Select(b =>
+                        $"{b.Name} is locked ({b.Lock switch { BoxLock.Restore => "to be finished", BoxLock.Donor => "as a donor", _ => "aside" }}): unlock it and the sum is made again."
+                    )
+            );
+            if (ask.Boxes.Any(b => b.Parts.Any(p => p.State == PartState.NotKnown)))
+            {
+                list.Add("A look at the parts that nobody has tried.");
+            }
+            if (list.Count == 0)
+            {
+                list.Add("A dearer or cheaper part, or a box found to be better or worse.");
+            }
             return list;
         }
 

@@ -13,8 +13,14 @@ namespace Haar.Core.Markings;
 /// <param name="SafetyClass">X1, X2, Y1, Y2 ... or null.</param>
 /// <param name="How">Which convention this reading follows.</param>
 public sealed record CapacitorReading(
-    double Microfarads, double? RatedVolts, double? ToleranceMinusShare, double? TolerancePlusShare,
-    double? MaxCelsius, string? SafetyClass, string How);
+    double Microfarads,
+    double? RatedVolts,
+    double? ToleranceMinusShare,
+    double? TolerancePlusShare,
+    double? MaxCelsius,
+    string? SafetyClass,
+    string How
+);
 
 /// <summary>Every reading that the conventions allow, most usual first, and what stood in the way of one certain answer.</summary>
 /// <param name="Text">As it was given.</param>
@@ -26,17 +32,21 @@ public sealed record CapacitorMarkingResult(string Text, IReadOnlyList<Capacitor
     public bool Certain => Readings.Count == 1 && Problems.Count == 0;
 
     /// <summary>One sentence for the person who holds the part.</summary>
-    public string Sentence => (Readings.Count, Problems.Count) switch
-    {
-        (0, 0) => "Nothing to read.",
-        (0, _) => Problems[0],
-        (1, 0) => $"{Describe(Readings[0])}: {Readings[0].How}.",
-        (1, _) => $"Read as {Describe(Readings[0])}. {Problems[0]}",
-        _ => $"{Readings.Count} readings fit: {string.Join(" or ", Readings.Select(r => $"{Describe(r)} ({r.How})"))}. Say which kind of part it is, or measure it.",
-    };
+    public string Sentence =>
+        (Readings.Count, Problems.Count) switch
+        {
+            (0, 0) => "Nothing to read.",
+            (0, _) => Problems[0],
+            (1, 0) => $"{Describe(Readings[0])}: {Readings[0].How}.",
+            (1, _) => $"Read as {Describe(Readings[0])}. {Problems[0]}",
+            _ =>
+                $"{Readings.Count} readings fit: {string.Join(" or ", Readings.Select(r => $"{Describe(r)} ({r.How})"))}. Say which kind of part it is, or measure it.",
+        };
 
     public static string Describe(CapacitorReading r) =>
-        Si.Format(r.Microfarads * 1e-6, "F") + (r.RatedVolts is { } v ? $" {Si.Plain(v)} V{(r.SafetyClass is null ? "" : " AC")}" : "") + (r.SafetyClass is { } c ? $" {c}" : "");
+        Si.Format(r.Microfarads * 1e-6, "F")
+        + (r.RatedVolts is { } v ? $" {Si.Plain(v)} V{(r.SafetyClass is null ? "" : " AC")}" : "")
+        + (r.SafetyClass is { } c ? $" {c}" : "");
 }
 
 /// <summary>
@@ -49,30 +59,64 @@ public static partial class CapacitorMarking
     /// <summary>EIA two-character rated voltage codes, volts DC.</summary>
     public static readonly IReadOnlyDictionary<string, double> EiaVolts = new Dictionary<string, double>
     {
-        ["0G"] = 4, ["0J"] = 6.3, ["1A"] = 10, ["1C"] = 16, ["1E"] = 25, ["1V"] = 35, ["1H"] = 50, ["1J"] = 63,
-        ["1K"] = 80, ["2A"] = 100, ["2C"] = 160, ["2D"] = 200, ["2E"] = 250, ["2G"] = 400, ["2W"] = 450,
+        ["0G"] = 4,
+        ["0J"] = 6.3,
+        ["1A"] = 10,
+        ["1C"] = 16,
+        ["1E"] = 25,
+        ["1V"] = 35,
+        ["1H"] = 50,
+        ["1J"] = 63,
+        ["1K"] = 80,
+        ["2A"] = 100,
+        ["2C"] = 160,
+        ["2D"] = 200,
+        ["2E"] = 250,
+        ["2G"] = 400,
+        ["2W"] = 450,
     };
 
     /// <summary>Single letter for volts on surface-mount electrolytics and tantalums (EIA-535). The letter e is small on purpose.</summary>
     static readonly Dictionary<char, double> LetterVolts = new()
     {
-        ['e'] = 2.5, ['G'] = 4, ['J'] = 6.3, ['A'] = 10, ['C'] = 16, ['D'] = 20, ['E'] = 25, ['V'] = 35, ['H'] = 50,
+        ['e'] = 2.5,
+        ['G'] = 4,
+        ['J'] = 6.3,
+        ['A'] = 10,
+        ['C'] = 16,
+        ['D'] = 20,
+        ['E'] = 25,
+        ['V'] = 35,
+        ['H'] = 50,
     };
 
     /// <summary>IEC 60062 tolerance letters as shares (minus, plus). B, C and D are picofarads and hold below 10 pF only.</summary>
     static readonly Dictionary<char, (double Minus, double Plus)> ToleranceShares = new()
     {
-        ['F'] = (.01, .01), ['G'] = (.02, .02), ['J'] = (.05, .05), ['K'] = (.10, .10), ['M'] = (.20, .20), ['Z'] = (.20, .80),
+        ['F'] = (.01, .01),
+        ['G'] = (.02, .02),
+        ['J'] = (.05, .05),
+        ['K'] = (.10, .10),
+        ['M'] = (.20, .20),
+        ['Z'] = (.20, .80),
     };
 
-    static readonly Dictionary<char, double> TolerancePicofarads = new() { ['B'] = .1, ['C'] = .25, ['D'] = .5, ['F'] = 1, ['G'] = 2 };
+    static readonly Dictionary<char, double> TolerancePicofarads = new()
+    {
+        ['B'] = .1,
+        ['C'] = .25,
+        ['D'] = .5,
+        ['F'] = 1,
+        ['G'] = 2,
+    };
 
     static readonly double[] RatedCelsius = [55, 65, 70, 85, 105, 125, 130, 135, 150];
 
     sealed class Draft
     {
         public List<(double Farads, double? Volts, (double, double)? Tolerance, string How)> Values { get; } = [];
-        public double? Volts, Celsius;
+        public double? Volts,
+            Celsius;
         public (double Minus, double Plus)? Tolerance;
         public string? SafetyClass;
         public List<string> Problems { get; } = [];
@@ -130,7 +174,11 @@ public static partial class CapacitorMarking
             var share = Number(m.Groups[1].Value) / 100;
             SetTolerance(d, (share, share), token);
         }
-        else if ((m = Degrees().Match(token)).Success && RatedCelsius.Contains(Number(m.Groups[1].Value)) && (token.Contains('°', StringComparison.Ordinal) || all.Length > 1))
+        else if (
+            (m = Degrees().Match(token)).Success
+            && RatedCelsius.Contains(Number(m.Groups[1].Value))
+            && (token.Contains('°', StringComparison.Ordinal) || all.Length > 1)
+        )
         {
             d.Celsius = Number(m.Groups[1].Value);
         }
@@ -138,10 +186,20 @@ public static partial class CapacitorMarking
         {
             SetTolerance(d, tol, token);
         }
-        else if ((m = WithUnit().Match(token)).Success && !(m.Groups[2].Value == "F" && kind != CapacitorKind.DoubleLayer && ThreeDigits().IsMatch(token)))
+        else if (
+            (m = WithUnit().Match(token)).Success
+            && !(m.Groups[2].Value == "F" && kind != CapacitorKind.DoubleLayer && ThreeDigits().IsMatch(token))
+        )
         {
             var letter = m.Groups[3].Value;
-            d.Values.Add((Number(m.Groups[1].Value) * Unit(m.Groups[2].Value), null, letter.Length == 0 ? null : ToleranceShares.GetValueOrDefault(letter[0]), "value with its unit"));
+            d.Values.Add(
+                (
+                    Number(m.Groups[1].Value) * Unit(m.Groups[2].Value),
+                    null,
+                    letter.Length == 0 ? null : ToleranceShares.GetValueOrDefault(letter[0]),
+                    "value with its unit"
+                )
+            );
         }
         else if ((m = LetterAsPoint().Match(token)).Success)
         {
@@ -165,10 +223,13 @@ public static partial class CapacitorMarking
     {
         var value = Number($"{m.Groups[1].Value}.{m.Groups[3].Value}");
         var letter = m.Groups[2].Value;
-        (double, double)? tolerance = m.Groups[4].Value is { Length: 1 } t && ToleranceShares.TryGetValue(t[0], out var share) ? share : null;
+        (double, double)? tolerance =
+            m.Groups[4].Value is { Length: 1 } t && ToleranceShares.TryGetValue(t[0], out var share) ? share : null;
         if (letter is not ("R" or "r"))
         {
-            d.Values.Add((value * Unit(letter), null, tolerance, $"{letter.Replace('u', 'µ')} stands where the decimal point is (IEC 60062)"));
+            d.Values.Add(
+                (value * Unit(letter), null, tolerance, $"{letter.Replace('u', 'µ')} stands where the decimal point is (IEC 60062)")
+            );
             return;
         }
 
@@ -189,10 +250,18 @@ public static partial class CapacitorMarking
         var digits = m.Groups[2].Value;
         var suffix = m.Groups[3].Value;
         var significant = Number(digits[..2]);
-        var power = digits[2] switch { '8' => -2, '9' => -1, var c => c - '0' };
+        var power = digits[2] switch
+        {
+            '8' => -2,
+            '9' => -1,
+            var c => c - '0',
+        };
         var farads = significant * Math.Pow(10, power) * 1e-12;
         const string code = "three-digit code in picofarads (IEC 60062)";
-        double? volts = prefix.Length == 2 ? EiaVolts.GetValueOrDefault(prefix) : prefix.Length == 1 && LetterVolts.TryGetValue(prefix[0], out var pv) ? pv : null;
+        double? volts =
+            prefix.Length == 2 ? EiaVolts.GetValueOrDefault(prefix)
+            : prefix.Length == 1 && LetterVolts.TryGetValue(prefix[0], out var pv) ? pv
+            : null;
         if (prefix.Length > 0 && volts is null or 0)
         {
             d.Problems.Add($"“{prefix}” in “{token}” is no voltage code.");
@@ -222,7 +291,12 @@ public static partial class CapacitorMarking
         var letter = suffix[0];
         var read = false;
         var surfaceMount = kind is CapacitorKind.AluminiumSurfaceMount or CapacitorKind.TantalumSurfaceMount or CapacitorKind.Polymer;
-        if (LetterVolts.TryGetValue(letter, out var lv) && volts is null && (kind == CapacitorKind.Unknown || kind.IsElectrolytic()) && farads >= 0.9e-7)
+        if (
+            LetterVolts.TryGetValue(letter, out var lv)
+            && volts is null
+            && (kind == CapacitorKind.Unknown || kind.IsElectrolytic())
+            && farads >= 0.9e-7
+        )
         {
             d.Values.Add((farads, lv, null, $"{code}, {letter} for volts as on surface-mount electrolytics and tantalums (EIA-535)"));
             read = true;
@@ -259,7 +333,14 @@ public static partial class CapacitorMarking
         var beside = all.Any(t => Volts().IsMatch(t) || EiaVolts.ContainsKey(t));
         if (number < 1 || kind.IsElectrolytic() || (kind == CapacitorKind.Unknown && beside))
         {
-            d.Values.Add((number * 1e-6, null, null, beside && number >= 1 ? "microfarads and volts, as on an aluminium can" : "a bare number in microfarads"));
+            d.Values.Add(
+                (
+                    number * 1e-6,
+                    null,
+                    null,
+                    beside && number >= 1 ? "microfarads and volts, as on an aluminium can" : "a bare number in microfarads"
+                )
+            );
         }
         else if (kind == CapacitorKind.Unknown)
         {
@@ -304,21 +385,40 @@ public static partial class CapacitorMarking
 
         if (d.Values.Count > 0 && readings.Count == 0 && d.Problems.Count == 0)
         {
-            d.Problems.Add($"Read as {Si.Format(d.Values[0].Farads, "F")}, which no part of this kind is made in: check the kind, or the print.");
+            d.Problems.Add(
+                $"Read as {Si.Format(d.Values[0].Farads, "F")}, which no part of this kind is made in: check the kind, or the print."
+            );
         }
         else if (d.Values.Count == 0 && d.Problems.Count == 0)
         {
             d.Problems.Add("No capacitance is printed there.");
         }
 
-        if (Tokens(given) is [var alone] && Degrees().Match(alone) is { Success: true } hot && RatedCelsius.Contains(Number(hot.Groups[1].Value)))
+        if (
+            Tokens(given) is [var alone]
+            && Degrees().Match(alone) is { Success: true } hot
+            && RatedCelsius.Contains(Number(hot.Groups[1].Value))
+        )
         {
             d.Problems.RemoveAll(p => p.Contains(alone, StringComparison.Ordinal));
-            d.Problems.Add(readings.Count > 0 ? $"It may as well be the rated temperature, {hot.Groups[1].Value} °C: look for another line of print." : $"“{alone}” is a rated temperature; no capacitance is printed there.");
+            d.Problems.Add(
+                readings.Count > 0
+                    ? $"It may as well be the rated temperature, {hot.Groups[1].Value} °C: look for another line of print."
+                    : $"“{alone}” is a rated temperature; no capacitance is printed there."
+            );
         }
 
         // Two tokens that each give a value must agree; several readings of one token are an ambiguity instead.
-        var tokensWithValue = Tokens(given).Count(t => !Volts().IsMatch(t) && (WithUnit().IsMatch(t) || LetterAsPoint().IsMatch(t) || (ThreeDigits().IsMatch(t) && !Degrees().IsMatch(t)) || PlainNumber().IsMatch(t)));
+        var tokensWithValue = Tokens(given)
+            .Count(t =>
+                !Volts().IsMatch(t)
+                && (
+                    WithUnit().IsMatch(t)
+                    || LetterAsPoint().IsMatch(t)
+                    || (ThreeDigits().IsMatch(t) && !Degrees().IsMatch(t))
+                    || PlainNumber().IsMatch(t)
+                )
+            );
         if (tokensWithValue > 1 && readings.Select(Value).Distinct().Count() > 1)
         {
             return new(given, [], [$"It says both {string.Join(" and ", readings.Select(Value).Distinct())}: one part has one value."]);
@@ -357,16 +457,43 @@ public static partial class CapacitorMarking
 
     static double Number(string s) => double.Parse(s.Replace(',', '.'), CultureInfo.InvariantCulture);
 
-    static double Unit(string letter) => char.ToLowerInvariant(letter[0]) switch { 'p' => 1e-12, 'n' => 1e-9, 'u' => 1e-6, 'm' => 1e-3, _ => 1 };
+    static double Unit(string letter) =>
+        char.ToLowerInvariant(letter[0]) switch
+        {
+            'p' => 1e-12,
+            'n' => 1e-9,
+            'u' => 1e-6,
+            'm' => 1e-3,
+            _ => 1,
+        };
 
-    [GeneratedRegex(@"(\d)\s+([pnu]F|[pnu](?=\s|$)|F(?=\s|$)|V(?:DC|AC)?(?=\s|$)|%|°C)")] private static partial Regex UnitAfterSpace();
-    [GeneratedRegex(@"(?<=\d)([pnum]F?)(\d+(?:[.,]\d+)?V)")] private static partial Regex ValueThenVolts();
-    [GeneratedRegex(@"^(\d{1,4}(?:[.,]\d+)?)(?:V|v|VDC|VAC|WV|V~|V-)$")] private static partial Regex Volts();
-    [GeneratedRegex(@"^[XYxy][1-4]$")] private static partial Regex Safety();
-    [GeneratedRegex(@"^(\d{1,2}(?:[.,]\d+)?)%$")] private static partial Regex Percent();
-    [GeneratedRegex(@"^(\d{2,3})°?C$")] private static partial Regex Degrees();
-    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?)([pnum]F?|F)([FGJKMZ])?$")] private static partial Regex WithUnit();
-    [GeneratedRegex(@"^(\d{0,3})([pnuRr])(\d{1,3})F?([FGJKMZ])?$")] private static partial Regex LetterAsPoint();
-    [GeneratedRegex(@"^([012][A-Z]|[eGJACDEVH])?(\d{3})([A-Za-z])?$")] private static partial Regex ThreeDigits();
-    [GeneratedRegex(@"^\d{1,6}(?:[.,]\d+)?$")] private static partial Regex PlainNumber();
+    [GeneratedRegex(@"(\d)\s+([pnu]F|[pnu](?=\s|$)|F(?=\s|$)|V(?:DC|AC)?(?=\s|$)|%|°C)")]
+    private static partial Regex UnitAfterSpace();
+
+    [GeneratedRegex(@"(?<=\d)([pnum]F?)(\d+(?:[.,]\d+)?V)")]
+    private static partial Regex ValueThenVolts();
+
+    [GeneratedRegex(@"^(\d{1,4}(?:[.,]\d+)?)(?:V|v|VDC|VAC|WV|V~|V-)$")]
+    private static partial Regex Volts();
+
+    [GeneratedRegex(@"^[XYxy][1-4]$")]
+    private static partial Regex Safety();
+
+    [GeneratedRegex(@"^(\d{1,2}(?:[.,]\d+)?)%$")]
+    private static partial Regex Percent();
+
+    [GeneratedRegex(@"^(\d{2,3})°?C$")]
+    private static partial Regex Degrees();
+
+    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?)([pnum]F?|F)([FGJKMZ])?$")]
+    private static partial Regex WithUnit();
+
+    [GeneratedRegex(@"^(\d{0,3})([pnuRr])(\d{1,3})F?([FGJKMZ])?$")]
+    private static partial Regex LetterAsPoint();
+
+    [GeneratedRegex(@"^([012][A-Z]|[eGJACDEVH])?(\d{3})([A-Za-z])?$")]
+    private static partial Regex ThreeDigits();
+
+    [GeneratedRegex(@"^\d{1,6}(?:[.,]\d+)?$")]
+    private static partial Regex PlainNumber();
 }

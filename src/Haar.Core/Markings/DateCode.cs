@@ -4,10 +4,20 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Markings;
 
 /// <summary>The order of the digits in a date code.</summary>
-public enum DateCodeForm { YearYearWeekWeek, WeekWeekYearYear, YearWeekWeek }
+public enum DateCodeForm
+{
+    YearYearWeekWeek,
+    WeekWeekYearYear,
+    YearWeekWeek,
+}
 
 /// <summary>Where a date code falls against the years that the machine can be from.</summary>
-public enum DateCodeFit { Before, Within, AfterMachine }
+public enum DateCodeFit
+{
+    Before,
+    Within,
+    AfterMachine,
+}
 
 /// <summary>One way to read a code.</summary>
 /// <param name="Form">Digit order.</param>
@@ -25,7 +35,14 @@ public sealed record DateCodeReading(DateCodeForm Form, int Year, int Week, Date
 /// <param name="Sentence">One whole sentence.</param>
 /// <param name="PivotYear">Two-digit years from this one on are 19YY, those before it 20YY; the figure used.</param>
 /// <param name="LeadYears">How many years before the machine a part may have been made; the figure used.</param>
-public sealed record DateCodeResult(string Code, IReadOnlyList<DateCodeReading> Readings, DateCodeReading? Resolved, string Sentence, int PivotYear, int LeadYears)
+public sealed record DateCodeResult(
+    string Code,
+    IReadOnlyList<DateCodeReading> Readings,
+    DateCodeReading? Resolved,
+    string Sentence,
+    int PivotYear,
+    int LeadYears
+)
 {
     /// <summary>The resolved reading is later than the machine can be: an earlier repair.</summary>
     public bool NewerThanMachine => Resolved?.Fit == DateCodeFit.AfterMachine;
@@ -45,7 +62,14 @@ public static class DateCode
     /// <param name="windowTo">Last year; counts.</param>
     /// <param name="today">Nothing made after today is a reading.</param>
     /// <exception cref="BadFactException">Not three or four digits, or the window is upside down.</exception>
-    public static DateCodeResult Read(string? code, int? windowFrom, int? windowTo, DateOnly today, int pivotYear = DefaultPivotYear, int leadYears = DefaultLeadYears)
+    public static DateCodeResult Read(
+        string? code,
+        int? windowFrom,
+        int? windowTo,
+        DateOnly today,
+        int pivotYear = DefaultPivotYear,
+        int leadYears = DefaultLeadYears
+    )
     {
         var digits = code?.Trim() ?? "";
         if (digits.Length is < 3 or > 4 || !digits.All(char.IsAsciiDigit))
@@ -84,7 +108,8 @@ public static class DateCode
                 return;
             }
 
-            var fit = windowTo is { } to && year > to ? DateCodeFit.AfterMachine
+            var fit =
+                windowTo is { } to && year > to ? DateCodeFit.AfterMachine
                 : windowFrom is { } from && year < from - leadYears ? DateCodeFit.Before
                 : DateCodeFit.Within;
             readings.Add(new(form, year, week, monday, monday.AddDays(6), fit));
@@ -103,9 +128,25 @@ public static class DateCode
             }
         }
 
-        readings = [.. readings.DistinctBy(r => r.From).OrderBy(r => r.Fit switch { DateCodeFit.Within => 0, DateCodeFit.Before => 1, _ => 2 }).ThenBy(r => r.From)];
+        readings =
+        [
+            .. readings
+                .DistinctBy(r => r.From)
+                .OrderBy(r =>
+                    r.Fit switch
+                    {
+                        DateCodeFit.Within => 0,
+                        DateCodeFit.Before => 1,
+                        _ => 2,
+                    }
+                )
+                .ThenBy(r => r.From),
+        ];
         var within = readings.Where(r => r.Fit == DateCodeFit.Within).ToList();
-        var resolved = within.Count == 1 ? within[0] : readings.Count == 1 ? readings[0] : null;
+        var resolved =
+            within.Count == 1 ? within[0]
+            : readings.Count == 1 ? readings[0]
+            : null;
         return new(digits, readings, resolved, Say(digits, readings, within, resolved, windowTo), pivotYear, leadYears);
     }
 
@@ -135,7 +176,12 @@ public static class DateCode
 
     /// <summary>The earliest day on which a board can have been made: the Monday of its newest original code. Codes that are newer than the machine are repairs and do not count; codes with two readings do not count either.</summary>
     /// <returns>Null day when no code is resolved.</returns>
-    public static (DateOnly? Day, IReadOnlyList<DateCodeResult> Codes) EarliestBuild(IEnumerable<string> codes, int? windowFrom, int? windowTo, DateOnly today)
+    public static (DateOnly? Day, IReadOnlyList<DateCodeResult> Codes) EarliestBuild(
+        IEnumerable<string> codes,
+        int? windowFrom,
+        int? windowTo,
+        DateOnly today
+    )
     {
         var read = codes.Select(c => Read(c, windowFrom, windowTo, today)).ToList();
         var days = read.Where(r => r is { Resolved: not null, NewerThanMachine: false }).Select(r => r.Resolved!.From).ToList();

@@ -6,7 +6,16 @@ namespace Haar.Core.Markings;
 public static class Si
 {
     static readonly (double Factor, string Prefix)[] Prefixes =
-        [(1e9, "G"), (1e6, "M"), (1e3, "k"), (1, ""), (1e-3, "m"), (1e-6, "µ"), (1e-9, "n"), (1e-12, "p")];
+    [
+        (1e9, "G"),
+        (1e6, "M"),
+        (1e3, "k"),
+        (1, ""),
+        (1e-3, "m"),
+        (1e-6, "µ"),
+        (1e-9, "n"),
+        (1e-12, "p"),
+    ];
 
     /// <summary>Such as <c>32.4 µF</c>. Rounds half away from zero to <paramref name="digits"/> significant figures. Capacitance never takes the prefix m or G, because no part is printed so.</summary>
     public static string Format(double value, string unit, int digits = 3)
@@ -17,7 +26,10 @@ public static class Si
         }
 
         var size = Math.Abs(value);
-        var (factor, prefix) = Prefixes.FirstOrDefault(p => size >= p.Factor * (1 - 1e-9) && !(unit == "F" && p.Prefix is "m" or "G" or "k" or "M"), Prefixes[^1]);
+        var (factor, prefix) = Prefixes.FirstOrDefault(
+            p => size >= p.Factor * (1 - 1e-9) && !(unit == "F" && p.Prefix is "m" or "G" or "k" or "M"),
+            Prefixes[^1]
+        );
         return $"{Plain(RoundTo(value / factor, digits))} {prefix}{unit}";
     }
 

@@ -1,9 +1,28 @@
 namespace Haar.Core.Meters;
 
-public enum Quantity { Capacitance = 0, Esr, Leakage, Volts, RippleVolts, Ohms, Seconds, Celsius, Frames, Rate }
+public enum Quantity
+{
+    Capacitance = 0,
+    Esr,
+    Leakage,
+    Volts,
+    RippleVolts,
+    Ohms,
+    Seconds,
+    Celsius,
+    Frames,
+    Rate,
+}
 
 /// <summary>What a reading was taken of.</summary>
-public enum SubjectKind { Capacitor = 0, Rail, Proof, Net, HotPart }
+public enum SubjectKind
+{
+    Capacitor = 0,
+    Rail,
+    Proof,
+    Net,
+    HotPart,
+}
 
 /// <summary>
 /// One value read, in the base SI unit of its quantity (F, Ω, A, V, s, °C). Readings are never changed: a newer one of the
@@ -15,12 +34,14 @@ public sealed class Reading
     public Guid MachineId { get; init; }
     public SubjectKind SubjectKind { get; init; }
     public Guid SubjectId { get; init; }
+
     /// <summary>Rail name; "old" or "new" part; "before" or "after".</summary>
     public string Channel { get; init; } = "";
     public Quantity Quantity { get; init; }
     public double Value { get; init; }
     public double? FrequencyHertz { get; init; }
     public bool InCircuit { get; init; }
+
     /// <summary>"typed", or the meter's own identification.</summary>
     public string Source { get; init; } = "typed";
     public DateTimeOffset At { get; init; }
@@ -31,26 +52,34 @@ public static class Readings
 {
     /// <summary>The newest reading that is not struck; of two taken at the same instant the one with the greater id (ids rise with time). Null when there is none.</summary>
     public static Reading? Standing(this IEnumerable<Reading> readings, string channel, Quantity quantity) =>
-        readings.Where(r => !r.Struck && r.Quantity == quantity && r.Channel == channel).OrderBy(r => r.At).ThenBy(r => r.Id).LastOrDefault();
+        readings
+            .Where(r => !r.Struck && r.Quantity == quantity && r.Channel == channel)
+            .OrderBy(r => r.At)
+            .ThenBy(r => r.Id)
+            .LastOrDefault();
 
     /// <summary>Strikes the last go at one part: of the readings that are not struck and were taken at the instant of its newest one, the newest of each quantity. What they replaced stands again.</summary>
     /// <returns>Whether there was one to strike.</returns>
     public static bool StrikeLast(this IReadOnlyCollection<Reading> ofOnePart)
     {
         var standing = ofOnePart.Where(r => !r.Struck).ToList();
-        foreach (var r in standing.Where(r => r.At == standing.Max(x => x.At)).GroupBy(r => r.Quantity).Select(g => g.MaxBy(r => r.Id)!)) { r.Struck = true; }
+        foreach (var r in standing.Where(r => r.At == standing.Max(x => x.At)).GroupBy(r => r.Quantity).Select(g => g.MaxBy(r => r.Id)!))
+        {
+            r.Struck = true;
+        }
         return standing.Count > 0;
     }
 
-    public static string Unit(this Quantity quantity) => quantity switch
-    {
-        Quantity.Capacitance => "F",
-        Quantity.Esr or Quantity.Ohms => "Ω",
-        Quantity.Leakage => "A",
-        Quantity.Volts or Quantity.RippleVolts => "V",
-        Quantity.Seconds => "s",
-        Quantity.Celsius => "°C",
-        Quantity.Frames => "frames/s",
-        _ => "",
-    };
+    public static string Unit(this Quantity quantity) =>
+        quantity switch
+        {
+            Quantity.Capacitance => "F",
+            Quantity.Esr or Quantity.Ohms => "Ω",
+            Quantity.Leakage => "A",
+            Quantity.Volts or Quantity.RippleVolts => "V",
+            Quantity.Seconds => "s",
+            Quantity.Celsius => "°C",
+            Quantity.Frames => "frames/s",
+            _ => "",
+        };
 }

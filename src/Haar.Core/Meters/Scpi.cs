@@ -24,23 +24,30 @@ public static class Scpi
     /// <summary>How near they have to be, as a share. A house figure; bench meters scatter by less.</summary>
     public const double SettledShare = 0.001;
 
-    public static string Query(Quantity quantity) => quantity switch
-    {
-        Quantity.Capacitance => "MEAS:CAP?",
-        Quantity.Esr or Quantity.Ohms => "MEAS:RES?",
-        Quantity.Volts => "MEAS:VOLT?",
-        Quantity.RippleVolts => "MEAS:VOLT:AC?",
-        _ => throw new BadFactException("quantity", "A bench meter is asked for capacitance, resistance or volts only."),
-    };
+    public static string Query(Quantity quantity) =>
+        quantity switch
+        {
+            Quantity.Capacitance => "MEAS:CAP?",
+            Quantity.Esr or Quantity.Ohms => "MEAS:RES?",
+            Quantity.Volts => "MEAS:VOLT?",
+            Quantity.RippleVolts => "MEAS:VOLT:AC?",
+            _ => throw new BadFactException("quantity", "A bench meter is asked for capacitance, resistance or volts only."),
+        };
 
     /// <exception cref="MeterAnswerException">Not one plain number.</exception>
     public static ScpiReply Parse(string? line)
     {
         var text = line?.Trim() ?? "";
-        if (!double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) || !double.IsFinite(value) || text.Length > 40)
+        if (
+            !double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value)
+            || !double.IsFinite(value)
+            || text.Length > 40
+        )
         {
             var shown = new string([.. text.Where(c => !char.IsControl(c)).Take(24)]);
-            throw new MeterAnswerException(shown.Length == 0 ? "The meter answered with an empty line." : $"The meter answered “{shown}”, which is no number.");
+            throw new MeterAnswerException(
+                shown.Length == 0 ? "The meter answered with an empty line." : $"The meter answered “{shown}”, which is no number."
+            );
         }
 
         return Math.Abs(value) >= Infinity * 0.99 ? new(null, true) : new(value, false);

@@ -7,12 +7,15 @@ public sealed class DrawerPart
 {
     public Guid Id { get; init; }
     public CapacitorSpec Spec { get; set; } = new();
+
     /// <summary>Pieces bought and not yet fitted, whether reserved or not.</summary>
     public int Quantity { get; set; }
+
     /// <summary>Pieces reserved for a place on a board; never above <see cref="Quantity"/>.</summary>
     public int Reserved { get; set; }
     public string Place { get; set; } = "";
     public DateOnly? BoughtOn { get; set; }
+
     /// <summary>Price of one piece in the workshop's currency.</summary>
     public decimal? Price { get; set; }
     public int Version { get; set; }
@@ -25,7 +28,10 @@ public sealed class DrawerPart
     {
         if (Free < 1)
         {
-            throw new Verdicts.BadFactException("partId", "No free piece of this part is left in the drawer: another board has the last one.");
+            throw new Verdicts.BadFactException(
+                "partId",
+                "No free piece of this part is left in the drawer: another board has the last one."
+            );
         }
 
         Reserved++;
@@ -46,8 +52,15 @@ public sealed class DrawerPart
     /// <exception cref="Verdicts.BadFactException">No count.</exception>
     public IReadOnlyList<Capacitor> Count(int quantity, IEnumerable<Capacitor> setAside)
     {
-        if (quantity is < 0 or > 100_000) { throw new Verdicts.BadFactException("quantity", "Pieces from 0 to 100 000."); }
-        var lost = setAside.Where(c => c.Fitting.PartId == Id && c.Fitting.FittedAt is null).OrderByDescending(c => c.Id).Take(Math.Max(0, Reserved - quantity)).ToList();
+        if (quantity is < 0 or > 100_000)
+        {
+            throw new Verdicts.BadFactException("quantity", "Pieces from 0 to 100 000.");
+        }
+        var lost = setAside
+            .Where(c => c.Fitting.PartId == Id && c.Fitting.FittedAt is null)
+            .OrderByDescending(c => c.Id)
+            .Take(Math.Max(0, Reserved - quantity))
+            .ToList();
         foreach (var c in lost)
         {
             c.Fitting = c.Fitting with { PartId = null };

@@ -8,14 +8,17 @@ public sealed class StorePart
 {
     public Guid Id { get; init; }
     public string Kind { get; set; } = "";
+
     /// <summary>What it fits: parts swap where this is the same.</summary>
     public string Fits { get; set; } = "";
     public int Quantity { get; set; } = 1;
     public PartState State { get; set; }
     public string Place { get; set; } = "";
     public string CameFrom { get; set; } = "";
+
     /// <summary>The donor.</summary>
     public Guid? DonorId { get; set; }
+
     /// <summary>Set aside for this machine.</summary>
     public Guid? ForMachineId { get; set; }
     public DateTimeOffset At { get; init; }
@@ -24,13 +27,22 @@ public sealed class StorePart
     /// <exception cref="BadFactException">Names the field.</exception>
     public static void Check(StorePart p)
     {
-        if (p.Kind.Trim().Length is 0 or > 60) { throw new BadFactException("kind", "Say in 1 to 60 characters what part it is."); }
+        if (p.Kind.Trim().Length is 0 or > 60)
+        {
+            throw new BadFactException("kind", "Say in 1 to 60 characters what part it is.");
+        }
         foreach (var (field, text, most) in new[] { ("fits", p.Fits, 40), ("place", p.Place, 40), ("cameFrom", p.CameFrom, 200) })
         {
-            if (text.Length > most) { throw new BadFactException(field, $"At most {most} characters."); }
+            if (text.Length > most)
+            {
+                throw new BadFactException(field, $"At most {most} characters.");
+            }
         }
 
-        if (p.Quantity is < 0 or > 10_000) { throw new BadFactException("quantity", "Between 0 and 10 000."); }
+        if (p.Quantity is < 0 or > 10_000)
+        {
+            throw new BadFactException("quantity", "Between 0 and 10 000.");
+        }
     }
 }
 
@@ -48,10 +60,22 @@ public sealed class StoreFastener
     /// <exception cref="BadFactException">Names the field.</exception>
     public static void Check(StoreFastener f)
     {
-        if (f.Thread.Trim().Length is 0 or > 30) { throw new BadFactException("thread", "Say which thread: M3, 6-32, self-tapping 3."); }
-        if (f.Head.Length > 30) { throw new BadFactException("head", "At most 30 characters."); }
-        if (f.Place.Length > 40) { throw new BadFactException("place", "At most 40 characters."); }
+        if (f.Thread.Trim().Length is 0 or > 30)
+        {
+            throw new BadFactException("thread", "Say which thread: M3, 6-32, self-tapping 3.");
+        }
+        if (f.Head.Length > 30)
+        {
+            throw new BadFactException("head", "At most 30 characters.");
+        }
+        if (f.Place.Length > 40)
+        {
+            throw new BadFactException("place", "At most 40 characters.");
+        }
         BadFactException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
-        if (f.Quantity is < 0 or > 100_000) { throw new BadFactException("quantity", "Between 0 and 100 000."); }
+        if (f.Quantity is < 0 or > 100_000)
+        {
+            throw new BadFactException("quantity", "Between 0 and 100 000.");
+        }
     }
 }

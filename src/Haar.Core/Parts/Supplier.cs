@@ -8,11 +8,13 @@ public sealed class Supplier
 {
     public Guid Id { get; init; }
     public string Name { get; set; } = "";
+
     /// <summary>Where its documented interface answers; empty for a list that was typed or imported.</summary>
     public string Address { get; set; } = "";
     public double Postage { get; set; }
     public double? FreeFrom { get; set; }
     public int Days { get; set; } = 7;
+
     /// <summary>Their offers; the supplier in each is <see cref="Id"/> as text.</summary>
     public List<SupplierOffer> Offers { get; set; } = [];
     public DateTimeOffset? ReadAt { get; set; }
@@ -23,11 +25,28 @@ public sealed class Supplier
     /// <exception cref="BadFactException">Names the field.</exception>
     public static void Check(Supplier s)
     {
-        if (s.Name.Trim().Length is 0 or > 60) { throw new BadFactException("name", "Give the supplier a name of 1 to 60 characters."); }
-        if (s.Address.Length > 300 || s.Address.Length > 0 && (!Uri.TryCreate(s.Address, UriKind.Absolute, out var uri) || uri.Scheme is not ("http" or "https") || uri.UserInfo.Length > 0)) { throw new BadFactException("address", "An address begins with http:// or https://, and holds no password."); }
+        if (s.Name.Trim().Length is 0 or > 60)
+        {
+            throw new BadFactException("name", "Give the supplier a name of 1 to 60 characters.");
+        }
+        if (
+            s.Address.Length > 300
+            || s.Address.Length > 0
+                && (
+                    !Uri.TryCreate(s.Address, UriKind.Absolute, out var uri)
+                    || uri.Scheme is not ("http" or "https")
+                    || uri.UserInfo.Length > 0
+                )
+        )
+        {
+            throw new BadFactException("address", "An address begins with http:// or https://, and holds no password.");
+        }
         BadFactException.Finite("postage", s.Postage, 0, 10_000, "");
         BadFactException.Finite("freeFrom", s.FreeFrom, 0, 1e6, "");
-        if (s.Days is < 0 or > 400) { throw new BadFactException("days", "Days from 0 to 400."); }
+        if (s.Days is < 0 or > 400)
+        {
+            throw new BadFactException("days", "Days from 0 to 400.");
+        }
     }
 }
 
@@ -41,7 +60,16 @@ public enum PartOrderState
     Cancelled,
 }
 
-public enum OrderLineState { Asked = 0, Confirmed, OutOfStock, Substituted, Fewer, Late, Here }
+public enum OrderLineState
+{
+    Asked = 0,
+    Confirmed,
+    OutOfStock,
+    Substituted,
+    Fewer,
+    Late,
+    Here,
+}
 
 /// <param name="For">Capacitors that it is for, most urgent first; those beyond the pieces wait for the rest.</param>
 /// <param name="ConfirmedPacks">That the supplier will send.</param>
@@ -49,11 +77,24 @@ public enum OrderLineState { Asked = 0, Confirmed, OutOfStock, Substituted, Fewe
 /// <param name="Instead">What the supplier sends instead.</param>
 /// <param name="Note">In the supplier's words, or in ours.</param>
 public sealed record PartOrderLine(
-    string Sku, CapacitorSpec Spec, int PackSize, int Packs, double PackPrice, IReadOnlyList<Guid> For, OrderLineState State = OrderLineState.Asked,
-    int ConfirmedPacks = 0, int ArrivedPieces = 0, CapacitorSpec? Instead = null, string Note = "")
+    string Sku,
+    CapacitorSpec Spec,
+    int PackSize,
+    int Packs,
+    double PackPrice,
+    IReadOnlyList<Guid> For,
+    OrderLineState State = OrderLineState.Asked,
+    int ConfirmedPacks = 0,
+    int ArrivedPieces = 0,
+    CapacitorSpec? Instead = null,
+    string Note = ""
+)
 {
     /// <summary>Pieces still to come.</summary>
-    public int Open => State == OrderLineState.OutOfStock ? 0 : Math.Max(0, (State == OrderLineState.Asked ? Packs : ConfirmedPacks) * PackSize - ArrivedPieces);
+    public int Open =>
+        State == OrderLineState.OutOfStock
+            ? 0
+            : Math.Max(0, (State == OrderLineState.Asked ? Packs : ConfirmedPacks) * PackSize - ArrivedPieces);
 
     public CapacitorSpec Coming => Instead ?? Spec;
 }
@@ -69,8 +110,10 @@ public sealed class PartOrder
     public double Postage { get; set; }
     public DateTimeOffset At { get; init; }
     public DateOnly? ExpectedOn { get; set; }
+
     /// <summary>The supplier's own number for it.</summary>
     public string TheirNumber { get; set; } = "";
+
     /// <summary>What went wrong when it was last asked; empty when nothing did.</summary>
     public string Trouble { get; set; } = "";
     public int Version { get; set; }
@@ -83,12 +126,31 @@ public sealed class PartOrder
     public (PartOrderLine Line, IReadOnlyList<Guid> Places) Book(string sku, int pieces)
     {
         var at = Lines.FindIndex(l => l.Sku == sku);
-        if (at < 0) { throw new BadFactException("arrived", $"There is no {sku} in this order."); }
+        if (at < 0)
+        {
+            throw new BadFactException("arrived", $"There is no {sku} in this order.");
+        }
         var line = Lines[at];
         // Suppliers do send a pack too many; ten times as many is a slip of the hand.
-        if (pieces < 0 || pieces > line.Packs * line.PackSize * 2) { throw new BadFactException("arrived", $"{pieces} pieces of {sku} cannot be: {line.Packs * line.PackSize} were ordered."); }
+        if (pieces < 0 || pieces > line.Packs * line.PackSize * 2)
+        {
+            throw new BadFactException("arrived", $"{pieces} pieces of {sku} cannot be: {line.Packs * line.PackSize} were ordered.");
+        }
         var here = line.ArrivedPieces + pieces;
-        Lines = [.. Lines.Select((l, i) => i == at ? l with { ArrivedPieces = here, For = [.. l.For.Skip(pieces)], State = here >= l.ConfirmedPacks * l.PackSize ? OrderLineState.Here : l.State } : l)];
+        Lines =
+        [
+            .. Lines.Select(
+                (l, i) =>
+                    i == at
+                        ? l with
+                        {
+                            ArrivedPieces = here,
+                            For = [.. l.For.Skip(pieces)],
+                            State = here >= l.ConfirmedPacks * l.PackSize ? OrderLineState.Here : l.State,
+                        }
+                        : l
+            ),
+        ];
         State = Lines.All(l => l.Open == 0) ? PartOrderState.Here : PartOrderState.PartlyHere;
         return (line, [.. line.For.Take(pieces)]);
     }

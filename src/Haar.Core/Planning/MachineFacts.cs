@@ -40,10 +40,13 @@ public sealed record MachineFacts
     public IReadOnlyList<BoardNet> Nets { get; init; } = [];
     public IReadOnlyList<HotPart> HotParts { get; init; } = [];
     public MachinePack? Pack { get; init; }
+
     /// <summary>Capacitors whose new part is ordered and not here.</summary>
     public IReadOnlySet<Guid> OnOrder { get; init; } = new HashSet<Guid>();
+
     /// <summary>Ids of jobs on any machine that other, unfinished jobs come after, with how many.</summary>
     public IReadOnlyDictionary<Guid, int> WantedBy { get; init; } = new Dictionary<Guid, int>();
+
     /// <summary>Jobs of other machines that this one's come after and that are not done.</summary>
     public IReadOnlySet<Guid> OpenElsewhere { get; init; } = new HashSet<Guid>();
 
@@ -60,8 +63,11 @@ public sealed record MachineFacts
 
     public bool Overruled(string key) => Overrules.Any(o => o.Key == key);
 
-    public IReadOnlySet<Guid> OverruledFindings => Overrules.Where(o => o.Key.StartsWith("survey/finding/", StringComparison.Ordinal))
-        .Select(o => Guid.Parse(o.Key["survey/finding/".Length..])).ToHashSet();
+    public IReadOnlySet<Guid> OverruledFindings =>
+        Overrules
+            .Where(o => o.Key.StartsWith("survey/finding/", StringComparison.Ordinal))
+            .Select(o => Guid.Parse(o.Key["survey/finding/".Length..]))
+            .ToHashSet();
 
     /// <summary>What a part's standing readings are; those of the new part once it has been fitted.</summary>
     public static CapacitorReadings ReadingsOf(Capacitor c, IEnumerable<Reading> all)

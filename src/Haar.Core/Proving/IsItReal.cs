@@ -4,7 +4,11 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Proving;
 
 /// <summary>Which way is better.</summary>
-public enum Better { Lower = 0, Higher }
+public enum Better
+{
+    Lower = 0,
+    Higher,
+}
 
 /// <summary>One thing measured before and after the work. Runs are kept as readings of channel "before" and "after".</summary>
 public sealed class Proof
@@ -14,6 +18,7 @@ public sealed class Proof
     public string What { get; set; } = "";
     public string Unit { get; set; } = "s";
     public Better Better { get; set; }
+
     /// <summary>Least step that the instrument shows; 0 when not known.</summary>
     public double Resolution { get; set; }
     public DateTimeOffset At { get; init; }
@@ -31,7 +36,16 @@ public sealed record Series(int Count, double Median, double SpreadLow, double S
 /// <param name="RatioHigh">High end.</param>
 /// <param name="Probability">Chance that shuffling the runs alone would part them at least so far.</param>
 /// <param name="AlphaUsed">The threshold used.</param>
-public sealed record Comparison(Series Before, Series After, double? Ratio, double? RatioLow, double? RatioHigh, double Probability, double AlphaUsed, Verdict Verdict);
+public sealed record Comparison(
+    Series Before,
+    Series After,
+    double? Ratio,
+    double? RatioLow,
+    double? RatioHigh,
+    double Probability,
+    double AlphaUsed,
+    Verdict Verdict
+);
 
 /// <summary>
 /// Is the change real? A two-sided rank test (Mann and Whitney 1947), exact with ties by counting every way to share the ranks
@@ -45,7 +59,15 @@ public static class IsItReal
     const int MostExact = 60;
 
     /// <exception cref="BadFactException">A series is empty or holds what is not a number.</exception>
-    public static Comparison Compare(string what, IReadOnlyList<double> before, IReadOnlyList<double> after, string unit = "", Better better = Better.Lower, double resolution = 0, double alpha = DefaultAlpha)
+    public static Comparison Compare(
+        string what,
+        IReadOnlyList<double> before,
+        IReadOnlyList<double> after,
+        string unit = "",
+        Better better = Better.Lower,
+        double resolution = 0,
+        double alpha = DefaultAlpha
+    )
     {
         Check("before", before);
         Check("after", after);
@@ -108,7 +130,8 @@ public static class IsItReal
             }
         }
 
-        double extreme = 0, allWays = 0;
+        double extreme = 0,
+            allWays = 0;
         for (var s = 0; s <= most; s++)
         {
             allWays += ways[m, s];
@@ -135,44 +158,107 @@ public static class IsItReal
         return n;
     }
 
-    static Verdict Decide(string what, string unit, Better better, double resolution, double alpha, Series b, Series a, double p, double? ratio, double? low, double? high)
+    static Verdict Decide(
+        string what,
+        string unit,
+        Better better,
+        double resolution,
+        double alpha,
+        Series b,
+        Series a,
+        double p,
+        double? ratio,
+        double? low,
+        double? high
+    )
     {
         var question = $"Has “{what}” really changed?";
         var dimension = unit.Length == 0 ? "" : $" {unit}";
         var reasons = new List<Reason>
         {
-            new($"Median {Si.Plain(b.Median)}{dimension} before ({b.Count} runs, half of them within {Si.Plain(b.SpreadLow)} to {Si.Plain(b.SpreadHigh)}).", new("Before", b.Median, unit)),
-            new($"Median {Si.Plain(a.Median)}{dimension} after ({a.Count} runs, half of them within {Si.Plain(a.SpreadLow)} to {Si.Plain(a.SpreadHigh)}).", new("After", a.Median, unit)),
-            new($"Chance alone would part them so far in {Percent(p)} of shuffles; the limit is {Percent(alpha)}.", new("Probability", p, "", null, alpha), "rank test of Mann and Whitney"),
+            new(
+                $"Median {Si.Plain(b.Median)}{dimension} before ({b.Count} runs, half of them within {Si.Plain(b.SpreadLow)} to {Si.Plain(b.SpreadHigh)}).",
+                new("Before", b.Median, unit)
+            ),
+            new(
+                $"Median {Si.Plain(a.Median)}{dimension} after ({a.Count} runs, half of them within {Si.Plain(a.SpreadLow)} to {Si.Plain(a.SpreadHigh)}).",
+                new("After", a.Median, unit)
+            ),
+            new(
+                $"Chance alone would part them so far in {Percent(p)} of shuffles; the limit is {Percent(alpha)}.",
+                new("Probability", p, "", null, alpha),
+                "rank test of Mann and Whitney"
+            ),
         };
         if (ratio is { } r)
         {
-            reasons.Insert(2, new($"Ratio {Si.Plain(Math.Round(r, 3))}{(low is { } l && high is { } h ? $", between {Si.Plain(Math.Round(l, 3))} and {Si.Plain(Math.Round(h, 3))}" : "")}.", new("Ratio", r, "")));
+            reasons.Insert(
+                2,
+                new(
+                    $"Ratio {Si.Plain(Math.Round(r, 3))}{(low is { } l && high is { } h ? $", between {Si.Plain(Math.Round(l, 3))} and {Si.Plain(Math.Round(h, 3))}" : "")}.",
+                    new("Ratio", r, "")
+                )
+            );
         }
 
         var difference = a.Median - b.Median;
         if (resolution > 0 && Math.Abs(difference) <= resolution * (1 + 1e-9) && difference != 0)
         {
-            return Verdict.Of(question, Outcome.No, $"No. The medians differ by {Si.Plain(Math.Abs(difference))}{dimension}, which is no more than the instrument shows.", Founded.Measured, reasons).Changing("An instrument that resolves less.");
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"No. The medians differ by {Si.Plain(Math.Abs(difference))}{dimension}, which is no more than the instrument shows.",
+                    Founded.Measured,
+                    reasons
+                )
+                .Changing("An instrument that resolves less.");
         }
 
         var needed = RunsNeeded(alpha);
         if (p > alpha && Math.Min(b.Count, a.Count) < needed)
         {
-            return Verdict.Of(question, Outcome.Unknown, $"Too few runs to say: take at least {needed} before and {needed} after.", Founded.Guess, reasons).Changing($"{Math.Max(0, needed - b.Count)} more runs before and {Math.Max(0, needed - a.Count)} after.");
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    $"Too few runs to say: take at least {needed} before and {needed} after.",
+                    Founded.Guess,
+                    reasons
+                )
+                .Changing($"{Math.Max(0, needed - b.Count)} more runs before and {Math.Max(0, needed - a.Count)} after.");
         }
 
         if (p > alpha)
         {
-            return Verdict.Of(question, Outcome.No, "No. The difference lies within the scatter of the runs.", Founded.Measured, reasons).Changing("More runs, if a small change matters.");
+            return Verdict
+                .Of(question, Outcome.No, "No. The difference lies within the scatter of the runs.", Founded.Measured, reasons)
+                .Changing("More runs, if a small change matters.");
         }
 
         var gain = better == Better.Lower ? difference < 0 : difference > 0;
-        var much = ratio is { } q ? better == Better.Lower && gain ? $"{Si.Plain(Math.Round((1 - q) * 100))} % less" : $"{Si.Plain(Math.Round(Math.Abs(q - 1) * 100))} % {(q > 1 ? "more" : "less")}" : $"{Si.Plain(Math.Abs(difference))}{dimension} {(difference > 0 ? "more" : "less")}";
-        return Verdict.Of(question, Outcome.Yes, $"Yes, it is real, and {(gain ? "better" : "worse")}: {Si.Plain(b.Median)} to {Si.Plain(a.Median)}{dimension}, {much}.", Founded.Measured, reasons).Changing("The same runs on another day.");
+        var much = ratio is { } q
+            ? better == Better.Lower && gain
+                ? $"{Si.Plain(Math.Round((1 - q) * 100))} % less"
+                : $"{Si.Plain(Math.Round(Math.Abs(q - 1) * 100))} % {(q > 1 ? "more" : "less")}"
+            : $"{Si.Plain(Math.Abs(difference))}{dimension} {(difference > 0 ? "more" : "less")}";
+        return Verdict
+            .Of(
+                question,
+                Outcome.Yes,
+                $"Yes, it is real, and {(gain ? "better" : "worse")}: {Si.Plain(b.Median)} to {Si.Plain(a.Median)}{dimension}, {much}.",
+                Founded.Measured,
+                reasons
+            )
+            .Changing("The same runs on another day.");
     }
 
-    static (double?, double?, double?) Ratios(IReadOnlyList<double> before, IReadOnlyList<double> after, double medianBefore, double medianAfter)
+    static (double?, double?, double?) Ratios(
+        IReadOnlyList<double> before,
+        IReadOnlyList<double> after,
+        double medianBefore,
+        double medianAfter
+    )
     {
         if (medianBefore == 0 || Math.Sign(medianBefore) != Math.Sign(medianAfter))
         {

@@ -2,8 +2,19 @@ namespace Haar.Core.Safety;
 
 public enum CautionId
 {
-    PictureTube, MainsSupply, LineFilterCapacitor, LeakingCell, SwollenCell, LithiumCell, LeadAndFlux,
-    SolventAndFlame, ChargedCapacitor, RodentsAndMould, CompressedAir, StaticDischarge, BareDie,
+    PictureTube,
+    MainsSupply,
+    LineFilterCapacitor,
+    LeakingCell,
+    SwollenCell,
+    LithiumCell,
+    LeadAndFlux,
+    SolventAndFlame,
+    ChargedCapacitor,
+    RodentsAndMould,
+    CompressedAir,
+    StaticDischarge,
+    BareDie,
 }
 
 /// <summary>A danger, said where the act is.</summary>
@@ -18,19 +29,74 @@ public static class Cautions
 {
     public static readonly IReadOnlyList<Caution> All =
     [
-        new(CautionId.PictureTube, "Picture tube", "The tube holds thousands of volts for days after the plug is out, and implodes if its neck is knocked. Leave the cover on unless you are trained for tubes; local codes and licensed practice decide who may open it.", true),
-        new(CautionId.MainsSupply, "Mains supply", "Capacitors inside hold a lethal charge after the plug is out. The cover stays on: test it from outside, exchange it whole, or hand it to somebody licensed for mains work where you live.", true),
-        new(CautionId.LineFilterCapacitor, "Line-filter capacitor", "The moulded paper kind cracks, draws damp and goes up in smoke at the next switch-on, sometimes years after it last worked. It sits across the mains: leave it unplugged and have it exchanged for a safety-rated one by somebody trained for mains.", true),
-        new(CautionId.LeakingCell, "Leaking cell", "What leaks burns skin and eyes and goes on eating copper. Wear gloves and glasses, keep it off your hands and face, and bag the cell for the battery bin."),
-        new(CautionId.SwollenCell, "Swollen cell", "A swollen lithium cell can catch fire when it is bent, pierced or charged. Do not charge, press or pry. Put it outdoors in sand or a metal tin, and hand it to a battery collection point."),
-        new(CautionId.LithiumCell, "Lithium cell", "Never charge a primary lithium cell, never solder to its can, never short it: it vents and burns. Fit it in a holder, or use one with welded tabs."),
-        new(CautionId.LeadAndFlux, "Solder and flux", "Old solder holds lead and flux smoke harms the lungs. Draw the smoke away, and wash your hands before you eat."),
-        new(CautionId.SolventAndFlame, "Solvent", "Alcohol vapour catches fire from a spark or a hot iron. Air the room, iron off, and let it dry before any power."),
-        new(CautionId.ChargedCapacitor, "Charged capacitor", "A bulk capacitor stays charged after switch-off and can spoil a meter. Measure its volts first, and let it down through a resistor before you touch or test it."),
-        new(CautionId.RodentsAndMould, "Droppings or mould", "Dust from droppings and mould makes people ill. Mask and gloves, wet it before you wipe, and never sweep or vacuum it dry."),
-        new(CautionId.CompressedAir, "Compressed air", "Air spins a fan far past its speed and drives dirt into your eyes. Hold the fan still, wear glasses, go outdoors."),
-        new(CautionId.BareDie, "Bare die", "Silicon without a lid chips at its corners. No metal scraper, sink straight down, screws crosswise a turn at a time; paste that conducts stays off the parts beside it."),
-        new(CautionId.StaticDischarge, "Static", "A spark that you cannot feel kills a memory chip. Touch the earthed frame first and wear a wrist strap."),
+        new(
+            CautionId.PictureTube,
+            "Picture tube",
+            "The tube holds thousands of volts for days after the plug is out, and implodes if its neck is knocked. Leave the cover on unless you are trained for tubes; local codes and licensed practice decide who may open it.",
+            true
+        ),
+        new(
+            CautionId.MainsSupply,
+            "Mains supply",
+            "Capacitors inside hold a lethal charge after the plug is out. The cover stays on: test it from outside, exchange it whole, or hand it to somebody licensed for mains work where you live.",
+            true
+        ),
+        new(
+            CautionId.LineFilterCapacitor,
+            "Line-filter capacitor",
+            "The moulded paper kind cracks, draws damp and goes up in smoke at the next switch-on, sometimes years after it last worked. It sits across the mains: leave it unplugged and have it exchanged for a safety-rated one by somebody trained for mains.",
+            true
+        ),
+        new(
+            CautionId.LeakingCell,
+            "Leaking cell",
+            "What leaks burns skin and eyes and goes on eating copper. Wear gloves and glasses, keep it off your hands and face, and bag the cell for the battery bin."
+        ),
+        new(
+            CautionId.SwollenCell,
+            "Swollen cell",
+            "A swollen lithium cell can catch fire when it is bent, pierced or charged. Do not charge, press or pry. Put it outdoors in sand or a metal tin, and hand it to a battery collection point."
+        ),
+        new(
+            CautionId.LithiumCell,
+            "Lithium cell",
+            "Never charge a primary lithium cell, never solder to its can, never short it: it vents and burns. Fit it in a holder, or use one with welded tabs."
+        ),
+        new(
+            CautionId.LeadAndFlux,
+            "Solder and flux",
+            "Old solder holds lead and flux smoke harms the lungs. Draw the smoke away, and wash your hands before you eat."
+        ),
+        new(
+            CautionId.SolventAndFlame,
+            "Solvent",
+            "Alcohol vapour catches fire from a spark or a hot iron. Air the room, iron off, and let it dry before any power."
+        ),
+        new(
+            CautionId.ChargedCapacitor,
+            "Charged capacitor",
+            "A bulk capacitor stays charged after switch-off and can spoil a meter. Measure its volts first, and let it down through a resistor before you touch or test it."
+        ),
+        new(
+            CautionId.RodentsAndMould,
+            "Droppings or mould",
+            "Dust from droppings and mould makes people ill. Mask and gloves, wet it before you wipe, and never sweep or vacuum it dry."
+        ),
+        new(
+            CautionId.CompressedAir,
+            "Compressed air",
+            "Air spins a fan far past its speed and drives dirt into your eyes. Hold the fan still, wear glasses, go outdoors."
+        ),
+        new(
+            CautionId.BareDie,
+            "Bare die",
+            "Silicon without a lid chips at its corners. No metal scraper, sink straight down, screws crosswise a turn at a time; paste that conducts stays off the parts beside it."
+        ),
+        new(
+            CautionId.StaticDischarge,
+            "Static",
+            "A spark that you cannot feel kills a memory chip. Touch the earthed frame first and wear a wrist strap."
+        ),
     ];
 
     /// <exception cref="KeyNotFoundException">There is no such caution.</exception>

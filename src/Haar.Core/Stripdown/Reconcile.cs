@@ -10,7 +10,21 @@ namespace Haar.Core.Stripdown;
 /// <param name="MissingBefore">Holes that were empty before.</param>
 /// <param name="Pierces">What lies behind the hole.</param>
 /// <param name="StepBack">Its piece is back in, so that nothing of it should be in a tray any more.</param>
-public sealed record FastenerFact(string Id, int StepNumber, string StepTitle, string Thread, double? LengthMillimetres, string Head, int Count, int MissingBefore, string Hole, string Tray, string Pierces, IReadOnlyList<FastenerBack> Returns, bool StepBack);
+public sealed record FastenerFact(
+    string Id,
+    int StepNumber,
+    string StepTitle,
+    string Thread,
+    double? LengthMillimetres,
+    string Head,
+    int Count,
+    int MissingBefore,
+    string Hole,
+    string Tray,
+    string Pierces,
+    IReadOnlyList<FastenerBack> Returns,
+    bool StepBack
+);
 
 /// <summary>Put into those holes.</summary>
 public sealed record FastenerBack(int Count, string Thread, double? LengthMillimetres, string Head, bool FromStore = false);
@@ -18,7 +32,14 @@ public sealed record FastenerBack(int Count, string Thread, double? LengthMillim
 /// <summary>Spares in the store.</summary>
 public sealed record SpareFastener(string Id, string Thread, double LengthMillimetres, string Head, int Quantity, string Place);
 
-public enum FastenerStand { InTray = 0, Back, LeftOver, MissingFromBefore, Wrong }
+public enum FastenerStand
+{
+    InTray = 0,
+    Back,
+    LeftOver,
+    MissingFromBefore,
+    Wrong,
+}
 
 /// <param name="Out">Came out.</param>
 /// <param name="In">Back in, of those and from the store.</param>
@@ -26,10 +47,33 @@ public enum FastenerStand { InTray = 0, Back, LeftOver, MissingFromBefore, Wrong
 /// <param name="EmptyHoles">Holes that still hold nothing.</param>
 /// <param name="Sentence">For the row.</param>
 /// <param name="Spares">Spares that fit by thread, length and head, the fullest place first.</param>
-public sealed record FastenerRow(string Id, int StepNumber, string StepTitle, string Size, string Hole, string Tray, int Out, int In, int Left, int EmptyHoles, FastenerStand Stand, string Sentence, IReadOnlyList<SpareFastener> Spares);
+public sealed record FastenerRow(
+    string Id,
+    int StepNumber,
+    string StepTitle,
+    string Size,
+    string Hole,
+    string Tray,
+    int Out,
+    int In,
+    int Left,
+    int EmptyHoles,
+    FastenerStand Stand,
+    string Sentence,
+    IReadOnlyList<SpareFastener> Spares
+);
 
 /// <param name="Verdict">Is every fastener accounted for?</param>
-public sealed record ReconcileResult(Verdict Verdict, IReadOnlyList<FastenerRow> Rows, int Out, int In, int InTrays, int LeftOver, int MissingFromBefore, int Wrong);
+public sealed record ReconcileResult(
+    Verdict Verdict,
+    IReadOnlyList<FastenerRow> Rows,
+    int Out,
+    int In,
+    int InTrays,
+    int LeftOver,
+    int MissingFromBefore,
+    int Wrong
+);
 
 /// <summary>Every fastener, from the hole that it came out of to the hole that it went back into.</summary>
 public static class Reconcile
@@ -47,29 +91,73 @@ public static class Reconcile
         var name = Size(screw.Thread, screw.LengthMillimetres, screw.Head);
         if (!Same(hole.Thread, screw.Thread))
         {
-            return Verdict.Of(question, Outcome.No, $"Do not fit: {screw.Thread} in a hole of {hole.Thread} strips it.", Founded.Rule, new Reason($"{hole.Hole.Trim()} held {Size(hole.Thread, hole.LengthMillimetres, hole.Head)}.".Trim(), null, "the record of this strip-down"))
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"Do not fit: {screw.Thread} in a hole of {hole.Thread} strips it.",
+                    Founded.Rule,
+                    new Reason(
+                        $"{hole.Hole.Trim()} held {Size(hole.Thread, hole.LengthMillimetres, hole.Head)}.".Trim(),
+                        null,
+                        "the record of this strip-down"
+                    )
+                )
                 .Changing("The same thread from the tray or the store.");
         }
 
         if (hole.LengthMillimetres is not { } was || screw.LengthMillimetres is not { } now)
         {
-            return Verdict.Of(question, Outcome.Unknown, "Its length, or the one that came out, has not been measured: measure before it goes in.", Founded.Guess).Changing("Both lengths, under the head.");
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    "Its length, or the one that came out, has not been measured: measure before it goes in.",
+                    Founded.Guess
+                )
+                .Changing("Both lengths, under the head.");
         }
 
         if (now > was + LengthToleranceMillimetres)
         {
-            return Verdict.Of(question, Outcome.No, $"Do not fit: {Si.Plain(now)} mm goes {Si.Plain(Math.Round(now - was, 1))} mm further in than the {Si.Plain(was)} mm that came out. It could pierce {(hole.Pierces.Length > 0 ? hole.Pierces : "whatever lies behind the hole")}.", Founded.Measured,
-                new Reason($"The hole held {Si.Plain(was)} mm.", new("length", now / 1000, "m", null, was / 1000), "the record of this strip-down")).Changing($"A {hole.Thread} of {Si.Plain(was)} mm.");
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"Do not fit: {Si.Plain(now)} mm goes {Si.Plain(Math.Round(now - was, 1))} mm further in than the {Si.Plain(was)} mm that came out. It could pierce {(hole.Pierces.Length > 0 ? hole.Pierces : "whatever lies behind the hole")}.",
+                    Founded.Measured,
+                    new Reason(
+                        $"The hole held {Si.Plain(was)} mm.",
+                        new("length", now / 1000, "m", null, was / 1000),
+                        "the record of this strip-down"
+                    )
+                )
+                .Changing($"A {hole.Thread} of {Si.Plain(was)} mm.");
         }
 
         if (now < was * LeastLengthShare)
         {
-            return Verdict.Of(question, Outcome.YesIf, $"Only until a longer one is found: {Si.Plain(now)} mm is under half of the {Si.Plain(was)} mm that came out and may not hold.", Founded.Rule, new Reason("Less than one diameter of thread may engage.", new("length", now / 1000, "m", was * LeastLengthShare / 1000), "bench practice"));
+            return Verdict.Of(
+                question,
+                Outcome.YesIf,
+                $"Only until a longer one is found: {Si.Plain(now)} mm is under half of the {Si.Plain(was)} mm that came out and may not hold.",
+                Founded.Rule,
+                new Reason(
+                    "Less than one diameter of thread may engage.",
+                    new("length", now / 1000, "m", was * LeastLengthShare / 1000),
+                    "bench practice"
+                )
+            );
         }
 
         return Same(hole.Head, screw.Head) || hole.Head.Length == 0 || screw.Head.Length == 0
             ? Verdict.Of(question, Outcome.Yes, $"It fits: {name}.", Founded.Measured)
-            : Verdict.Of(question, Outcome.YesIf, $"It holds, but its head is {screw.Head.ToLowerInvariant()} where a {hole.Head.ToLowerInvariant()} one was: see that it seats and clears.", Founded.Rule);
+            : Verdict.Of(
+                question,
+                Outcome.YesIf,
+                $"It holds, but its head is {screw.Head.ToLowerInvariant()} where a {hole.Head.ToLowerInvariant()} one was: see that it seats and clears.",
+                Founded.Rule
+            );
     }
 
     /// <exception cref="BadFactException">More went back than there are holes, or a count below nothing.</exception>
@@ -77,47 +165,112 @@ public static class Reconcile
     {
         var rows = fasteners.Select((f, i) => Row(f, i, spares ?? [])).ToList();
         const string question = "Is every fastener accounted for?";
-        int outs = rows.Sum(r => r.Out), ins = rows.Sum(r => r.In), trays = rows.Where(r => r.Stand == FastenerStand.InTray).Sum(r => r.Left), left = rows.Where(r => r.Stand == FastenerStand.LeftOver).Sum(r => r.Left),
-            missing = rows.Sum(r => r.EmptyHoles), wrong = rows.Count(r => r.Stand == FastenerStand.Wrong);
-        var reasons = rows.Where(r => r.Stand is FastenerStand.Wrong or FastenerStand.LeftOver or FastenerStand.MissingFromBefore).OrderByDescending(r => r.Stand).Select(r => new Reason($"{r.StepTitle}, {r.Size}: {r.Sentence}"))
+        int outs = rows.Sum(r => r.Out),
+            ins = rows.Sum(r => r.In),
+            trays = rows.Where(r => r.Stand == FastenerStand.InTray).Sum(r => r.Left),
+            left = rows.Where(r => r.Stand == FastenerStand.LeftOver).Sum(r => r.Left),
+            missing = rows.Sum(r => r.EmptyHoles),
+            wrong = rows.Count(r => r.Stand == FastenerStand.Wrong);
+        var reasons = rows.Where(r => r.Stand is FastenerStand.Wrong or FastenerStand.LeftOver or FastenerStand.MissingFromBefore)
+            .OrderByDescending(r => r.Stand)
+            .Select(r => new Reason($"{r.StepTitle}, {r.Size}: {r.Sentence}"))
             .Append(new Reason($"{outs} came out and {ins} {(ins == 1 ? "is" : "are")} back.", new("back in", ins, "", outs)));
-        var verdict = rows.Count == 0 ? Verdict.Of(question, Outcome.Unknown, "No fastener has been recorded.", Founded.Rule)
-            : wrong > 0 ? Verdict.Of(question, Outcome.No, rows.First(r => r.Stand == FastenerStand.Wrong).Sentence, Founded.Measured, reasons).Changing("The screw that came out of that hole.")
-            : left > 0 ? Verdict.Of(question, Outcome.No, $"{Plural(left, "screw")} left over: {rows.First(r => r.Stand == FastenerStand.LeftOver).Size} from step {rows.First(r => r.Stand == FastenerStand.LeftOver).StepNumber}, {Words.Lower(rows.First(r => r.Stand == FastenerStand.LeftOver).StepTitle)}.", Founded.Measured, reasons)
-                .Changing("Its hole found, and the screw put back.", "A word that it was lost or stays out.")
-            : trays > 0 ? Verdict.Of(question, Outcome.YesIf, $"{Plural(trays, "screw")} still in {(rows.Where(r => r.Stand == FastenerStand.InTray).Select(r => r.Tray).Distinct().Count() == 1 ? "its tray" : "their trays")}, which is right: {(trays == 1 ? "its piece is" : "their pieces are")} not back yet.", Founded.Measured, reasons)
-            : missing > 0 ? Verdict.Of(question, Outcome.YesIf, $"Everything that came out is back; {Plural(missing, "hole")} {(missing == 1 ? "was" : "were")} empty before you and still {(missing == 1 ? "is" : "are")}.", Founded.Measured, reasons).Changing("Spares from the store.")
+        var verdict =
+            rows.Count == 0 ? Verdict.Of(question, Outcome.Unknown, "No fastener has been recorded.", Founded.Rule)
+            : wrong > 0
+                ? Verdict
+                    .Of(question, Outcome.No, rows.First(r => r.Stand == FastenerStand.Wrong).Sentence, Founded.Measured, reasons)
+                    .Changing("The screw that came out of that hole.")
+            : left > 0
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"{Plural(left, "screw")} left over: {rows.First(r => r.Stand == FastenerStand.LeftOver).Size} from step {rows.First(r => r.Stand == FastenerStand.LeftOver).StepNumber}, {Words.Lower(rows.First(r => r.Stand == FastenerStand.LeftOver).StepTitle)}.",
+                        Founded.Measured,
+                        reasons
+                    )
+                    .Changing("Its hole found, and the screw put back.", "A word that it was lost or stays out.")
+            : trays > 0
+                ? Verdict.Of(
+                    question,
+                    Outcome.YesIf,
+                    $"{Plural(trays, "screw")} still in {(rows.Where(r => r.Stand == FastenerStand.InTray).Select(r => r.Tray).Distinct().Count() == 1 ? "its tray" : "their trays")}, which is right: {(trays == 1 ? "its piece is" : "their pieces are")} not back yet.",
+                    Founded.Measured,
+                    reasons
+                )
+            : missing > 0
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.YesIf,
+                        $"Everything that came out is back; {Plural(missing, "hole")} {(missing == 1 ? "was" : "were")} empty before you and still {(missing == 1 ? "is" : "are")}.",
+                        Founded.Measured,
+                        reasons
+                    )
+                    .Changing("Spares from the store.")
             : Verdict.Of(question, Outcome.Yes, $"Every fastener is back: {ins} of {outs}.", Founded.Measured, reasons);
         return new(verdict, rows, outs, ins, trays, left, missing, wrong);
     }
 
     static FastenerRow Row(FastenerFact f, int index, IReadOnlyList<SpareFastener> spares)
     {
-        if (f.Count < 0 || f.MissingBefore < 0 || f.Returns.Any(r => r.Count < 1)) { throw new BadFactException($"fasteners[{index}].count", "A count is 0 or more, and a return is at least one."); }
+        if (f.Count < 0 || f.MissingBefore < 0 || f.Returns.Any(r => r.Count < 1))
+        {
+            throw new BadFactException($"fasteners[{index}].count", "A count is 0 or more, and a return is at least one.");
+        }
         var size = Size(f.Thread, f.LengthMillimetres, f.Head);
         var own = f.Returns.Where(r => !r.FromStore).Sum(r => r.Count);
         var all = f.Returns.Sum(r => r.Count);
-        if (own > f.Count) { throw new BadFactException($"fasteners[{index}].returns", $"{f.StepTitle}: {own} are said to be back of {f.Count} that came out. One was counted twice."); }
-        if (all > f.Count + f.MissingBefore) { throw new BadFactException($"fasteners[{index}].returns", $"{f.StepTitle}: {all} for {f.Count + f.MissingBefore} holes. One was put back twice."); }
+        if (own > f.Count)
+        {
+            throw new BadFactException(
+                $"fasteners[{index}].returns",
+                $"{f.StepTitle}: {own} are said to be back of {f.Count} that came out. One was counted twice."
+            );
+        }
+        if (all > f.Count + f.MissingBefore)
+        {
+            throw new BadFactException(
+                $"fasteners[{index}].returns",
+                $"{f.StepTitle}: {all} for {f.Count + f.MissingBefore} holes. One was put back twice."
+            );
+        }
         var refused = f.Returns.Select(r => MayGoIn(f, r)).FirstOrDefault(v => v.Outcome == Outcome.No);
         var left = f.Count - own;
         // A spare fills a hole; of the ones that came out, those not back are left over.
         var empty = Math.Max(0, f.Count + f.MissingBefore - all - left);
-        var fits = spares.Where(s => s.Quantity > 0 && Same(s.Thread, f.Thread) && (f.Head.Length == 0 || Same(s.Head, f.Head)) && f.LengthMillimetres is { } l && Math.Abs(s.LengthMillimetres - l) <= LengthToleranceMillimetres).OrderByDescending(s => s.Quantity).ToList();
-        var stand = refused is not null ? FastenerStand.Wrong : left > 0 && !f.StepBack ? FastenerStand.InTray : left > 0 ? FastenerStand.LeftOver : empty > 0 ? FastenerStand.MissingFromBefore : FastenerStand.Back;
+        var fits = spares
+            .Where(s =>
+                s.Quantity > 0
+                && Same(s.Thread, f.Thread)
+                && (f.Head.Length == 0 || Same(s.Head, f.Head))
+                && f.LengthMillimetres is { } l
+                && Math.Abs(s.LengthMillimetres - l) <= LengthToleranceMillimetres
+            )
+            .OrderByDescending(s => s.Quantity)
+            .ToList();
+        var stand =
+            refused is not null ? FastenerStand.Wrong
+            : left > 0 && !f.StepBack ? FastenerStand.InTray
+            : left > 0 ? FastenerStand.LeftOver
+            : empty > 0 ? FastenerStand.MissingFromBefore
+            : FastenerStand.Back;
         var sentence = stand switch
         {
             FastenerStand.Wrong => refused!.Sentence,
             FastenerStand.InTray => $"{left} in {(f.Tray.Length > 0 ? $"tray {f.Tray}" : "a tray that nobody named")}.",
             FastenerStand.LeftOver => $"{left} left over, though its piece is back.",
-            FastenerStand.MissingFromBefore => $"{empty} missing since before you{(fits.Count > 0 ? $"; {fits.Sum(s => s.Quantity)} in the store, {fits[0].Place}" : "")}.",
+            FastenerStand.MissingFromBefore =>
+                $"{empty} missing since before you{(fits.Count > 0 ? $"; {fits.Sum(s => s.Quantity)} in the store, {fits[0].Place}" : "")}.",
             _ => $"All {all} back.",
         };
         return new(f.Id, f.StepNumber, f.StepTitle, size, f.Hole, f.Tray, f.Count, all, left, empty, stand, sentence, fits);
     }
 
     /// <summary>As it is written on a label: "M3 × 6 pan".</summary>
-    public static string Size(string thread, double? length, string head) => $"{thread}{(length is { } l ? $" × {Si.Plain(l)}" : "")}{(head.Length > 0 ? $" {head}" : "")}";
+    public static string Size(string thread, double? length, string head) =>
+        $"{thread}{(length is { } l ? $" × {Si.Plain(l)}" : "")}{(head.Length > 0 ? $" {head}" : "")}";
 
     static string Plural(int n, string what) => n == 1 ? $"One {what}" : $"{n} {what}s";
 

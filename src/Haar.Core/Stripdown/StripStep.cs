@@ -3,10 +3,34 @@ using Haar.Core.Batteries;
 namespace Haar.Core.Stripdown;
 
 /// <summary>How the machine lies while the step is done. Not known is 0, and costs no turn.</summary>
-public enum Lies { NotKnown = 0, AsUsed, UpsideDown, OnBack, OnFront, OnLeftSide, OnRightSide }
+public enum Lies
+{
+    NotKnown = 0,
+    AsUsed,
+    UpsideDown,
+    OnBack,
+    OnFront,
+    OnLeftSide,
+    OnRightSide,
+}
 
 /// <summary>What came off, as far as it decides what can go wrong with it.</summary>
-public enum PieceKind { Other = 0, Cover, Board, Module, Card, Drive, Supply, Display, Keyboard, Fan, Speaker, Cell, Cage }
+public enum PieceKind
+{
+    Other = 0,
+    Cover,
+    Board,
+    Module,
+    Card,
+    Drive,
+    Supply,
+    Display,
+    Keyboard,
+    Fan,
+    Speaker,
+    Cell,
+    Cage,
+}
 
 /// <summary>A place on the step's photo, in shares of its width and height, with what stands there: a hole's number, a connector's letter, "red edge".</summary>
 public sealed record PhotoMark(double X, double Y, string Text);
@@ -16,33 +40,45 @@ public sealed class StripStep
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
+
     /// <summary>Given when the step arrives and never changed, so that a printed label stays true. Gaps are steps that were taken away.</summary>
     public int Number { get; set; }
+
     /// <summary>What came off: "Drive cage".</summary>
     public string Title { get; set; } = "";
     public PieceKind Kind { get; set; }
     public Lies Lies { get; set; }
+
     /// <summary>Steps whose pieces had to be off first: this one sat behind them.</summary>
     public List<Guid> Behind { get; set; } = [];
     public Guid? PhotoId { get; set; }
+
     /// <summary>Orientation marks and anything else pointed out on the photo.</summary>
     public List<PhotoMark> Marks { get; set; } = [];
+
     /// <summary>What must not be missed about which way round it goes; empty when it fits one way only.</summary>
     public string WayRound { get; set; } = "";
     public string Note { get; set; } = "";
+
     /// <summary>What has to be tested once it is back and before anything covers it; empty when nothing.</summary>
     public string TestBeforeCovered { get; set; } = "";
+
     /// <summary>What goes in instead of it; empty when it goes back itself.</summary>
     public string ExchangedFor { get; set; } = "";
+
     /// <summary>Stays out for good, like a leaked cell.</summary>
     public bool StaysOut { get; set; }
+
     /// <summary>A piece of work that must be over first, such as drying or a glue's cure.</summary>
     public Guid? AfterJobId { get; set; }
+
     /// <summary>When it came off, by the clock of the phone that recorded it.</summary>
     public DateTimeOffset At { get; init; }
+
     /// <summary>Which device or person recorded it.</summary>
     public string By { get; set; } = "";
     public DateTimeOffset? BackAt { get; set; }
+
     /// <summary>Somebody looked a second time that it is the right way round.</summary>
     public DateTimeOffset? SecondLookAt { get; set; }
     public DateTimeOffset? TestedAt { get; set; }
@@ -56,20 +92,27 @@ public sealed class StripFastener
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public Guid StepId { get; init; }
+
     /// <summary>As the field writes it: M3, 6-32, 4-40, "self-tapping 3".</summary>
     public string Thread { get; set; } = "";
+
     /// <summary>Under the head; null when nobody measured.</summary>
     public double? LengthMillimetres { get; set; }
+
     /// <summary>Pan, countersunk, hex, flange …</summary>
     public string Head { get; set; } = "";
+
     /// <summary>How many came out.</summary>
     public int Count { get; set; } = 1;
+
     /// <summary>Holes that were empty before anybody here touched it.</summary>
     public int MissingBefore { get; set; }
+
     /// <summary>Which hole or holes: "1 to 4", "left rear".</summary>
     public string Hole { get; set; } = "";
     public List<PhotoMark> Marks { get; set; } = [];
     public string Tray { get; set; } = "";
+
     /// <summary>What lies behind the hole that a longer one would go into; empty when nobody said.</summary>
     public string Pierces { get; set; } = "";
     public List<FastenerReturn> Returns { get; set; } = [];
@@ -87,12 +130,16 @@ public sealed class StripConnector
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public Guid StepId { get; init; }
+
     /// <summary>"50-way ribbon", "3-pin fan lead".</summary>
     public string Kind { get; set; } = "";
+
     /// <summary>Goes in one way only.</summary>
     public Known Keyed { get; set; }
+
     /// <summary>"red edge up", "black towards the speaker".</summary>
     public string WayRound { get; set; } = "";
+
     /// <summary>Where its lead ran.</summary>
     public string Route { get; set; } = "";
     public List<PhotoMark> Marks { get; set; } = [];
@@ -115,8 +162,14 @@ public static class StripFacts
         Text("exchangedFor", s.ExchangedFor, 120);
         Text("by", s.By, 60);
         Marks(s.Marks);
-        if (s.Behind.Contains(s.Id)) { throw new Verdicts.BadFactException("behind", "A piece cannot sit behind itself."); }
-        if (s.Behind.Count > 60) { throw new Verdicts.BadFactException("behind", "At most 60 pieces."); }
+        if (s.Behind.Contains(s.Id))
+        {
+            throw new Verdicts.BadFactException("behind", "A piece cannot sit behind itself.");
+        }
+        if (s.Behind.Count > 60)
+        {
+            throw new Verdicts.BadFactException("behind", "At most 60 pieces.");
+        }
     }
 
     public static void Check(StripFastener f)
@@ -144,7 +197,10 @@ public static class StripFacts
 
     static void Marks(List<PhotoMark> marks)
     {
-        if (marks.Count > 40) { throw new Verdicts.BadFactException("marks", "At most 40 marks on one photo."); }
+        if (marks.Count > 40)
+        {
+            throw new Verdicts.BadFactException("marks", "At most 40 marks on one photo.");
+        }
         foreach (var m in marks)
         {
             Verdicts.BadFactException.Finite("marks", m.X, 0, 1, "of the width");
@@ -157,12 +213,17 @@ public static class StripFacts
     {
         if (text.Length > most || (needed && text.Trim().Length == 0))
         {
-            throw new Verdicts.BadFactException(field, needed && text.Trim().Length == 0 ? field switch
-            {
-                "title" => "Say what came off, in a word or two.",
-                "thread" => "Say which thread: M3, 6-32, self-tapping 3.",
-                _ => "Say what kind of connector it is: 50-way ribbon, 3-pin fan lead.",
-            } : $"At most {most} characters.");
+            throw new Verdicts.BadFactException(
+                field,
+                needed && text.Trim().Length == 0
+                    ? field switch
+                    {
+                        "title" => "Say what came off, in a word or two.",
+                        "thread" => "Say which thread: M3, 6-32, self-tapping 3.",
+                        _ => "Say what kind of connector it is: 50-way ribbon, 3-pin fan lead.",
+                    }
+                    : $"At most {most} characters."
+            );
         }
     }
 }

@@ -6,8 +6,22 @@ namespace Haar.Core.Survey;
 /// <summary>What can be found on a machine before it is powered.</summary>
 public enum FindingKind
 {
-    Other = 0, LeakingCell, SwollenCell, CrackedMainsFilter, PictureTube, BulgingCapacitor, WeepingCapacitor,
-    Rodents, Mould, CrackedCase, MissingScrew, MissingPart, EarlierRepair, Rust, SaltOrDamp, ChafedLead,
+    Other = 0,
+    LeakingCell,
+    SwollenCell,
+    CrackedMainsFilter,
+    PictureTube,
+    BulgingCapacitor,
+    WeepingCapacitor,
+    Rodents,
+    Mould,
+    CrackedCase,
+    MissingScrew,
+    MissingPart,
+    EarlierRepair,
+    Rust,
+    SaltOrDamp,
+    ChafedLead,
 }
 
 /// <summary>One thing seen, where, and whether it is dealt with.</summary>
@@ -21,6 +35,7 @@ public sealed class Finding
     public Guid? PhotoId { get; set; }
     public DateTimeOffset At { get; init; }
     public DateTimeOffset? DealtWithAt { get; set; }
+
     /// <summary>How it was dealt with; empty while it is open.</summary>
     public string DealtWith { get; set; } = "";
     public int Version { get; set; }
@@ -35,27 +50,118 @@ public sealed class Finding
 /// <param name="Work">What it implies, as an act; empty when there is none.</param>
 /// <param name="Why">Why that matters, in a sentence.</param>
 /// <param name="WorkStage">The stage in which that work is done.</param>
-public sealed record FindingMeaning(string Words, bool StopsPower, IReadOnlyList<CautionId> Cautions, string Work, string Why, Stage WorkStage = Stage.Survey);
+public sealed record FindingMeaning(
+    string Words,
+    bool StopsPower,
+    IReadOnlyList<CautionId> Cautions,
+    string Work,
+    string Why,
+    Stage WorkStage = Stage.Survey
+);
 
 public static class FindingRules
 {
-    public static FindingMeaning Meaning(FindingKind kind) => kind switch
-    {
-        FindingKind.LeakingCell => new("leaking cell", true, [CautionId.LeakingCell], "Take the leaking cell out", "What leaks goes on eating copper every day that it stays."),
-        FindingKind.SwollenCell => new("swollen cell", true, [CautionId.SwollenCell], "Take the swollen cell out and away", "A swollen lithium cell can catch fire, and charging is what sets it off."),
-        FindingKind.CrackedMainsFilter => new("cracked mains filter capacitor", true, [CautionId.LineFilterCapacitor, CautionId.MainsSupply], "Have the mains filter capacitor exchanged", "It shorts across the mains and goes up in smoke at the next switch-on."),
-        FindingKind.PictureTube => new("picture tube behind an open cover", true, [CautionId.PictureTube], "Close the tube's cover, or hand it to somebody trained", "The tube holds its charge for days."),
-        FindingKind.BulgingCapacitor => new("bulging capacitor", true, [CautionId.ChargedCapacitor], "Exchange the bulging capacitor", "Its vent is next to open, and it no longer filters.", Stage.Boards),
-        FindingKind.WeepingCapacitor => new("weeping capacitor", false, [], "Exchange the weeping capacitor and clean under it", "Its electrolyte eats pads and traces and makes leaks between them.", Stage.Boards),
-        FindingKind.Rodents => new("rodents have been in", true, [CautionId.RodentsAndMould], "Wet-clean the droppings and look for gnawed leads", "Droppings make people ill, and gnawed insulation shorts."),
-        FindingKind.Mould => new("mould", false, [CautionId.RodentsAndMould], "Wet-clean the mould", "Spores go wherever a dry brush sends them.", Stage.Case),
-        FindingKind.ChafedLead => new("chafed or gnawed lead", true, [CautionId.MainsSupply], "Exchange the chafed lead", "Bare copper touches whatever is next to it."),
-        FindingKind.SaltOrDamp => new("salt or damp", true, [], "Rinse the salt off and dry the part", "Salt water conducts, and eats contacts with power on them."),
-        FindingKind.CrackedCase => new("cracked case", false, [], "Mend the crack", "A crack runs on when the case is stressed.", Stage.Case),
-        FindingKind.MissingScrew => new("missing screw", false, [], "Find a screw of the same thread and length", "Somebody before you lost it.", Stage.Parts),
-        FindingKind.MissingPart => new("missing part", false, [], "Find the missing part", "It was plainly there once.", Stage.Parts),
-        FindingKind.EarlierRepair => new("earlier repair", false, [], "Check the earlier repair", "It shows what failed before, and how well it was mended."),
-        FindingKind.Rust => new("rust", false, [], "Treat the rust", "It goes on under paint.", Stage.Case),
-        _ => new("something else", false, [], "", ""),
-    };
+    public static FindingMeaning Meaning(FindingKind kind) =>
+        kind switch
+        {
+            FindingKind.LeakingCell => new(
+                "leaking cell",
+                true,
+                [CautionId.LeakingCell],
+                "Take the leaking cell out",
+                "What leaks goes on eating copper every day that it stays."
+            ),
+            FindingKind.SwollenCell => new(
+                "swollen cell",
+                true,
+                [CautionId.SwollenCell],
+                "Take the swollen cell out and away",
+                "A swollen lithium cell can catch fire, and charging is what sets it off."
+            ),
+            FindingKind.CrackedMainsFilter => new(
+                "cracked mains filter capacitor",
+                true,
+                [CautionId.LineFilterCapacitor, CautionId.MainsSupply],
+                "Have the mains filter capacitor exchanged",
+                "It shorts across the mains and goes up in smoke at the next switch-on."
+            ),
+            FindingKind.PictureTube => new(
+                "picture tube behind an open cover",
+                true,
+                [CautionId.PictureTube],
+                "Close the tube's cover, or hand it to somebody trained",
+                "The tube holds its charge for days."
+            ),
+            FindingKind.BulgingCapacitor => new(
+                "bulging capacitor",
+                true,
+                [CautionId.ChargedCapacitor],
+                "Exchange the bulging capacitor",
+                "Its vent is next to open, and it no longer filters.",
+                Stage.Boards
+            ),
+            FindingKind.WeepingCapacitor => new(
+                "weeping capacitor",
+                false,
+                [],
+                "Exchange the weeping capacitor and clean under it",
+                "Its electrolyte eats pads and traces and makes leaks between them.",
+                Stage.Boards
+            ),
+            FindingKind.Rodents => new(
+                "rodents have been in",
+                true,
+                [CautionId.RodentsAndMould],
+                "Wet-clean the droppings and look for gnawed leads",
+                "Droppings make people ill, and gnawed insulation shorts."
+            ),
+            FindingKind.Mould => new(
+                "mould",
+                false,
+                [CautionId.RodentsAndMould],
+                "Wet-clean the mould",
+                "Spores go wherever a dry brush sends them.",
+                Stage.Case
+            ),
+            FindingKind.ChafedLead => new(
+                "chafed or gnawed lead",
+                true,
+                [CautionId.MainsSupply],
+                "Exchange the chafed lead",
+                "Bare copper touches whatever is next to it."
+            ),
+            FindingKind.SaltOrDamp => new(
+                "salt or damp",
+                true,
+                [],
+                "Rinse the salt off and dry the part",
+                "Salt water conducts, and eats contacts with power on them."
+            ),
+            FindingKind.CrackedCase => new(
+                "cracked case",
+                false,
+                [],
+                "Mend the crack",
+                "A crack runs on when the case is stressed.",
+                Stage.Case
+            ),
+            FindingKind.MissingScrew => new(
+                "missing screw",
+                false,
+                [],
+                "Find a screw of the same thread and length",
+                "Somebody before you lost it.",
+                Stage.Parts
+            ),
+            FindingKind.MissingPart => new("missing part", false, [], "Find the missing part", "It was plainly there once.", Stage.Parts),
+            FindingKind.EarlierRepair => new(
+                "earlier repair",
+                false,
+                [],
+                "Check the earlier repair",
+                "It shows what failed before, and how well it was mended."
+            ),
+            FindingKind.Rust => new("rust", false, [], "Treat the rust", "It goes on under paint.", Stage.Case),
+            _ => new("something else", false, [], "", ""),
+        };
 }

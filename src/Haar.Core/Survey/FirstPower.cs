@@ -5,9 +5,25 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Survey;
 
 /// <summary>The steps of a first power-up, in the only order in which they are taken.</summary>
-public enum PowerStepKind { Shorts = 0, SupplyLook, SupplyLoaded, BareBoard, OneMemory, Picture, Drives, WhatItSaid }
+public enum PowerStepKind
+{
+    Shorts = 0,
+    SupplyLook,
+    SupplyLoaded,
+    BareBoard,
+    OneMemory,
+    Picture,
+    Drives,
+    WhatItSaid,
+}
 
-public enum PowerStepState { NotYet = 0, Passed, Failed, Overruled }
+public enum PowerStepState
+{
+    NotYet = 0,
+    Passed,
+    Failed,
+    Overruled,
+}
 
 /// <summary>One step as it was taken on one machine. Rail readings are kept as <see cref="Meters.Reading"/>s.</summary>
 public sealed class PowerStep
@@ -16,16 +32,20 @@ public sealed class PowerStep
     public Guid MachineId { get; init; }
     public PowerStepKind Kind { get; init; }
     public PowerStepState State { get; set; }
+
     /// <summary>The load it was read on, such as "2.0 A on +5, 1.0 A on +12, 5 min".</summary>
     public string Load { get; set; } = "";
     public string Seen { get; set; } = "";
     public string Heard { get; set; } = "";
     public string Smelled { get; set; } = "";
+
     /// <summary>What the screen said, the beeps, the memory it counted.</summary>
     public string Said { get; set; } = "";
+
     /// <summary>The verdict's sentence when the step was closed.</summary>
     public string Sentence { get; set; } = "";
     public DateTimeOffset? At { get; set; }
+
     /// <summary>Since when it has been left on its load, for the hour that earns a supply full trust.</summary>
     public DateTimeOffset? OnLoadSince { get; set; }
     public int Version { get; set; }
@@ -39,7 +59,14 @@ public sealed class PowerStep
 /// <param name="Expected">What is right to read, see and hear.</param>
 /// <param name="Reads">Rails are read in this step.</param>
 /// <param name="Cautions">Said at this step.</param>
-public sealed record PowerStepPlan(PowerStepKind Kind, string Title, string How, string Expected, bool Reads, IReadOnlyList<CautionId> Cautions);
+public sealed record PowerStepPlan(
+    PowerStepKind Kind,
+    string Title,
+    string How,
+    string Expected,
+    bool Reads,
+    IReadOnlyList<CautionId> Cautions
+);
 
 /// <summary>First power as a gate: nothing goes on while a step before it has failed or a danger is open.</summary>
 public static class FirstPower
@@ -71,35 +98,147 @@ public static class FirstPower
         var source = pocket ? "cells" : "adapter";
         var steps = new List<PowerStepPlan>
         {
-            new(PowerStepKind.Shorts, pocket ? "Contacts measured for shorts" : "Rails measured for shorts",
-                pocket ? "Cells and card out. Ohms across the battery contacts, both ways round." : laptop ? "Adapter off, pack out. Ohms from each rail to ground, both ways round." : "Plug out. Ohms from each rail to ground, both ways round.",
-                "Above 10 Ω on every rail; it climbs while capacitors charge.", true, glass),
+            new(
+                PowerStepKind.Shorts,
+                pocket ? "Contacts measured for shorts" : "Rails measured for shorts",
+                pocket ? "Cells and card out. Ohms across the battery contacts, both ways round."
+                    : laptop ? "Adapter off, pack out. Ohms from each rail to ground, both ways round."
+                    : "Plug out. Ohms from each rail to ground, both ways round.",
+                "Above 10 Ω on every rail; it climbs while capacitors charge.",
+                true,
+                glass
+            ),
             inside
-                ? new(PowerStepKind.SupplyLook, tube ? "Supply and tube looked at, covers on" : "Supply looked at, covers on", tube ? "Through the grille only: smell, brown patches, the tube's neck. The covers stay on." : "Smell, swelling seen through the grille, fan turned by a finger, lead whole. The cover stays on.", "No smell, no swelling, a fan that turns, a whole lead.", false, [.. mains, .. glass])
-                : new(PowerStepKind.SupplyLook, pocket ? "Cells looked at" : "The adapter looked at", pocket ? "New cells: their volts alone, and the way round printed in the bay." : "Volts, current and polarity printed on the adapter against those printed on the machine; the lead whole.", pocket ? "Each cell within a tenth of a volt of the others." : "The same volts and polarity, and at least the current.", false, mains),
+                ? new(
+                    PowerStepKind.SupplyLook,
+                    tube ? "Supply and tube looked at, covers on" : "Supply looked at, covers on",
+                    tube
+                        ? "Through the grille only: smell, brown patches, the tube's neck. The covers stay on."
+                        : "Smell, swelling seen through the grille, fan turned by a finger, lead whole. The cover stays on.",
+                    "No smell, no swelling, a fan that turns, a whole lead.",
+                    false,
+                    [.. mains, .. glass]
+                )
+                : new(
+                    PowerStepKind.SupplyLook,
+                    pocket ? "Cells looked at" : "The adapter looked at",
+                    pocket
+                        ? "New cells: their volts alone, and the way round printed in the bay."
+                        : "Volts, current and polarity printed on the adapter against those printed on the machine; the lead whole.",
+                    pocket ? "Each cell within a tenth of a volt of the others." : "The same volts and polarity, and at least the current.",
+                    false,
+                    mains
+                ),
             tube
-                ? new(PowerStepKind.SupplyLoaded, "Supply read at the board's plug, board off", "It sits with the tube and cannot be taken out: covers on, board unplugged, a load on the plug's rails. Only by somebody trained for tubes.", "Every rail within its limits on a stated load for five minutes.", true, [.. mains, .. glass])
-                : new(PowerStepKind.SupplyLoaded, inside ? "Supply alone, on a load" : pocket ? "The cells alone, on a load" : "The adapter alone, on a load", inside ? "Board unplugged. A resistor or lamp on each main rail for five minutes; volts, then ripple. State the load." : pocket ? "A resistor across the cells for a minute. State the load." : linear ? "A lamp across the adapter for five minutes: without a load an unregulated one reads far too high, and that is no fault. State the load." : "A lamp or resistor across the adapter for five minutes; volts, then ripple. State the load.", "Every rail within its limits, ripple too, and nothing gets hot.", true, mains),
-            new(PowerStepKind.BareBoard, pocket ? "Alone on its cells, card out" : laptop ? "Board on its adapter, pack and drives out" : machineClass == MachineClass.EightBit ? "Board alone, nothing plugged in" : tube ? "Board plugged in, keyboard off" : "Bare board, speaker only",
-                pocket ? "Cells in, a finger ready to take them out. Read at once, smell, feel after a minute." : $"{(inside || laptop ? "A hand on the switch" : "A hand on the plug")}. {(machineClass is MachineClass.EightBit or MachineClass.Terminal ? "" : "No memory, cards or drives. ")}Read the rails at once, smell, and feel for heat after a minute.",
-                machineClass is MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket ? "Rails hold; nothing hot after a minute." : "Rails hold; it beeps because memory is missing: that beep is the first good sign.", true, [.. mains, .. glass]),
+                ? new(
+                    PowerStepKind.SupplyLoaded,
+                    "Supply read at the board's plug, board off",
+                    "It sits with the tube and cannot be taken out: covers on, board unplugged, a load on the plug's rails. Only by somebody trained for tubes.",
+                    "Every rail within its limits on a stated load for five minutes.",
+                    true,
+                    [.. mains, .. glass]
+                )
+                : new(
+                    PowerStepKind.SupplyLoaded,
+                    inside ? "Supply alone, on a load"
+                        : pocket ? "The cells alone, on a load"
+                        : "The adapter alone, on a load",
+                    inside ? "Board unplugged. A resistor or lamp on each main rail for five minutes; volts, then ripple. State the load."
+                        : pocket ? "A resistor across the cells for a minute. State the load."
+                        : linear
+                            ? "A lamp across the adapter for five minutes: without a load an unregulated one reads far too high, and that is no fault. State the load."
+                        : "A lamp or resistor across the adapter for five minutes; volts, then ripple. State the load.",
+                    "Every rail within its limits, ripple too, and nothing gets hot.",
+                    true,
+                    mains
+                ),
+            new(
+                PowerStepKind.BareBoard,
+                pocket ? "Alone on its cells, card out"
+                    : laptop ? "Board on its adapter, pack and drives out"
+                    : machineClass == MachineClass.EightBit ? "Board alone, nothing plugged in"
+                    : tube ? "Board plugged in, keyboard off"
+                    : "Bare board, speaker only",
+                pocket
+                    ? "Cells in, a finger ready to take them out. Read at once, smell, feel after a minute."
+                    : $"{(inside || laptop ? "A hand on the switch" : "A hand on the plug")}. {(machineClass is MachineClass.EightBit or MachineClass.Terminal ? "" : "No memory, cards or drives. ")}Read the rails at once, smell, and feel for heat after a minute.",
+                machineClass is MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket
+                    ? "Rails hold; nothing hot after a minute."
+                    : "Rails hold; it beeps because memory is missing: that beep is the first good sign.",
+                true,
+                [.. mains, .. glass]
+            ),
         };
         if (machineClass is not (MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket))
         {
-            steps.Add(new(PowerStepKind.OneMemory, machineClass is MachineClass.Level386 or MachineClass.Level486 or MachineClass.Level286 or MachineClass.Level68k ? "One bank of memory" : "One memory module", "Switched off and unplugged first. The first bank only, each module pressed home on both sides. Then the same with each of the others.", "Another beep than before, or none. Write down what it counted.", false, [CautionId.StaticDischarge, .. mains]));
+            steps.Add(
+                new(
+                    PowerStepKind.OneMemory,
+                    machineClass is MachineClass.Level386 or MachineClass.Level486 or MachineClass.Level286 or MachineClass.Level68k
+                        ? "One bank of memory"
+                        : "One memory module",
+                    "Switched off and unplugged first. The first bank only, each module pressed home on both sides. Then the same with each of the others.",
+                    "Another beep than before, or none. Write down what it counted.",
+                    false,
+                    [CautionId.StaticDischarge, .. mains]
+                )
+            );
         }
         else if (pocket && Has(Trait.BatteryBackedMemory))
         {
-            steps.Add(new(PowerStepKind.OneMemory, "Its memory card in", "Switched off. The card's own cell was read before, and its data copied or bridged.", "It lists what is on the card.", false, []));
+            steps.Add(
+                new(
+                    PowerStepKind.OneMemory,
+                    "Its memory card in",
+                    "Switched off. The card's own cell was read before, and its data copied or bridged.",
+                    "It lists what is on the card.",
+                    false,
+                    []
+                )
+            );
         }
 
-        steps.Add(new(PowerStepKind.Picture, "Picture", tube ? "Wait a minute for the tube to warm. Brightness up, then down to where the raster just goes." : laptop ? "Its own panel first, then a display outside: one of them dark tells which half is at fault." : pocket ? "Contrast wheel end to end." : machineClass == MachineClass.EightBit ? "A display that is known to work, tuned or plugged in; then the display it belongs to." : "The graphics card if it has one, seated home; a display that is known to work.", tube ? "A steady raster, no smell, no crackle." : "Letters, or a cursor.", false, [.. glass, .. tube ? mains : []]));
+        steps.Add(
+            new(
+                PowerStepKind.Picture,
+                "Picture",
+                tube ? "Wait a minute for the tube to warm. Brightness up, then down to where the raster just goes."
+                    : laptop ? "Its own panel first, then a display outside: one of them dark tells which half is at fault."
+                    : pocket ? "Contrast wheel end to end."
+                    : machineClass == MachineClass.EightBit
+                        ? "A display that is known to work, tuned or plugged in; then the display it belongs to."
+                    : "The graphics card if it has one, seated home; a display that is known to work.",
+                tube ? "A steady raster, no smell, no crackle." : "Letters, or a cursor.",
+                false,
+                [.. glass, .. tube ? mains : []]
+            )
+        );
         if (Has(Trait.ScsiDrives) || Has(Trait.AtaDrives) || Has(Trait.FloppyDrive) || Has(Trait.TapeLoading))
         {
-            steps.Add(new(PowerStepKind.Drives, Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive) ? "Loading from tape" : "Drives, one at a time", Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive) ? "A tape that is known to be good, level up slowly." : "Off and unplugged between each. Listen before you trust: a drive that scrapes is stopped, and copied off before it is used.", "It is found by name or geometry, and it sounds even.", false, inside ? mains : []));
+            steps.Add(
+                new(
+                    PowerStepKind.Drives,
+                    Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive) ? "Loading from tape" : "Drives, one at a time",
+                    Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive)
+                        ? "A tape that is known to be good, level up slowly."
+                        : "Off and unplugged between each. Listen before you trust: a drive that scrapes is stopped, and copied off before it is used.",
+                    "It is found by name or geometry, and it sounds even.",
+                    false,
+                    inside ? mains : []
+                )
+            );
         }
 
-        steps.Add(new(PowerStepKind.WhatItSaid, "What it said, beeped and counted", "Write down every word, beep and figure: later steps rest on them.", "Nothing at all is an answer too.", false, []));
+        steps.Add(
+            new(
+                PowerStepKind.WhatItSaid,
+                "What it said, beeped and counted",
+                "Write down every word, beep and figure: later steps rest on them.",
+                "Nothing at all is an answer too.",
+                false,
+                []
+            )
+        );
         return steps;
     }
 
@@ -113,7 +252,13 @@ public static class FirstPower
     /// <param name="findings">Everything found; open dangers stop the gate.</param>
     /// <param name="overruledFindings">Findings whose stop a person has overruled with a reason.</param>
     /// <param name="supply">What the supply has earned; one that was read without a load stays off the board. Null when that is not asked.</param>
-    public static Gate Stand(IReadOnlyList<PowerStepPlan> plan, IReadOnlyCollection<PowerStep> steps, IReadOnlyCollection<Finding> findings, IReadOnlySet<Guid> overruledFindings, SupplyTrustResult? supply = null)
+    public static Gate Stand(
+        IReadOnlyList<PowerStepPlan> plan,
+        IReadOnlyCollection<PowerStep> steps,
+        IReadOnlyCollection<Finding> findings,
+        IReadOnlySet<Guid> overruledFindings,
+        SupplyTrustResult? supply = null
+    )
     {
         const string question = "May it be powered?";
         var danger = findings.Where(f => f.Open && !overruledFindings.Contains(f.Id) && FindingRules.Meaning(f.Kind).StopsPower).ToList();
@@ -122,12 +267,25 @@ public static class FirstPower
         {
             var taken = steps.FirstOrDefault(s => s.Kind == p.Kind);
             // A machine that has been through a later step was powered before this one was asked for.
-            if (taken is null && steps.Any(s => s.Kind > p.Kind && s.Through)) { continue; }
+            if (taken is null && steps.Any(s => s.Kind > p.Kind && s.Through))
+            {
+                continue;
+            }
             if (taken?.State == PowerStepState.Failed)
             {
-                return new(p.Kind, Verdict.Of(question, Outcome.No, taken.Sentence.Length > 0 ? taken.Sentence : $"Go no further. “{p.Title}” has failed.", Founded.Measured,
-                    new Reason("Nothing goes on while a step has failed: read it again, mend it, or overrule it with a reason."))
-                    .Changing("The same step read again and passed.").With(p.Cautions));
+                return new(
+                    p.Kind,
+                    Verdict
+                        .Of(
+                            question,
+                            Outcome.No,
+                            taken.Sentence.Length > 0 ? taken.Sentence : $"Go no further. “{p.Title}” has failed.",
+                            Founded.Measured,
+                            new Reason("Nothing goes on while a step has failed: read it again, mend it, or overrule it with a reason.")
+                        )
+                        .Changing("The same step read again and passed.")
+                        .With(p.Cautions)
+                );
             }
 
             if (taken is not { Through: true })
@@ -145,18 +303,46 @@ public static class FirstPower
         if (danger.Count > 0)
         {
             var meanings = danger.Select(f => FindingRules.Meaning(f.Kind)).ToList();
-            return new(next.Kind, Verdict.Of(question, Outcome.No,
-                $"Leave it unplugged: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.", Founded.Rule,
-                [.. danger.Select(f => new Reason($"{FindingRules.Meaning(f.Kind).Words[..1].ToUpperInvariant()}{FindingRules.Meaning(f.Kind).Words[1..]}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()))])
-                .Changing(danger.Select(f => $"{FindingRules.Meaning(f.Kind).Work}, and say so on the finding.")).With(meanings.SelectMany(m => m.Cautions).Distinct()));
+            return new(
+                next.Kind,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Leave it unplugged: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.",
+                        Founded.Rule,
+                        [
+                            .. danger.Select(f => new Reason(
+                                $"{FindingRules.Meaning(f.Kind).Words[..1].ToUpperInvariant()}{FindingRules.Meaning(f.Kind).Words[1..]}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()
+                            )),
+                        ]
+                    )
+                    .Changing(danger.Select(f => $"{FindingRules.Meaning(f.Kind).Work}, and say so on the finding."))
+                    .With(meanings.SelectMany(m => m.Cautions).Distinct())
+            );
         }
 
-        if (supply is { Trust: < Trust.Loaded } && next.Kind == PowerStepKind.BareBoard && steps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded)?.State == PowerStepState.Passed)
+        if (
+            supply is { Trust: < Trust.Loaded }
+            && next.Kind == PowerStepKind.BareBoard
+            && steps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded)?.State == PowerStepState.Passed
+        )
         {
             return new(next.Kind, supply.Verdict with { Question = question });
         }
 
-        return new(next.Kind, Verdict.Of(question, next.Kind == PowerStepKind.Shorts ? Outcome.Yes : Outcome.YesIf,
-            next.Kind == PowerStepKind.Shorts ? "Start with the plug out: measure the rails for shorts." : $"So far sound. Next: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}.", Founded.Rule).With(next.Cautions));
+        return new(
+            next.Kind,
+            Verdict
+                .Of(
+                    question,
+                    next.Kind == PowerStepKind.Shorts ? Outcome.Yes : Outcome.YesIf,
+                    next.Kind == PowerStepKind.Shorts
+                        ? "Start with the plug out: measure the rails for shorts."
+                        : $"So far sound. Next: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}.",
+                    Founded.Rule
+                )
+                .With(next.Cautions)
+        );
     }
 }

@@ -1,6 +1,15 @@
 namespace Haar.Core.Survey;
 
-public enum ObservationKind { Message = 0, Beep, ErrorCode, MemoryCount, Sound, Smell, Picture }
+public enum ObservationKind
+{
+    Message = 0,
+    Beep,
+    ErrorCode,
+    MemoryCount,
+    Sound,
+    Smell,
+    Picture,
+}
 
 /// <summary>What the machine itself said, as it was heard or read. Kept, and used by what comes later: an error code by the faults, a memory count by the parts.</summary>
 public sealed class Observation
@@ -8,13 +17,17 @@ public sealed class Observation
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public ObservationKind Kind { get; init; }
+
     /// <summary>As read: "1 long, 2 short", "161", "No drive".</summary>
     public string Text { get; init; } = "";
+
     /// <summary>For a memory count.</summary>
     public int? Kilobytes { get; init; }
+
     /// <summary>The step of first power at which it was made.</summary>
     public PowerStepKind? During { get; init; }
     public DateTimeOffset At { get; init; }
+
     /// <summary>Taken back as wrong; kept.</summary>
     public bool Struck { get; set; }
 }
@@ -24,8 +37,14 @@ public static class Observations
     /// <exception cref="Verdicts.BadFactException">Names the field.</exception>
     public static void Check(Observation o)
     {
-        if (o.Text.Trim().Length is 0 or > 200) { throw new Verdicts.BadFactException("text", "Write it down as it was, in 1 to 200 characters; “nothing” is an answer too."); }
-        if (o.Kind == ObservationKind.MemoryCount && o.Kilobytes is not (>= 1 and <= 67_108_864)) { throw new Verdicts.BadFactException("kilobytes", "A memory count is 1 to 67 108 864 KB."); }
+        if (o.Text.Trim().Length is 0 or > 200)
+        {
+            throw new Verdicts.BadFactException("text", "Write it down as it was, in 1 to 200 characters; “nothing” is an answer too.");
+        }
+        if (o.Kind == ObservationKind.MemoryCount && o.Kilobytes is not (>= 1 and <= 67_108_864))
+        {
+            throw new Verdicts.BadFactException("kilobytes", "A memory count is 1 to 67 108 864 KB.");
+        }
     }
 
     /// <summary>How dead it was when it last said anything, for the check after a rebuild.</summary>

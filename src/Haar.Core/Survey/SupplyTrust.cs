@@ -5,7 +5,13 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Survey;
 
 /// <summary>How far a supply is trusted. Nothing but measurement earns it.</summary>
-public enum Trust { None = 0, Idle, Loaded, SoakedAnHour }
+public enum Trust
+{
+    None = 0,
+    Idle,
+    Loaded,
+    SoakedAnHour,
+}
 
 /// <param name="Minutes">Under that load when the last rail was read.</param>
 /// <param name="Load">The stated load; empty is none.</param>
@@ -30,15 +36,57 @@ public static class SupplyTrust
         var read = rails is not null && rails.Rails.All(r => r.Volts is not null);
         var bad = rails?.Verdict.Outcome == Outcome.No;
         var rippled = read && rails!.Rails.All(r => r.RippleMillivolts is not null);
-        var trust = !read || bad ? Trust.None : load.Length == 0 || !rippled ? Trust.Idle : minutes >= soakMinutes ? Trust.SoakedAnHour : Trust.Loaded;
-        var because = new Reason(load.Length == 0 ? "No load was stated." : $"Read on {load}, after {Markings.Si.Plain(Math.Round(minutes))} min.", new("minutes under load", Math.Round(minutes), "", soakMinutes), "the newest readings of this supply");
+        var trust =
+            !read || bad ? Trust.None
+            : load.Length == 0 || !rippled ? Trust.Idle
+            : minutes >= soakMinutes ? Trust.SoakedAnHour
+            : Trust.Loaded;
+        var because = new Reason(
+            load.Length == 0 ? "No load was stated." : $"Read on {load}, after {Markings.Si.Plain(Math.Round(minutes))} min.",
+            new("minutes under load", Math.Round(minutes), "", soakMinutes),
+            "the newest readings of this supply"
+        );
         var verdict = trust switch
         {
-            Trust.None when bad => Verdict.Of(question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Founded.Measured, because).Changing("A tested supply in its place."),
-            Trust.None => Verdict.Of(question, Outcome.No, "Not trusted: nobody can vouch for this supply, however clean it is. It stays off a good board until every rail has been read.", Founded.Guess, because).Changing("Every rail read alone, on a stated load, with its ripple."),
-            Trust.Idle => Verdict.Of(question, Outcome.No, load.Length == 0 ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board." : "Volts only: without its ripple nobody can vouch for it. It stays off a good board.", Founded.Measured, because).Changing("The same readings on a stated load for five minutes, with ripple."),
-            Trust.Loaded => Verdict.Of(question, Outcome.Yes, $"Trusted under load: every rail holds on {load}, ripple within limits.", Founded.Measured, because).Changing($"{Markings.Si.Plain(soakMinutes)} minutes on that load, read once more: then it may run alone."),
-            _ => Verdict.Of(question, Outcome.Yes, $"Trusted: an hour on {load}, every rail and its ripple within limits.", Founded.Measured, because),
+            Trust.None when bad => Verdict
+                .Of(question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Founded.Measured, because)
+                .Changing("A tested supply in its place."),
+            Trust.None => Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    "Not trusted: nobody can vouch for this supply, however clean it is. It stays off a good board until every rail has been read.",
+                    Founded.Guess,
+                    because
+                )
+                .Changing("Every rail read alone, on a stated load, with its ripple."),
+            Trust.Idle => Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    load.Length == 0
+                        ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
+                        : "Volts only: without its ripple nobody can vouch for it. It stays off a good board.",
+                    Founded.Measured,
+                    because
+                )
+                .Changing("The same readings on a stated load for five minutes, with ripple."),
+            Trust.Loaded => Verdict
+                .Of(
+                    question,
+                    Outcome.Yes,
+                    $"Trusted under load: every rail holds on {load}, ripple within limits.",
+                    Founded.Measured,
+                    because
+                )
+                .Changing($"{Markings.Si.Plain(soakMinutes)} minutes on that load, read once more: then it may run alone."),
+            _ => Verdict.Of(
+                question,
+                Outcome.Yes,
+                $"Trusted: an hour on {load}, every rail and its ripple within limits.",
+                Founded.Measured,
+                because
+            ),
         };
         return new(trust, load, minutes, verdict);
     }
@@ -46,13 +94,32 @@ public static class SupplyTrust
     /// <summary>The same for one machine, from the step in which its supply stood alone.</summary>
     public static SupplyTrustResult Of(Machine machine, PowerStep? step, IEnumerable<Reading> readings)
     {
-        if (step is null || machine.Rails.Count == 0) { return Of((RailsResult?)null, "", 0); }
+        if (step is null || machine.Rails.Count == 0)
+        {
+            return Of((RailsResult?)null, "", 0);
+        }
         var mine = readings.Where(r => r.SubjectId == step.Id).ToList();
-        var rails = machine.Rails.Select(r => r with { Volts = mine.Standing(r.Name, Quantity.Volts)?.Value, RippleMillivolts = mine.Standing(r.Name, Quantity.RippleVolts)?.Value * 1000 }).ToList();
-        var result = rails.Any(r => r.Volts is not null) ? Rails.Powered(rails, step.Load.Length > 0, null, machine.Traits.Contains(Trait.InternalMainsSupply) || machine.Traits.Contains(Trait.PictureTube)) : null;
+        var rails = machine
+            .Rails.Select(r =>
+                r with
+                {
+                    Volts = mine.Standing(r.Name, Quantity.Volts)?.Value,
+                    RippleMillivolts = mine.Standing(r.Name, Quantity.RippleVolts)?.Value * 1000,
+                }
+            )
+            .ToList();
+        var result = rails.Any(r => r.Volts is not null)
+            ? Rails.Powered(
+                rails,
+                step.Load.Length > 0,
+                null,
+                machine.Traits.Contains(Trait.InternalMainsSupply) || machine.Traits.Contains(Trait.PictureTube)
+            )
+            : null;
         // The hour counts for the rail that was read longest ago.
         var newest = rails.Select(r => mine.Standing(r.Name, Quantity.Volts)?.At).ToList();
-        var minutes = step.OnLoadSince is { } since && newest.All(t => t is not null) ? Math.Max(0, (newest.Min()!.Value - since).TotalMinutes) : 0;
+        var minutes =
+            step.OnLoadSince is { } since && newest.All(t => t is not null) ? Math.Max(0, (newest.Min()!.Value - since).TotalMinutes) : 0;
         return Of(result, step.Load, minutes);
     }
 }

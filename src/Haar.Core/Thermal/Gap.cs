@@ -5,18 +5,27 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Thermal;
 
-public enum GapFiller { Paste = 0, Putty, Pad }
+public enum GapFiller
+{
+    Paste = 0,
+    Putty,
+    Pad,
+}
 
 /// <summary>A hot part and what sits on it.</summary>
 public sealed record HotPartFacts
 {
     public double Watts { get; init; }
+
     /// <summary>Of the face that touches, mm².</summary>
     public double SquareMillimetres { get; init; }
+
     /// <summary>Between part and sink with the sink screwed down, millimetres: low, likely, high. Null when not known.</summary>
     public Spread? GapMillimetres { get; init; }
+
     /// <summary>Thickness of the pad that came out, as it lay, measured; its dent where it was pressed. Null when it was none.</summary>
     public double? OldPadMillimetres { get; init; }
+
     /// <summary>Silicon without a lid.</summary>
     public bool BareDie { get; init; }
 }
@@ -28,12 +37,15 @@ public sealed record ThermalHouse
     public double PasteConductivity { get; init; } = 4;
     public double PuttyConductivity { get; init; } = 3;
     public double PadConductivity { get; init; } = 3;
+
     /// <summary>Thickest film that paste bridges without pumping out, mm.</summary>
     public double PasteMostMillimetres { get; init; } = 0.1;
     public double PuttyMostMillimetres { get; init; } = 1.5;
+
     /// <summary>Share by which a pad is pressed together.</summary>
     public double PadLeastCompression { get; init; } = 0.10;
     public double PadMostCompression { get; init; } = 0.35;
+
     /// <summary>Above this drop a choice is refused, K.</summary>
     public double MostDropKelvin { get; init; } = 20;
 }
@@ -66,21 +78,62 @@ public static class Gap
         Check(p, house);
         var question = $"Paste or pad on {name}?";
         var cautions = p.BareDie ? new[] { CautionId.BareDie } : [];
-        var gap = p.GapMillimetres ?? (p.OldPadMillimetres is { } old ? new Spread(old * (1 - OldPadScatter), old, old * (1 + OldPadScatter)) : null);
+        var gap =
+            p.GapMillimetres
+            ?? (p.OldPadMillimetres is { } old ? new Spread(old * (1 - OldPadScatter), old, old * (1 + OldPadScatter)) : null);
         if (gap is null)
         {
-            return new(null, [], Verdict.Of(question, Outcome.Unknown, "Cannot say yet: the gap is not known. Measure the pad that came out, or press a pellet of modelling clay under the sink and measure that.", Founded.Guess,
-                new Reason("Paste bridges a tenth of a millimetre; a pad's thickness it cannot.", Source: "data sheets of pastes")).Changing("The thickness of what came out, in its dent.", "The gap with the sink screwed down.").With(cautions), house);
+            return new(
+                null,
+                [],
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        "Cannot say yet: the gap is not known. Measure the pad that came out, or press a pellet of modelling clay under the sink and measure that.",
+                        Founded.Guess,
+                        new Reason("Paste bridges a tenth of a millimetre; a pad's thickness it cannot.", Source: "data sheets of pastes")
+                    )
+                    .Changing("The thickness of what came out, in its dent.", "The gap with the sink screwed down.")
+                    .With(cautions),
+                house
+            );
         }
 
         var options = new List<GapOption> { Paste(p, gap, house), Putty(p, gap, house), Pad(p, gap, house) };
-        options = [.. options.Select(o => o with { Verdict = o.Verdict.With(cautions) }).OrderBy(o => o.Verdict.Outcome switch { Outcome.Yes => 0, Outcome.YesIf => 1, _ => 2 }).ThenBy(o => o.DropKelvin ?? 1e9)];
+        options =
+        [
+            .. options
+                .Select(o => o with { Verdict = o.Verdict.With(cautions) })
+                .OrderBy(o =>
+                    o.Verdict.Outcome switch
+                    {
+                        Outcome.Yes => 0,
+                        Outcome.YesIf => 1,
+                        _ => 2,
+                    }
+                )
+                .ThenBy(o => o.DropKelvin ?? 1e9),
+        ];
         var best = options[0];
-        var why = new Reason(p.GapMillimetres is null ? $"What came out was {Si.Plain(p.OldPadMillimetres!.Value)} mm thick in its dent: that is the gap." : $"The gap is {Si.Plain(gap.Low)} to {Si.Plain(gap.High)} mm.", new("Gap", Math.Round(gap.Likely, 3), "mm"), p.GapMillimetres is null ? "measured on the old pad" : "as given");
+        var why = new Reason(
+            p.GapMillimetres is null
+                ? $"What came out was {Si.Plain(p.OldPadMillimetres!.Value)} mm thick in its dent: that is the gap."
+                : $"The gap is {Si.Plain(gap.Low)} to {Si.Plain(gap.High)} mm.",
+            new("Gap", Math.Round(gap.Likely, 3), "mm"),
+            p.GapMillimetres is null ? "measured on the old pad" : "as given"
+        );
         var rest = options.Skip(1).Select(o => new Reason(o.Verdict.Sentence)).ToList();
-        var verdict = best.Verdict.Outcome == Outcome.No
-            ? Verdict.Of(question, Outcome.No, $"None of them: {Verdicts.Words.Lower(best.Verdict.Sentence)}", Founded.Rule, [why, .. rest]).Changing("A copper shim with paste on both sides.", "A sink that sits closer.")
-            : best.Verdict with { Question = question, Reasons = [why, .. best.Verdict.Reasons, .. rest] };
+        var verdict =
+            best.Verdict.Outcome == Outcome.No
+                ? Verdict
+                    .Of(question, Outcome.No, $"None of them: {Verdicts.Words.Lower(best.Verdict.Sentence)}", Founded.Rule, [why, .. rest])
+                    .Changing("A copper shim with paste on both sides.", "A sink that sits closer.")
+                : best.Verdict with
+                {
+                    Question = question,
+                    Reasons = [why, .. best.Verdict.Reasons, .. rest],
+                };
         return new(gap, options, verdict.With(best.Verdict.Outcome == Outcome.No ? cautions : []), house);
     }
 
@@ -91,11 +144,42 @@ public static class Gap
         var ml = p.SquareMillimetres * film * 1.5 / 1000;
         // A ball of that volume: what a hand can judge.
         var ball = Math.Cbrt(6 * ml * 1000 / Math.PI);
-        var amount = $"{Si.Plain(Math.Round(ml, 3))} ml, a ball {Si.Plain(Math.Round(ball, 1))} mm across; {(p.BareDie ? "spread thin over the whole die, edge to edge" : "one dot in the middle")}";
+        var amount =
+            $"{Si.Plain(Math.Round(ml, 3))} ml, a ball {Si.Plain(Math.Round(ball, 1))} mm across; {(p.BareDie ? "spread thin over the whole die, edge to edge" : "one dot in the middle")}";
         var figure = new Figure("Across it", Math.Round(drop, 1), "K", null, h.MostDropKelvin);
         return gap.High > h.PasteMostMillimetres
-            ? new(GapFiller.Paste, "Paste", null, null, "", Verdict.Of("Paste?", Outcome.No, $"No paste: it bridges {Si.Plain(h.PasteMostMillimetres)} mm, and the gap is up to {Si.Plain(Math.Round(gap.High, 2))} mm.", Founded.Rule, new Reason("A thick bed of paste runs out with the heat and leaves air.", new("Gap", Math.Round(gap.High, 3), "mm", null, h.PasteMostMillimetres), "data sheets of pastes")))
-            : new(GapFiller.Paste, "Paste", Math.Round(film, 3), Math.Round(drop, 2), amount, Verdict.Of("Paste?", Outcome.Yes, $"Paste: a film of {Si.Plain(Math.Round(film, 2))} mm costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.", Founded.Rule, new Reason("Metal nearly touches metal, and paste only fills the scratches.", figure, "ΔT = P·t/(k·A)")));
+            ? new(
+                GapFiller.Paste,
+                "Paste",
+                null,
+                null,
+                "",
+                Verdict.Of(
+                    "Paste?",
+                    Outcome.No,
+                    $"No paste: it bridges {Si.Plain(h.PasteMostMillimetres)} mm, and the gap is up to {Si.Plain(Math.Round(gap.High, 2))} mm.",
+                    Founded.Rule,
+                    new Reason(
+                        "A thick bed of paste runs out with the heat and leaves air.",
+                        new("Gap", Math.Round(gap.High, 3), "mm", null, h.PasteMostMillimetres),
+                        "data sheets of pastes"
+                    )
+                )
+            )
+            : new(
+                GapFiller.Paste,
+                "Paste",
+                Math.Round(film, 3),
+                Math.Round(drop, 2),
+                amount,
+                Verdict.Of(
+                    "Paste?",
+                    Outcome.Yes,
+                    $"Paste: a film of {Si.Plain(Math.Round(film, 2))} mm costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.",
+                    Founded.Rule,
+                    new Reason("Metal nearly touches metal, and paste only fills the scratches.", figure, "ΔT = P·t/(k·A)")
+                )
+            );
     }
 
     static GapOption Putty(HotPartFacts p, Spread gap, ThermalHouse h)
@@ -104,22 +188,79 @@ public static class Gap
         var amount = $"{Si.Plain(Math.Round(p.SquareMillimetres * gap.Likely * 1.3 / 1000, 2))} ml";
         var figure = new Figure("Across it", Math.Round(drop, 1), "K", null, h.MostDropKelvin);
         return gap.High > h.PuttyMostMillimetres
-            ? new(GapFiller.Putty, "Putty", null, null, "", Verdict.Of("Putty?", Outcome.No, $"No putty: above {Si.Plain(h.PuttyMostMillimetres)} mm it slumps.", Founded.Rule, new Reason("Nothing holds it in the gap.", new("Gap", Math.Round(gap.High, 2), "mm", null, h.PuttyMostMillimetres))))
+                ? new(
+                    GapFiller.Putty,
+                    "Putty",
+                    null,
+                    null,
+                    "",
+                    Verdict.Of(
+                        "Putty?",
+                        Outcome.No,
+                        $"No putty: above {Si.Plain(h.PuttyMostMillimetres)} mm it slumps.",
+                        Founded.Rule,
+                        new Reason("Nothing holds it in the gap.", new("Gap", Math.Round(gap.High, 2), "mm", null, h.PuttyMostMillimetres))
+                    )
+                )
             : drop > h.MostDropKelvin
-                ? new(GapFiller.Putty, "Putty", gap.Likely, Math.Round(drop, 2), amount, Verdict.Of("Putty?", Outcome.No, $"No putty: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.", Founded.Rule, new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")))
-                : new(GapFiller.Putty, "Putty", Math.Round(gap.Likely, 2), Math.Round(drop, 2), amount, Verdict.Of("Putty?", Outcome.YesIf, $"Putty does if the sink is never moved again: {Si.Plain(Math.Round(drop, 1))} K across {Si.Plain(Math.Round(gap.Likely, 2))} mm.", Founded.Rule, new Reason("It follows any gap, and does not come back when the sink is lifted.", figure, "ΔT = P·t/(k·A)")));
+                ? new(
+                    GapFiller.Putty,
+                    "Putty",
+                    gap.Likely,
+                    Math.Round(drop, 2),
+                    amount,
+                    Verdict.Of(
+                        "Putty?",
+                        Outcome.No,
+                        $"No putty: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.",
+                        Founded.Rule,
+                        new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")
+                    )
+                )
+            : new(
+                GapFiller.Putty,
+                "Putty",
+                Math.Round(gap.Likely, 2),
+                Math.Round(drop, 2),
+                amount,
+                Verdict.Of(
+                    "Putty?",
+                    Outcome.YesIf,
+                    $"Putty does if the sink is never moved again: {Si.Plain(Math.Round(drop, 1))} K across {Si.Plain(Math.Round(gap.Likely, 2))} mm.",
+                    Founded.Rule,
+                    new Reason("It follows any gap, and does not come back when the sink is lifted.", figure, "ΔT = P·t/(k·A)")
+                )
+            );
     }
 
     static GapOption Pad(HotPartFacts p, Spread gap, ThermalHouse h)
     {
         // A pad must still be pressed where the gap is widest and not crushed where it is narrowest.
-        var fits = PadSizes.Where(s => s * (1 - h.PadLeastCompression) >= gap.High - 1e-9 && s * (1 - h.PadMostCompression) <= gap.Low + 1e-9).ToList();
+        var fits = PadSizes
+            .Where(s => s * (1 - h.PadLeastCompression) >= gap.High - 1e-9 && s * (1 - h.PadMostCompression) <= gap.Low + 1e-9)
+            .ToList();
         if (fits.Count == 0)
         {
             var thin = gap.High < PadSizes[0] * (1 - h.PadMostCompression);
-            return new(GapFiller.Pad, "Pad", null, null, "", Verdict.Of("Pad?", Outcome.No, thin
-                ? $"No pad: the thinnest is {Si.Plain(PadSizes[0])} mm, and it cannot be pressed into {Si.Plain(Math.Round(gap.High, 2))} mm{(p.BareDie ? " without cracking the die" : "")}."
-                : $"No pad on the shelf is pressed by {Si.Plain(h.PadLeastCompression * 100)} to {Si.Plain(h.PadMostCompression * 100)} % in a gap of {Si.Plain(Math.Round(gap.Low, 2))} to {Si.Plain(Math.Round(gap.High, 2))} mm.", Founded.Rule, new Reason("A pad not pressed does not touch; one crushed lifts the sink off its other parts.", new("Gap", Math.Round(gap.Likely, 2), "mm"))));
+            return new(
+                GapFiller.Pad,
+                "Pad",
+                null,
+                null,
+                "",
+                Verdict.Of(
+                    "Pad?",
+                    Outcome.No,
+                    thin
+                        ? $"No pad: the thinnest is {Si.Plain(PadSizes[0])} mm, and it cannot be pressed into {Si.Plain(Math.Round(gap.High, 2))} mm{(p.BareDie ? " without cracking the die" : "")}."
+                        : $"No pad on the shelf is pressed by {Si.Plain(h.PadLeastCompression * 100)} to {Si.Plain(h.PadMostCompression * 100)} % in a gap of {Si.Plain(Math.Round(gap.Low, 2))} to {Si.Plain(Math.Round(gap.High, 2))} mm.",
+                    Founded.Rule,
+                    new Reason(
+                        "A pad not pressed does not touch; one crushed lifts the sink off its other parts.",
+                        new("Gap", Math.Round(gap.Likely, 2), "mm")
+                    )
+                )
+            );
         }
 
         var size = fits[0];
@@ -128,15 +269,44 @@ public static class Gap
         var figure = new Figure("Across it", Math.Round(drop, 1), "K", null, h.MostDropKelvin);
         var amount = $"{Si.Plain(Math.Round(p.SquareMillimetres / 100, 1))} cm² of {Si.Plain(size)} mm pad";
         return drop > h.MostDropKelvin
-            ? new(GapFiller.Pad, $"Pad, {Si.Plain(size)} mm", size, Math.Round(drop, 2), amount, Verdict.Of("Pad?", Outcome.No, $"No pad: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.", Founded.Rule, new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")))
-            : new(GapFiller.Pad, $"Pad, {Si.Plain(size)} mm", size, Math.Round(drop, 2), amount, Verdict.Of("Pad?", Outcome.Yes, $"A {Si.Plain(size)} mm pad: pressed by {Si.Plain(Math.Round(press))} %, it costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.", Founded.Rule, new Reason($"{Si.Plain(size)} mm pressed to {Si.Plain(Math.Round(gap.Likely, 2))} mm.", figure, "ΔT = P·t/(k·A)")));
+            ? new(
+                GapFiller.Pad,
+                $"Pad, {Si.Plain(size)} mm",
+                size,
+                Math.Round(drop, 2),
+                amount,
+                Verdict.Of(
+                    "Pad?",
+                    Outcome.No,
+                    $"No pad: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.",
+                    Founded.Rule,
+                    new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")
+                )
+            )
+            : new(
+                GapFiller.Pad,
+                $"Pad, {Si.Plain(size)} mm",
+                size,
+                Math.Round(drop, 2),
+                amount,
+                Verdict.Of(
+                    "Pad?",
+                    Outcome.Yes,
+                    $"A {Si.Plain(size)} mm pad: pressed by {Si.Plain(Math.Round(press))} %, it costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.",
+                    Founded.Rule,
+                    new Reason($"{Si.Plain(size)} mm pressed to {Si.Plain(Math.Round(gap.Likely, 2))} mm.", figure, "ΔT = P·t/(k·A)")
+                )
+            );
     }
 
     static void Check(HotPartFacts p, ThermalHouse h)
     {
         BadFactException.Finite("watts", p.Watts, 0.01, 500, "W");
         BadFactException.Finite("squareMillimetres", p.SquareMillimetres, 1, 50_000, "mm²");
-        if (p.GapMillimetres is { } g) { Spread.Check("gapMillimetres", g, 20, "mm"); }
+        if (p.GapMillimetres is { } g)
+        {
+            Spread.Check("gapMillimetres", g, 20, "mm");
+        }
         BadFactException.Finite("oldPadMillimetres", p.OldPadMillimetres, 0.05, 20, "mm");
         BadFactException.Finite("house.pasteConductivity", h.PasteConductivity, 0.2, 100, "W/(m·K)");
         BadFactException.Finite("house.puttyConductivity", h.PuttyConductivity, 0.2, 100, "W/(m·K)");

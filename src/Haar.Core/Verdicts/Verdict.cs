@@ -6,6 +6,7 @@ public enum Outcome
     /// <summary>Not enough is known; <see cref="Verdict.WouldChange"/> names the measurement that would settle it.</summary>
     Unknown = 0,
     Yes,
+
     /// <summary>Yes, on the condition that the sentence names.</summary>
     YesIf,
     No,
@@ -16,8 +17,10 @@ public enum Founded
 {
     /// <summary>On readings taken from this very part or machine.</summary>
     Measured,
+
     /// <summary>On a published rule or figure, not on a reading.</summary>
     Rule,
+
     /// <summary>On common practice or an assumption, which the reasons name.</summary>
     Guess,
 }
@@ -51,7 +54,8 @@ public sealed record Verdict(
     IReadOnlyList<Reason> Reasons,
     IReadOnlyList<string> WouldChange,
     Founded Founded,
-    IReadOnlyList<Safety.CautionId> Cautions)
+    IReadOnlyList<Safety.CautionId> Cautions
+)
 {
     /// <summary>A person may decide against it, with a reason. False only where going on burns or kills.</summary>
     public bool MayBeOverruled { get; init; } = true;
@@ -72,8 +76,10 @@ public sealed class Overrule
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
+
     /// <summary>What was overruled, as "room/question/subject", such as <c>batteries/data/…</c>.</summary>
     public string Key { get; init; } = "";
+
     /// <summary>The verdict's sentence as it stood when it was overruled.</summary>
     public string Sentence { get; init; } = "";
     public string Reason { get; init; } = "";
@@ -91,7 +97,14 @@ public sealed class BadFactException(string field, string message) : Exception(m
     {
         if (!double.IsFinite(value) || value < least || value > most)
         {
-            throw new BadFactException(field, $"{field} must be a number from {Markings.Si.Plain(least)} to {Markings.Si.Plain(most)} {unit}; {(double.IsFinite(value) ? Markings.Si.Plain(value) : "what was sent")} is not.".Replace("  ", " ", StringComparison.Ordinal));
+            throw new BadFactException(
+                field,
+                $"{field} must be a number from {Markings.Si.Plain(least)} to {Markings.Si.Plain(most)} {unit}; {(double.IsFinite(value) ? Markings.Si.Plain(value) : "what was sent")} is not.".Replace(
+                    "  ",
+                    " ",
+                    StringComparison.Ordinal
+                )
+            );
         }
 
         return value;

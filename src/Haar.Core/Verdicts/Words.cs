@@ -4,7 +4,8 @@ namespace Haar.Core.Verdicts;
 static class Words
 {
     /// <summary>As it stands inside a sentence: "Drive cage" becomes "drive cage", "SCSI card" and "M3" stay.</summary>
-    public static string Lower(string s) => s.Length > 1 && char.IsUpper(s[0]) && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;
+    public static string Lower(string s) =>
+        s.Length > 1 && char.IsUpper(s[0]) && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;
 
     public static string Capital(string s) => s.Length == 0 ? s : $"{char.ToUpperInvariant(s[0])}{s[1..]}";
 
@@ -12,6 +13,11 @@ static class Words
     public static string And(IEnumerable<string> names)
     {
         var list = names.ToList();
-        return list.Count switch { 0 => "", 1 => list[0], _ => $"{string.Join(", ", list[..^1])} and {list[^1]}" };
+        return list.Count switch
+        {
+            0 => "",
+            1 => list[0],
+            _ => $"{string.Join(", ", list[..^1])} and {list[^1]}",
+        };
     }
 }

@@ -19,8 +19,17 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
     public const int DailyKept = 14;
 
     public IReadOnlyList<BackupInfo> List() =>
-        [.. new DirectoryInfo(folder.Backups).GetFiles("haar-*.zip").OrderByDescending(f => f.Name, StringComparer.Ordinal)
-            .Select(f => new BackupInfo(f.Name, f.Length, f.LastWriteTimeUtc, Path.GetFileNameWithoutExtension(f.Name).Split('-').Last()))];
+        [
+            .. new DirectoryInfo(folder.Backups)
+                .GetFiles("haar-*.zip")
+                .OrderByDescending(f => f.Name, StringComparer.Ordinal)
+                .Select(f => new BackupInfo(
+                    f.Name,
+                    f.Length,
+                    f.LastWriteTimeUtc,
+                    Path.GetFileNameWithoutExtension(f.Name).Split('-').Last()
+                )),
+        ];
 
     /// <summary>Takes one.</summary>
     /// <param name="why">One lower-case word.</param>
@@ -36,7 +45,9 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
             using (var zip = ZipFile.Open(part, ZipArchiveMode.Create))
             {
                 zip.CreateEntryFromFile(copy, "haar.db", CompressionLevel.Fastest);
-                foreach (var photo in Directory.EnumerateFiles(folder.Photos, "*.jpg", SearchOption.AllDirectories).Order(StringComparer.Ordinal))
+                foreach (
+                    var photo in Directory.EnumerateFiles(folder.Photos, "*.jpg", SearchOption.AllDirectories).Order(StringComparer.Ordinal)
+                )
                 {
                     zip.CreateEntryFromFile(photo, $"photos/{Path.GetFileName(photo)}", CompressionLevel.NoCompression);
                 }
@@ -46,7 +57,10 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
         }
         catch (IOException e)
         {
-            throw new BackupException("The backup could not be written: the disk is full or not writable. The workshop itself is untouched.", e);
+            throw new BackupException(
+                "The backup could not be written: the disk is full or not writable. The workshop itself is untouched.",
+                e
+            );
         }
         finally
         {
@@ -54,7 +68,10 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
             File.Delete(part);
         }
 
-        foreach (var old in List().Where(b => b.Why == "daily").Skip(DailyKept)) { File.Delete(Path.Combine(folder.Backups, old.Name)); }
+        foreach (var old in List().Where(b => b.Why == "daily").Skip(DailyKept))
+        {
+            File.Delete(Path.Combine(folder.Backups, old.Name));
+        }
         return List().First(b => b.Name == name);
     }
 
@@ -62,7 +79,10 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
     public void TakeDaily()
     {
         var today = time.GetUtcNow().UtcDateTime.ToString("yyyyMMdd", CultureInfo.InvariantCulture);
-        if (!List().Any(b => b.Name.StartsWith($"haar-{today}", StringComparison.Ordinal) && b.Why == "daily")) { Take("daily"); }
+        if (!List().Any(b => b.Name.StartsWith($"haar-{today}", StringComparison.Ordinal) && b.Why == "daily"))
+        {
+            Take("daily");
+        }
     }
 
     /// <summary>Puts a backup in the place of the present workshop, after taking one of the present. Nothing is changed unless the backup is whole.</summary>
@@ -70,7 +90,10 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
     public BackupInfo Restore(string file)
     {
         var path = Path.GetFileName(file) == file ? Path.Combine(folder.Backups, file) : Path.GetFullPath(file);
-        if (!File.Exists(path)) { throw new BackupException($"There is no backup “{Path.GetFileName(file)}”. Nothing was changed."); }
+        if (!File.Exists(path))
+        {
+            throw new BackupException($"There is no backup “{Path.GetFileName(file)}”. Nothing was changed.");
+        }
         var scratch = Path.Combine(folder.Backups, $"restore-{Guid.NewGuid():N}");
         try
         {
@@ -78,14 +101,22 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
             var database = Path.Combine(scratch, "haar.db");
             using (var zip = Open(path))
             {
-                (zip.GetEntry("haar.db") ?? throw new BackupException("That file is no backup of Haar: it holds no haar.db. Nothing was changed.")).ExtractToFile(database);
+                (
+                    zip.GetEntry("haar.db")
+                    ?? throw new BackupException("That file is no backup of Haar: it holds no haar.db. Nothing was changed.")
+                ).ExtractToFile(database);
                 CheckWhole(database);
                 var before = File.Exists(folder.Database) ? Take("restore") : null;
-                foreach (var entry in zip.Entries.Where(e => e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.Length > 66))
+                foreach (
+                    var entry in zip.Entries.Where(e => e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.Length > 66)
+                )
                 {
                     var to = Path.Combine(folder.Photos, entry.Name[..2], Path.GetFileName(entry.Name));
                     Directory.CreateDirectory(Path.GetDirectoryName(to)!);
-                    if (!File.Exists(to)) { entry.ExtractToFile(to); }
+                    if (!File.Exists(to))
+                    {
+                        entry.ExtractToFile(to);
+                    }
                 }
 
                 CopyDatabase(database, folder.Database);
@@ -100,7 +131,10 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
         }
         finally
         {
-            if (Directory.Exists(scratch)) { Directory.Delete(scratch, true); }
+            if (Directory.Exists(scratch))
+            {
+                Directory.Delete(scratch, true);
+            }
         }
     }
 
@@ -120,16 +154,32 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
     {
         try
         {
-            using var c = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = database, Mode = SqliteOpenMode.ReadOnly, Pooling = false }.ToString());
+            using var c = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = database,
+                    Mode = SqliteOpenMode.ReadOnly,
+                    Pooling = false,
+                }.ToString()
+            );
             c.Open();
             using var check = c.CreateCommand();
             check.CommandText = "PRAGMA integrity_check";
-            if (check.ExecuteScalar() as string != "ok") { throw new BackupException("The database in that backup is damaged. Nothing was changed."); }
+            if (check.ExecuteScalar() as string != "ok")
+            {
+                throw new BackupException("The database in that backup is damaged. Nothing was changed.");
+            }
             check.CommandText = "SELECT count(*) FROM sqlite_master WHERE name = 'Machines'";
-            if (Convert.ToInt64(check.ExecuteScalar(), CultureInfo.InvariantCulture) == 0) { throw new BackupException("The database in that backup is not Haar's. Nothing was changed."); }
+            if (Convert.ToInt64(check.ExecuteScalar(), CultureInfo.InvariantCulture) == 0)
+            {
+                throw new BackupException("The database in that backup is not Haar's. Nothing was changed.");
+            }
             using var db = new HaarDb(new DbContextOptionsBuilder<HaarDb>().UseSqlite(c).Options);
             var known = db.Database.GetMigrations().ToHashSet();
-            if (db.Database.GetAppliedMigrations().Any(m => !known.Contains(m))) { throw new BackupException("That backup was made by a newer Haar: start that one to use it. Nothing was changed."); }
+            if (db.Database.GetAppliedMigrations().Any(m => !known.Contains(m)))
+            {
+                throw new BackupException("That backup was made by a newer Haar: start that one to use it. Nothing was changed.");
+            }
         }
         catch (SqliteException e)
         {
@@ -141,7 +191,14 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
     static void CopyDatabase(string from, string to)
     {
         using var source = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = from, Pooling = false }.ToString());
-        using var target = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = to, Pooling = false, DefaultTimeout = 10 }.ToString());
+        using var target = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = to,
+                Pooling = false,
+                DefaultTimeout = 10,
+            }.ToString()
+        );
         source.Open();
         target.Open();
         source.BackupDatabase(target);

@@ -5,7 +5,13 @@ namespace Haar.Data.Demo;
 /// <summary>Draws a made-up board seen from above, so that the demo workshop has photos that are nobody's.</summary>
 static class BoardPicture
 {
-    public static byte[] Draw(int seed, IEnumerable<(double X, double Y, float Radius, bool Can)> parts, (double X, double Y)? stain = null, int width = 1200, int height = 809)
+    public static byte[] Draw(
+        int seed,
+        IEnumerable<(double X, double Y, float Radius, bool Can)> parts,
+        (double X, double Y)? stain = null,
+        int width = 1200,
+        int height = 809
+    )
     {
         using var bitmap = new SKBitmap(new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Opaque));
         using var canvas = new SKCanvas(bitmap);
@@ -15,7 +21,13 @@ static class BoardPicture
         using var mask = new SKPaint { Color = new SKColor(0x2c, 0x58, 0x47), IsAntialias = true };
         canvas.DrawRoundRect(board, 12, 12, mask);
         var r = new Random(seed);
-        using var trace = new SKPaint { Color = new SKColor(0x3f, 0x78, 0x60), IsStroke = true, StrokeWidth = 3, IsAntialias = true };
+        using var trace = new SKPaint
+        {
+            Color = new SKColor(0x3f, 0x78, 0x60),
+            IsStroke = true,
+            StrokeWidth = 3,
+            IsAntialias = true,
+        };
         for (var i = 0; i < 120; i++)
         {
             var x = board.Left + r.NextSingle() * board.Width;
@@ -25,8 +37,14 @@ static class BoardPicture
             using var path = new SKPathBuilder();
             path.MoveTo(x, y);
             path.LineTo(Math.Clamp(x + dx, board.Left, board.Right), y);
-            path.LineTo(Math.Clamp(x + dx + Math.Sign(dx) * Math.Abs(bend), board.Left, board.Right), Math.Clamp(y + bend, board.Top, board.Bottom));
-            path.LineTo(Math.Clamp(x + dx + Math.Sign(dx) * Math.Abs(bend), board.Left, board.Right), Math.Clamp(y + bend * 4, board.Top, board.Bottom));
+            path.LineTo(
+                Math.Clamp(x + dx + Math.Sign(dx) * Math.Abs(bend), board.Left, board.Right),
+                Math.Clamp(y + bend, board.Top, board.Bottom)
+            );
+            path.LineTo(
+                Math.Clamp(x + dx + Math.Sign(dx) * Math.Abs(bend), board.Left, board.Right),
+                Math.Clamp(y + bend * 4, board.Top, board.Bottom)
+            );
             using var drawn = path.Detach();
             canvas.DrawPath(drawn, trace);
         }
@@ -36,9 +54,20 @@ static class BoardPicture
         {
             var w = 60 + r.Next(130);
             var h = 50 + r.Next(90);
-            var chip = SKRect.Create(board.Left + 30 + r.NextSingle() * (board.Width - w - 60), board.Top + 30 + r.NextSingle() * (board.Height - h - 60), w, h);
+            var chip = SKRect.Create(
+                board.Left + 30 + r.NextSingle() * (board.Width - w - 60),
+                board.Top + 30 + r.NextSingle() * (board.Height - h - 60),
+                w,
+                h
+            );
             var clear = SKRect.Inflate(chip, 44, 44);
-            if (all.Any(p => clear.Contains((float)p.X * width, (float)p.Y * height)) || stain is { } s0 && SKRect.Inflate(chip, 170, 140).Contains((float)s0.X * width, (float)s0.Y * height)) { continue; }
+            if (
+                all.Any(p => clear.Contains((float)p.X * width, (float)p.Y * height))
+                || stain is { } s0 && SKRect.Inflate(chip, 170, 140).Contains((float)s0.X * width, (float)s0.Y * height)
+            )
+            {
+                continue;
+            }
             Chip(canvas, chip);
             all.Add((chip.MidX / width, chip.MidY / height, 0, false));
             all.Add((chip.Left / width, chip.Top / height, 0, false));
@@ -49,12 +78,20 @@ static class BoardPicture
 
         if (stain is { } s)
         {
-            using var glow = new SKPaint { Color = new SKColor(0x9c, 0xc0, 0xa4, 0x60), IsAntialias = true, MaskFilter = SKMaskFilter.CreateBlur(SKBlurStyle.Normal, 28) };
+            using var glow = new SKPaint
+            {
+                Color = new SKColor(0x9c, 0xc0, 0xa4, 0x60),
+                IsAntialias = true,
+                MaskFilter = SKMaskFilter.CreateBlur(SKBlurStyle.Normal, 28),
+            };
             canvas.DrawOval((float)s.X * width, (float)s.Y * height, 150, 105, glow);
             canvas.DrawOval((float)s.X * width - 40, (float)s.Y * height + 30, 90, 70, glow);
         }
 
-        foreach (var (x, y, radius, can) in parts.Where(p => p.Radius > 0)) { Part(canvas, (float)x * width, (float)y * height, radius, can); }
+        foreach (var (x, y, radius, can) in parts.Where(p => p.Radius > 0))
+        {
+            Part(canvas, (float)x * width, (float)y * height, radius, can);
+        }
         using var image = SKImage.FromBitmap(bitmap);
         using var data = image.Encode(SKEncodedImageFormat.Jpeg, 90);
         return data.ToArray();
@@ -81,7 +118,10 @@ static class BoardPicture
         canvas.DrawCircle(x + 3, y + 4, radius, shade);
         using var metal = new SKPaint { Color = can ? new SKColor(0xc4, 0xca, 0xc6) : new SKColor(0xb8, 0x8a, 0x3a), IsAntialias = true };
         canvas.DrawCircle(x, y, radius, metal);
-        if (!can) { return; }
+        if (!can)
+        {
+            return;
+        }
         using var stripe = new SKPaint { Color = new SKColor(0x26, 0x2c, 0x2a), IsAntialias = true };
         canvas.Save();
         using var clip = new SKPathBuilder();

@@ -25,8 +25,20 @@ public sealed partial class DemoWorkshop
         using var s = Assembly.GetExecutingAssembly().GetManifestResourceStream("Haar.Data.Demo.suppliers.json")!;
         foreach (var d in JsonSerializer.Deserialize<List<DemoSupplier>>(s, HaarJson.Compact)!)
         {
-            var supplier = new Supplier { Id = Id(), Name = d.Name, Address = $"{suppliers}/{d.Id}", Postage = d.Postage, FreeFrom = d.FreeFrom, Days = d.Days, ReadAt = Ago(1) };
-            supplier.Offers = [.. d.Offers.Select(o => new SupplierOffer(supplier.Id.ToString(), o.Sku, o.Spec, o.PackSize, o.Breaks, o.StockPacks))];
+            var supplier = new Supplier
+            {
+                Id = Id(),
+                Name = d.Name,
+                Address = $"{suppliers}/{d.Id}",
+                Postage = d.Postage,
+                FreeFrom = d.FreeFrom,
+                Days = d.Days,
+                ReadAt = Ago(1),
+            };
+            supplier.Offers =
+            [
+                .. d.Offers.Select(o => new SupplierOffer(supplier.Id.ToString(), o.Sku, o.Spec, o.PackSize, o.Breaks, o.StockPacks)),
+            ];
             db.Add(supplier);
         }
     }
@@ -35,27 +47,96 @@ public sealed partial class DemoWorkshop
     static List<Point> Blot(double x, double y, double across, double down, int seed)
     {
         var r = new Random(seed);
-        return [.. Enumerable.Range(0, 14).Select(i => i * Math.PI * 2 / 14).Select(a => 0.85 + 0.3 * r.NextDouble() is var k ? new Point(Math.Round(x + Math.Cos(a) * across * k, 4), Math.Round(y + Math.Sin(a) * down * k, 4)) : default)];
+        return
+        [
+            .. Enumerable
+                .Range(0, 14)
+                .Select(i => i * Math.PI * 2 / 14)
+                .Select(a =>
+                    0.85 + 0.3 * r.NextDouble() is var k
+                        ? new Point(Math.Round(x + Math.Cos(a) * across * k, 4), Math.Round(y + Math.Sin(a) * down * k, 4))
+                        : default
+                ),
+        ];
     }
 
-    CorrosionArea Area(Machine m, Board b, string name, LeakSource source, CorrosionStage stage, List<Point> outline, double daysAgo, double? ph = null)
+    CorrosionArea Area(
+        Machine m,
+        Board b,
+        string name,
+        LeakSource source,
+        CorrosionStage stage,
+        List<Point> outline,
+        double daysAgo,
+        double? ph = null
+    )
     {
         var map = b.Map.Front;
         var a = new CorrosionArea
         {
-            Id = Id(), MachineId = m.Id, BoardId = b.Id, Name = name, Source = source, PhBefore = ph, Outline = outline,
-            Looks = [new(Ago(daysAgo), stage, Math.Round(Outline.SquareCentimetres(outline, map.WidthMillimetres!.Value, map.HeightMillimetres!.Value), 2))],
+            Id = Id(),
+            MachineId = m.Id,
+            BoardId = b.Id,
+            Name = name,
+            Source = source,
+            PhBefore = ph,
+            Outline = outline,
+            Looks =
+            [
+                new(
+                    Ago(daysAgo),
+                    stage,
+                    Math.Round(Outline.SquareCentimetres(outline, map.WidthMillimetres!.Value, map.HeightMillimetres!.Value), 2)
+                ),
+            ],
         };
         db.Add(a);
         return a;
     }
 
-    void Net(Machine m, Board b, string name, string from, string to, double length, double width, int vias, double? amps, params (double X, double Y)[] path) =>
-        db.Add(new BoardNet { Id = Id(), MachineId = m.Id, BoardId = b.Id, Name = name, From = from, To = to, Path = [.. path.Select(p => new Point(p.X, p.Y))], Trace = new() { LengthMillimetres = length, WidthMillimetres = width, Vias = vias, Amps = amps } });
+    void Net(
+        Machine m,
+        Board b,
+        string name,
+        string from,
+        string to,
+        double length,
+        double width,
+        int vias,
+        double? amps,
+        params (double X, double Y)[] path
+    ) =>
+        db.Add(
+            new BoardNet
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                BoardId = b.Id,
+                Name = name,
+                From = from,
+                To = to,
+                Path = [.. path.Select(p => new Point(p.X, p.Y))],
+                Trace = new()
+                {
+                    LengthMillimetres = length,
+                    WidthMillimetres = width,
+                    Vias = vias,
+                    Amps = amps,
+                },
+            }
+        );
 
     void ServerBoard(Machine m, Board b, Job rinse)
     {
-        var corner = Area(m, b, "the memory corner", LeakSource.NickelCell, CorrosionStage.CopperEaten, Blot(0.2, 0.72, 0.075, 0.083, 4), 18);
+        var corner = Area(
+            m,
+            b,
+            "the memory corner",
+            LeakSource.NickelCell,
+            CorrosionStage.CopperEaten,
+            Blot(0.2, 0.72, 0.075, 0.083, 4),
+            18
+        );
         corner.Treatment = new() { NeutralisedAt = Ago(1), Ph = 7 };
         corner.JobId = rinse.Id;
         Area(m, b, "the keyboard socket", LeakSource.NickelCell, CorrosionStage.Bloom, Blot(0.335, 0.86, 0.028, 0.035, 9), 18);
@@ -65,7 +146,10 @@ public sealed partial class DemoWorkshop
         Net(m, b, "CAS1", "U28 pin 6", "memory slot 2 pin 2", 66, 0.3, 2, null, (0.13, 0.77), (0.25, 0.77), (0.31, 0.74));
         Net(m, b, "WE", "U28 pin 9", "memory slot 2 pin 21", 58, 0.3, 0, null, (0.16, 0.79), (0.26, 0.72), (0.32, 0.72));
         Net(m, b, "+5 V, slots", "supply plug P2", "memory slot 2 pin 1", 48, 1.5, 0, 0.9, (0.15, 0.83), (0.2, 0.76), (0.29, 0.76));
-        foreach (var c in db.Cells.Local.Where(c => c.MachineId == m.Id)) { (c.BoardId, c.X, c.Y) = (b.Id, 0.16, 0.72); }
+        foreach (var c in db.Cells.Local.Where(c => c.MachineId == m.Id))
+        {
+            (c.BoardId, c.X, c.Y) = (b.Id, 0.16, 0.72);
+        }
     }
 
     void NewsletterBoard(Machine m, Board b)
@@ -79,14 +163,49 @@ public sealed partial class DemoWorkshop
     }
 
     void LaptopPack(Machine m) =>
-        db.Add(new MachinePack { Id = Id(), MachineId = m.Id, Facts = new() { Chemistry = CellChemistry.LithiumRechargeable, DesignMilliampHours = 3600, FullChargeMilliampHours = 900, Cycles = 610, Volts = 10.9, Series = 3 } });
+        db.Add(
+            new MachinePack
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Facts = new()
+                {
+                    Chemistry = CellChemistry.LithiumRechargeable,
+                    DesignMilliampHours = 3600,
+                    FullChargeMilliampHours = 900,
+                    Cycles = 610,
+                    Volts = 10.9,
+                    Series = 3,
+                },
+            }
+        );
 
     void EditorHeat(Machine m, Board b)
     {
         var cpu = new HotPart
         {
-            Id = Id(), MachineId = m.Id, BoardId = b.Id, Name = "the processor", X = 0.44, Y = 0.44, Load = "the editor's own demo film, 20 minutes",
-            Facts = new() { Watts = 46, SquareMillimetres = 128, GapMillimetres = new Spread(0.02, 0.04, 0.06), BareDie = true }, Fan = new() { RatedVolts = 12, RatedRpm = 4200, ReadRpm = 3350, StartVolts = 8.1, Noise = FanNoise.Rattle },
+            Id = Id(),
+            MachineId = m.Id,
+            BoardId = b.Id,
+            Name = "the processor",
+            X = 0.44,
+            Y = 0.44,
+            Load = "the editor's own demo film, 20 minutes",
+            Facts = new()
+            {
+                Watts = 46,
+                SquareMillimetres = 128,
+                GapMillimetres = new Spread(0.02, 0.04, 0.06),
+                BareDie = true,
+            },
+            Fan = new()
+            {
+                RatedVolts = 12,
+                RatedRpm = 4200,
+                ReadRpm = 3350,
+                StartVolts = 8.1,
+                Noise = FanNoise.Rattle,
+            },
         };
         db.Add(cpu);
         foreach (var (part, room) in new[] { (71.0, 18.5), (72.5, 18.5), (71.5, 19.0), (72.0, 19.0), (73.0, 19.0) })
@@ -95,6 +214,22 @@ public sealed partial class DemoWorkshop
             Read(m, SubjectKind.HotPart, cpu.Id, "before room", Quantity.Celsius, room, 3);
         }
 
-        db.Add(new HotPart { Id = Id(), MachineId = m.Id, BoardId = b.Id, Name = "the bridge chip", X = 0.62, Y = 0.6, Facts = new() { Watts = 4, SquareMillimetres = 900, OldPadMillimetres = 1.15 } });
+        db.Add(
+            new HotPart
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                BoardId = b.Id,
+                Name = "the bridge chip",
+                X = 0.62,
+                Y = 0.6,
+                Facts = new()
+                {
+                    Watts = 4,
+                    SquareMillimetres = 900,
+                    OldPadMillimetres = 1.15,
+                },
+            }
+        );
     }
 }

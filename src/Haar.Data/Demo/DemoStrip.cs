@@ -12,11 +12,37 @@ namespace Haar.Data.Demo;
 /// <summary>What the demo workshop shows of arriving, surveying, taking apart and putting together.</summary>
 public sealed partial class DemoWorkshop
 {
-    StripStep Off(Machine m, int number, string title, PieceKind kind, Lies lies, double daysAgo, StripStep[] behind, string wayRound = "", string note = "", string test = "", bool photo = true, PhotoMark[]? marks = null, string by = "Ana")
+    StripStep Off(
+        Machine m,
+        int number,
+        string title,
+        PieceKind kind,
+        Lies lies,
+        double daysAgo,
+        StripStep[] behind,
+        string wayRound = "",
+        string note = "",
+        string test = "",
+        bool photo = true,
+        PhotoMark[]? marks = null,
+        string by = "Ana"
+    )
     {
         var s = new StripStep
         {
-            Id = Id(), MachineId = m.Id, Number = number, Title = title, Kind = kind, Lies = lies, At = Ago(daysAgo).AddMinutes(number * 4), Behind = [.. behind.Select(b => b.Id)], WayRound = wayRound, Note = note, TestBeforeCovered = test, By = by, Marks = [.. marks ?? []],
+            Id = Id(),
+            MachineId = m.Id,
+            Number = number,
+            Title = title,
+            Kind = kind,
+            Lies = lies,
+            At = Ago(daysAgo).AddMinutes(number * 4),
+            Behind = [.. behind.Select(b => b.Id)],
+            WayRound = wayRound,
+            Note = note,
+            TestBeforeCovered = test,
+            By = by,
+            Marks = [.. marks ?? []],
             PhotoId = photo ? Picture(m, kind, false, title, Ago(daysAgo).AddMinutes(number * 4)) : null,
         };
         db.Add(s);
@@ -28,21 +54,79 @@ public sealed partial class DemoWorkshop
     Guid Picture(Machine m, PieceKind kind, bool beige, string caption, DateTimeOffset at)
     {
         // Drawing is the dearest part of the seed: one picture a kind is enough.
-        if (!drawn.TryGetValue((kind, beige), out var stored)) { drawn[(kind, beige)] = stored = photos.Add(StepPicture.Draw(kind, (int)kind * 17 + 3, beige)); }
-        var p = new Photo { Id = Id(), MachineId = m.Id, Hash = stored.Hash, Width = stored.Width, Height = stored.Height, Caption = caption, At = at };
+        if (!drawn.TryGetValue((kind, beige), out var stored))
+        {
+            drawn[(kind, beige)] = stored = photos.Add(StepPicture.Draw(kind, (int)kind * 17 + 3, beige));
+        }
+        var p = new Photo
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Hash = stored.Hash,
+            Width = stored.Width,
+            Height = stored.Height,
+            Caption = caption,
+            At = at,
+        };
         db.Add(p);
         return p.Id;
     }
 
-    StripFastener Screws(StripStep s, int count, string thread, double length, string head, string hole, string tray, string pierces = "", int missing = 0, params (double X, double Y, string Text)[] marks)
+    StripFastener Screws(
+        StripStep s,
+        int count,
+        string thread,
+        double length,
+        string head,
+        string hole,
+        string tray,
+        string pierces = "",
+        int missing = 0,
+        params (double X, double Y, string Text)[] marks
+    )
     {
-        var f = new StripFastener { Id = Id(), MachineId = s.MachineId, StepId = s.Id, Thread = thread, LengthMillimetres = length, Head = head, Count = count, MissingBefore = missing, Hole = hole, Tray = tray, Pierces = pierces, Marks = [.. marks.Select(x => new PhotoMark(x.X, x.Y, x.Text))] };
+        var f = new StripFastener
+        {
+            Id = Id(),
+            MachineId = s.MachineId,
+            StepId = s.Id,
+            Thread = thread,
+            LengthMillimetres = length,
+            Head = head,
+            Count = count,
+            MissingBefore = missing,
+            Hole = hole,
+            Tray = tray,
+            Pierces = pierces,
+            Marks = [.. marks.Select(x => new PhotoMark(x.X, x.Y, x.Text))],
+        };
         db.Add(f);
         return f;
     }
 
-    void Lead(StripStep s, string kind, Known keyed, string wayRound = "", string route = "", bool back = false, params (double X, double Y, string Text)[] marks) =>
-        db.Add(new StripConnector { Id = Id(), MachineId = s.MachineId, StepId = s.Id, Kind = kind, Keyed = keyed, WayRound = wayRound, Route = route, BackAt = back ? Ago(1) : null, Marks = [.. marks.Select(x => new PhotoMark(x.X, x.Y, x.Text))] });
+    void Lead(
+        StripStep s,
+        string kind,
+        Known keyed,
+        string wayRound = "",
+        string route = "",
+        bool back = false,
+        params (double X, double Y, string Text)[] marks
+    ) =>
+        db.Add(
+            new StripConnector
+            {
+                Id = Id(),
+                MachineId = s.MachineId,
+                StepId = s.Id,
+                Kind = kind,
+                Keyed = keyed,
+                WayRound = wayRound,
+                Route = route,
+                BackAt = back ? Ago(1) : null,
+                Marks = [.. marks.Select(x => new PhotoMark(x.X, x.Y, x.Text))],
+            }
+        );
 
     static readonly (double, double, string)[] Corners = [(0.23, 0.24, "1"), (0.23, 0.77, "2"), (0.69, 0.24, "3"), (0.69, 0.77, "4")];
 
@@ -52,7 +136,16 @@ public sealed partial class DemoWorkshop
         const double days = 17;
         var lid = Off(m, 1, "Side panel", PieceKind.Cover, Lies.OnRightSide, days, []);
         Screws(lid, 3, "6-32", 6, "hex", "rear edge", "A1");
-        var front = Off(m, 2, "Front panel", PieceKind.Cover, Lies.AsUsed, days, [lid], note: "Five clips, the lowest one brittle: press from inside.");
+        var front = Off(
+            m,
+            2,
+            "Front panel",
+            PieceKind.Cover,
+            Lies.AsUsed,
+            days,
+            [lid],
+            note: "Five clips, the lowest one brittle: press from inside."
+        );
         var net = Off(m, 3, "Network card", PieceKind.Card, Lies.OnRightSide, days, [lid]);
         Screws(net, 1, "M3", 6, "pan", "bracket", "A2");
         Lead(net, "coax socket", Known.Yes, "", "out at the back");
@@ -71,28 +164,118 @@ public sealed partial class DemoWorkshop
         Lead(tape, "34-way ribbon", Known.No, "red edge towards the power plug", "over the cage");
         var plugs = Off(m, 9, "Supply's plugs", PieceKind.Other, Lies.OnRightSide, days, [net, scsi, serial], photo: false);
         Lead(plugs, "two 6-pin board plugs", Known.No, "black leads together in the middle", "along the edge");
-        var supply = Off(m, 10, "Supply", PieceKind.Supply, Lies.OnRightSide, days, [plugs], test: "Rails on the lamp load, board still out");
+        var supply = Off(
+            m,
+            10,
+            "Supply",
+            PieceKind.Supply,
+            Lies.OnRightSide,
+            days,
+            [plugs],
+            test: "Rails on the lamp load, board still out"
+        );
         Screws(supply, 4, "6-32", 6, "hex", "rear wall", "B3");
-        var modules = Off(m, 11, "Memory modules", PieceKind.Module, Lies.OnRightSide, days, [supply], wayRound: "notch towards the supply; numbered 1 to 8 with a pencil");
+        var modules = Off(
+            m,
+            11,
+            "Memory modules",
+            PieceKind.Module,
+            Lies.OnRightSide,
+            days,
+            [supply],
+            wayRound: "notch towards the supply; numbered 1 to 8 with a pencil"
+        );
         var board = Off(m, 12, "Main board", PieceKind.Board, Lies.OnRightSide, days, [modules, plugs, speaker], test: "Bare board beeps");
         Screws(board, 6, "M3", 6, "pan", "standoffs", "C1", "the trace layer beside each hole");
         Lead(board, "keyboard socket", Known.Yes);
         var standoffs = Off(m, 13, "Standoffs", PieceKind.Other, Lies.OnRightSide, days, [board], photo: false);
         Screws(standoffs, 8, "M3", 8, "brass", "floor", "C1");
-        var cage = Off(m, 14, "Drive cage", PieceKind.Cage, Lies.OnRightSide, days, [tape, fan], by: "Ana", note: "Comes out towards the front, tipped.");
+        var cage = Off(
+            m,
+            14,
+            "Drive cage",
+            PieceKind.Cage,
+            Lies.OnRightSide,
+            days,
+            [tape, fan],
+            by: "Ana",
+            note: "Comes out towards the front, tipped."
+        );
         Screws(cage, 4, "M3", 6, "pan", "1 to 4", "C2", "the lower drive's board", 0, Corners);
         Screws(cage, 1, "6-32", 6.4, "hex", "left rear", "C3", "", 1, (0.69, 0.77, "4"));
         Lead(cage, "50-way ribbon", Known.No, "red edge up", "drawn", false, (0.8, 0.45, "K"));
         db.AddRange(
-            new FoundItem { Id = Id(), MachineId = m.Id, Slot = "drive", What = "210 MB SCSI drive", DateCode = "9418", Evidence = "Label on its side." },
-            new FoundItem { Id = Id(), MachineId = m.Id, Slot = "memory", What = "8 MB in eight modules", DateCode = "9112" },
-            new FoundItem { Id = Id(), MachineId = m.Id, Slot = "network card", What = "10 Mbit coax card", DateCode = "9109" },
-            new FoundItem { Id = Id(), MachineId = m.Id, Slot = "supply", What = "300 W supply", Evidence = "Seal whole." },
-            new FoundItem { Id = Id(), MachineId = m.Id, Slot = "second drive", Absent = true });
+            new FoundItem
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Slot = "drive",
+                What = "210 MB SCSI drive",
+                DateCode = "9418",
+                Evidence = "Label on its side.",
+            },
+            new FoundItem
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Slot = "memory",
+                What = "8 MB in eight modules",
+                DateCode = "9112",
+            },
+            new FoundItem
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Slot = "network card",
+                What = "10 Mbit coax card",
+                DateCode = "9109",
+            },
+            new FoundItem
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Slot = "supply",
+                What = "300 W supply",
+                Evidence = "Seal whole.",
+            },
+            new FoundItem
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Slot = "second drive",
+                Absent = true,
+            }
+        );
         db.AddRange(
-            new Observation { Id = Id(), MachineId = m.Id, Kind = ObservationKind.Beep, Text = "one long", During = PowerStepKind.WhatItSaid, At = Ago(19) },
-            new Observation { Id = Id(), MachineId = m.Id, Kind = ObservationKind.MemoryCount, Text = "8192 KB", Kilobytes = 8192, During = PowerStepKind.WhatItSaid, At = Ago(19) },
-            new Observation { Id = Id(), MachineId = m.Id, Kind = ObservationKind.Message, Text = "drive failure", During = PowerStepKind.WhatItSaid, At = Ago(19) });
+            new Observation
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Kind = ObservationKind.Beep,
+                Text = "one long",
+                During = PowerStepKind.WhatItSaid,
+                At = Ago(19),
+            },
+            new Observation
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Kind = ObservationKind.MemoryCount,
+                Text = "8192 KB",
+                Kilobytes = 8192,
+                During = PowerStepKind.WhatItSaid,
+                At = Ago(19),
+            },
+            new Observation
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Kind = ObservationKind.Message,
+                Text = "drive failure",
+                During = PowerStepKind.WhatItSaid,
+                At = Ago(19),
+            }
+        );
         m.Expectation = new() { ToFinish = new(30, 65, 140), Complete = new(160, 220, 300) };
     }
 
@@ -103,10 +286,28 @@ public sealed partial class DemoWorkshop
         var pack = Off(m, 1, "Battery pack", PieceKind.Cell, Lies.UpsideDown, days, []);
         var door = Off(m, 2, "Memory door", PieceKind.Cover, Lies.UpsideDown, days, []);
         Screws(door, 1, "M2.5", 5, "countersunk", "middle", "L1");
-        var memory = Off(m, 3, "Memory module", PieceKind.Module, Lies.UpsideDown, days, [door], wayRound: "notch off centre: it goes in one way at a slant");
+        var memory = Off(
+            m,
+            3,
+            "Memory module",
+            PieceKind.Module,
+            Lies.UpsideDown,
+            days,
+            [door],
+            wayRound: "notch off centre: it goes in one way at a slant"
+        );
         var screws = Off(m, 4, "Long screws underneath", PieceKind.Other, Lies.UpsideDown, days, [pack], photo: false);
         Screws(screws, 6, "M2.5", 14, "countersunk", "marked with a ring", "L2", "the palm rest");
-        var keyboard = Off(m, 5, "Keyboard", PieceKind.Keyboard, Lies.AsUsed, days, [screws], note: "Four brittle tabs along the top edge: slid, not levered.");
+        var keyboard = Off(
+            m,
+            5,
+            "Keyboard",
+            PieceKind.Keyboard,
+            Lies.AsUsed,
+            days,
+            [screws],
+            note: "Four brittle tabs along the top edge: slid, not levered."
+        );
         Screws(keyboard, 2, "M2", 4, "countersunk", "marked K", "L1");
         Lead(keyboard, "keyboard flat lead", Known.No, "contacts down", "straight");
         var rest = Off(m, 6, "Palm rest", PieceKind.Cover, Lies.AsUsed, days, [keyboard]);
@@ -119,24 +320,93 @@ public sealed partial class DemoWorkshop
         lid.AfterJobId = hinge.Id;
         Screws(lid, 4, "M2.5", 8, "pan", "hinge feet", "L4");
         Lead(lid, "panel lead", Known.No, "blue mark up", "round the hinge");
-        var board = Off(m, 9, "Main board", PieceKind.Board, Lies.AsUsed, days, [bay, lid, memory], test: "On the adapter: the lamp comes on and it beeps");
+        var board = Off(
+            m,
+            9,
+            "Main board",
+            PieceKind.Board,
+            Lies.AsUsed,
+            days,
+            [bay, lid, memory],
+            test: "On the adapter: the lamp comes on and it beeps"
+        );
         var screwsOfBoard = Screws(board, 5, "M2.5", 6, "pan", "ringed in white", "L5", "the magnesium shell");
         Lead(board, "adapter socket lead", Known.Yes, back: true);
         board.BackAt = Ago(1);
         screwsOfBoard.Returns = [new(4, "M2.5", 6, "pan", false, Ago(1))];
-        db.Add(new StageClosing { Id = Id(), MachineId = m.Id, Stage = Stage.StripDown, Reason = "Apart, in 9 steps.", At = Ago(days - 1) });
-        m.Expectation = new() { ToFinish = new(0, 15, 60), Complete = new(90, 130, 180), StopLoss = 110 };
+        db.Add(
+            new StageClosing
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Stage = Stage.StripDown,
+                Reason = "Apart, in 9 steps.",
+                At = Ago(days - 1),
+            }
+        );
+        m.Expectation = new()
+        {
+            ToFinish = new(0, 15, 60),
+            Complete = new(90, 130, 180),
+            StopLoss = 110,
+        };
     }
 
     void Store()
     {
-        foreach (var (thread, length, head, quantity, place) in new[] { ("M3", 6.0, "pan", 42, "F1"), ("M3", 10, "pan", 18, "F1"), ("M3", 5, "countersunk", 9, "F1"), ("6-32", 6.4, "hex", 31, "F2"), ("M2.5", 6, "pan", 7, "F3"), ("M2.5", 5, "countersunk", 12, "F3"), ("M2", 4, "countersunk", 5, "F3"), ("self-tapping 4", 16, "pan", 6, "F4") })
+        foreach (
+            var (thread, length, head, quantity, place) in new[]
+            {
+                ("M3", 6.0, "pan", 42, "F1"),
+                ("M3", 10, "pan", 18, "F1"),
+                ("M3", 5, "countersunk", 9, "F1"),
+                ("6-32", 6.4, "hex", 31, "F2"),
+                ("M2.5", 6, "pan", 7, "F3"),
+                ("M2.5", 5, "countersunk", 12, "F3"),
+                ("M2", 4, "countersunk", 5, "F3"),
+                ("self-tapping 4", 16, "pan", 6, "F4"),
+            }
+        )
         {
-            db.Add(new StoreFastener { Id = Id(), Thread = thread, LengthMillimetres = length, Head = head, Quantity = quantity, Place = place });
+            db.Add(
+                new StoreFastener
+                {
+                    Id = Id(),
+                    Thread = thread,
+                    LengthMillimetres = length,
+                    Head = head,
+                    Quantity = quantity,
+                    Place = place,
+                }
+            );
         }
 
-        db.Add(new StorePart { Id = Id(), Kind = "supply", Fits = "ATX", Quantity = 2, State = PartState.Good, Place = "shelf 3", CameFrom = "the lifeboat station's second desktop", At = Ago(90) });
-        db.Add(new StorePart { Id = Id(), Kind = "floppy drive", Fits = "1.44 MB", Quantity = 1, State = PartState.NotKnown, Place = "shelf 2", CameFrom = "a jumble sale", At = Ago(200) });
+        db.Add(
+            new StorePart
+            {
+                Id = Id(),
+                Kind = "supply",
+                Fits = "ATX",
+                Quantity = 2,
+                State = PartState.Good,
+                Place = "shelf 3",
+                CameFrom = "the lifeboat station's second desktop",
+                At = Ago(90),
+            }
+        );
+        db.Add(
+            new StorePart
+            {
+                Id = Id(),
+                Kind = "floppy drive",
+                Fits = "1.44 MB",
+                Quantity = 1,
+                State = PartState.NotKnown,
+                Place = "shelf 2",
+                CameFrom = "a jumble sale",
+                At = Ago(200),
+            }
+        );
     }
 
     /// <summary>Six boxes on the floor, opened and written down, not sorted.</summary>
@@ -144,28 +414,174 @@ public sealed partial class DemoWorkshop
     {
         var m = new Machine
         {
-            Id = Id(), Name = "House-clearance lot", Kind = "six boxes, not yet sorted", CameFrom = "a house clearance on Quay Street", Paid = 60, Claimed = "All worked when they were put away.", ArrivedAt = Ago(1),
-            Lot = new() { BudgetMoney = 120, BudgetHours = 24, Prices = [new("supply", new(25, 35, 50), "AT"), new("floppy drive", new(12, 18, 30)), new("keyboard", new(15, 22, 40), "AT"), new("drive", new(20, 30, 55), "ATA"), new("adapter", new(10, 14, 25), "9 V")] },
+            Id = Id(),
+            Name = "House-clearance lot",
+            Kind = "six boxes, not yet sorted",
+            CameFrom = "a house clearance on Quay Street",
+            Paid = 60,
+            Claimed = "All worked when they were put away.",
+            ArrivedAt = Ago(1),
+            Lot = new()
+            {
+                BudgetMoney = 120,
+                BudgetHours = 24,
+                Prices =
+                [
+                    new("supply", new(25, 35, 50), "AT"),
+                    new("floppy drive", new(12, 18, 30)),
+                    new("keyboard", new(15, 22, 40), "AT"),
+                    new("drive", new(20, 30, 55), "ATA"),
+                    new("adapter", new(10, 14, 25), "9 V"),
+                ],
+            },
         };
         db.Add(m);
-        db.Add(new Log.LogEntry { Id = Id(), MachineId = m.Id, At = m.ArrivedAt, Sentence = "A lot came in: House-clearance lot." });
+        db.Add(
+            new Log.LogEntry
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                At = m.ArrivedAt,
+                Sentence = "A lot came in: House-clearance lot.",
+            }
+        );
         static BoxPart Good(string kind, string fits = "", int count = 1) => new(kind, PartState.Good, fits, count);
         static BoxPart Gone(string kind, string fits = "") => new(kind, PartState.Missing, fits);
         static BoxPart Bad(string kind, string fits = "") => new(kind, PartState.Damaged, fits);
         static BoxPart Maybe(string kind, string fits = "") => new(kind, PartState.NotKnown, fits);
-        void Box(int n, string name, string kind, string note, Spread money, Spread hours, double complete, double worth, PieceKind picture, params BoxPart[] parts) =>
-            db.Add(new LotBox { Id = Id(), MachineId = m.Id, Number = n, Name = name, Kind = kind, Note = note, Money = money, Hours = hours, Complete = complete, Worth = worth, Parts = [.. parts], PhotoId = Picture(m, picture, true, $"Box {n}: {name}", m.ArrivedAt.AddHours(1)) });
-        Box(1, "Grey tower", "486-level tower", "Clean inside; the supply has been taken.", new(5, 12, 30), new(4, 6, 10), 140, 2, PieceKind.Cage, Gone("supply", "AT"), Good("drive", "ATA"), Good("main board", "486"), Bad("floppy drive"));
-        Box(2, "Flat desktop", "386-level desktop", "Cell has leaked over a third of the board.", new(15, 40, 90), new(10, 16, 30), 90, 1, PieceKind.Board, Good("supply", "AT"), Bad("main board", "386"), Good("floppy drive"), Good("keyboard", "AT"));
-        Box(3, "Second desktop", "386-level desktop", "Whole, but for its keyboard.", new(5, 15, 40), new(5, 8, 14), 110, 1.5, PieceKind.Other, Gone("keyboard", "AT"), Good("supply", "AT"), Good("main board", "386"), Good("floppy drive"), Maybe("drive", "ATA"));
-        Box(4, "Home micro", "8-bit home micro", "No adapter.", new(2, 6, 15), new(2, 4, 7), 60, 1, PieceKind.Keyboard, Gone("adapter", "9 V"), Good("main board", "micro"));
-        Box(5, "Bits of a tower", "parts of a tower", "No board, no case front.", new(30, 60, 120), new(12, 20, 40), 120, 1, PieceKind.Supply, Gone("main board", "486"), Gone("case front", "486"), Good("supply", "AT"), Maybe("drive", "ATA"));
-        Box(6, "Amber display", "amber display", "Neck cracked: the tube is gone.", new(0, 0, 0), new(1, 1, 2), 40, 1, PieceKind.Display, Bad("picture tube", "amber"), Good("mains lead"));
+        void Box(
+            int n,
+            string name,
+            string kind,
+            string note,
+            Spread money,
+            Spread hours,
+            double complete,
+            double worth,
+            PieceKind picture,
+            params BoxPart[] parts
+        ) =>
+            db.Add(
+                new LotBox
+                {
+                    Id = Id(),
+                    MachineId = m.Id,
+                    Number = n,
+                    Name = name,
+                    Kind = kind,
+                    Note = note,
+                    Money = money,
+                    Hours = hours,
+                    Complete = complete,
+                    Worth = worth,
+                    Parts = [.. parts],
+                    PhotoId = Picture(m, picture, true, $"Box {n}: {name}", m.ArrivedAt.AddHours(1)),
+                }
+            );
+        Box(
+            1,
+            "Grey tower",
+            "486-level tower",
+            "Clean inside; the supply has been taken.",
+            new(5, 12, 30),
+            new(4, 6, 10),
+            140,
+            2,
+            PieceKind.Cage,
+            Gone("supply", "AT"),
+            Good("drive", "ATA"),
+            Good("main board", "486"),
+            Bad("floppy drive")
+        );
+        Box(
+            2,
+            "Flat desktop",
+            "386-level desktop",
+            "Cell has leaked over a third of the board.",
+            new(15, 40, 90),
+            new(10, 16, 30),
+            90,
+            1,
+            PieceKind.Board,
+            Good("supply", "AT"),
+            Bad("main board", "386"),
+            Good("floppy drive"),
+            Good("keyboard", "AT")
+        );
+        Box(
+            3,
+            "Second desktop",
+            "386-level desktop",
+            "Whole, but for its keyboard.",
+            new(5, 15, 40),
+            new(5, 8, 14),
+            110,
+            1.5,
+            PieceKind.Other,
+            Gone("keyboard", "AT"),
+            Good("supply", "AT"),
+            Good("main board", "386"),
+            Good("floppy drive"),
+            Maybe("drive", "ATA")
+        );
+        Box(
+            4,
+            "Home micro",
+            "8-bit home micro",
+            "No adapter.",
+            new(2, 6, 15),
+            new(2, 4, 7),
+            60,
+            1,
+            PieceKind.Keyboard,
+            Gone("adapter", "9 V"),
+            Good("main board", "micro")
+        );
+        Box(
+            5,
+            "Bits of a tower",
+            "parts of a tower",
+            "No board, no case front.",
+            new(30, 60, 120),
+            new(12, 20, 40),
+            120,
+            1,
+            PieceKind.Supply,
+            Gone("main board", "486"),
+            Gone("case front", "486"),
+            Good("supply", "AT"),
+            Maybe("drive", "ATA")
+        );
+        Box(
+            6,
+            "Amber display",
+            "amber display",
+            "Neck cracked: the tube is gone.",
+            new(0, 0, 0),
+            new(1, 1, 2),
+            40,
+            1,
+            PieceKind.Display,
+            Bad("picture tube", "amber"),
+            Good("mains lead")
+        );
     }
 
     void TerminalLooked(Machine m)
     {
-        void Looked(string item, LookAnswer answer, string note = "", Guid? finding = null) => db.Add(new ChecklistAnswer { Id = Id(), MachineId = m.Id, Item = item, Answer = answer, Note = note, FindingId = finding, At = Ago(14) });
+        void Looked(string item, LookAnswer answer, string note = "", Guid? finding = null) =>
+            db.Add(
+                new ChecklistAnswer
+                {
+                    Id = Id(),
+                    MachineId = m.Id,
+                    Item = item,
+                    Answer = answer,
+                    Note = note,
+                    FindingId = finding,
+                    At = Ago(14),
+                }
+            );
         Looked("case-cracks", LookAnswer.Sound);
         Looked("screws", LookAnswer.Sound);
         Looked("rust-case", LookAnswer.NotHere);

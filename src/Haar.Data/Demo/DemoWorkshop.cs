@@ -31,7 +31,10 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     /// <summary>Seeds an empty database; does nothing to one with machines in it.</summary>
     public async Task<bool> SeedAsync(CancellationToken cancel = default)
     {
-        if (await db.Machines.AnyAsync(cancel)) { return false; }
+        if (await db.Machines.AnyAsync(cancel))
+        {
+            return false;
+        }
         var workshop = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
         workshop.Name = "Skerrow Harbour workshop";
         workshop.EventName = "The Harbour Office, 1984–2002";
@@ -49,7 +52,10 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         Editor();
         LotOfSix();
         await db.SaveChangesAsync(cancel);
-        foreach (var id in await db.Machines.Select(m => m.Id).ToListAsync(cancel)) { await StandingKeeper.RefreshAsync(db, id, now, cancel); }
+        foreach (var id in await db.Machines.Select(m => m.Id).ToListAsync(cancel))
+        {
+            await StandingKeeper.RefreshAsync(db, id, now, cancel);
+        }
         return true;
     }
 
@@ -62,46 +68,189 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         var p = PackStore.Shipped.Machines.First(x => x.Id == profileId);
         var m = new Machine
         {
-            Id = Id(), Name = name, Kind = p.Kind, Model = p.Model, Class = p.Class, YearFrom = p.YearFrom + 1, YearTo = p.YearFrom + 1, Traits = p.Traits, Rails = p.Rails,
-            CameFrom = from, Paid = paid, Claimed = claimed, ArrivedAt = Ago(daysAgo), SurveyedAt = surveyed ? Ago(daysAgo - 1) : null,
+            Id = Id(),
+            Name = name,
+            Kind = p.Kind,
+            Model = p.Model,
+            Class = p.Class,
+            YearFrom = p.YearFrom + 1,
+            YearTo = p.YearFrom + 1,
+            Traits = p.Traits,
+            Rails = p.Rails,
+            CameFrom = from,
+            Paid = paid,
+            Claimed = claimed,
+            ArrivedAt = Ago(daysAgo),
+            SurveyedAt = surveyed ? Ago(daysAgo - 1) : null,
             RestorationSchool = RestorationSchool.PeriodUpgrade,
         };
         db.Add(m);
-        db.Add(new LogEntry { Id = Id(), MachineId = m.Id, At = m.ArrivedAt, Sentence = $"Taken in: {name}." });
-        if (surveyed) { db.Add(new LogEntry { Id = Id(), MachineId = m.Id, At = Ago(daysAgo - 1), Sentence = "Looked over, outside to inside." }); }
+        db.Add(
+            new LogEntry
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                At = m.ArrivedAt,
+                Sentence = $"Taken in: {name}.",
+            }
+        );
+        if (surveyed)
+        {
+            db.Add(
+                new LogEntry
+                {
+                    Id = Id(),
+                    MachineId = m.Id,
+                    At = Ago(daysAgo - 1),
+                    Sentence = "Looked over, outside to inside.",
+                }
+            );
+        }
         return m;
     }
 
     List<Capacitor> Board(Machine m, string boardId, (double X, double Y)? stain = null, int seed = 1)
     {
         var p = PackStore.Shipped.Boards.First(b => b.Id == boardId);
-        var picture = photos.Add(BoardPicture.Draw(seed, p.Capacitors.Where(c => c.X is not null).Select(c => (c.X!.Value, c.Y!.Value, c.Spec.Kind == CapacitorKind.TantalumBead ? 10f : Math.Clamp((float)(c.Spec.DiameterMillimetres ?? 5) * 4.2f, 14, 40), c.Spec.Kind != CapacitorKind.TantalumBead)), stain));
-        var photo = new Photo { Id = Id(), MachineId = m.Id, Hash = picture.Hash, Width = picture.Width, Height = picture.Height, Caption = p.Name, At = m.ArrivedAt.AddHours(2) };
-        var board = new Board { Id = Id(), MachineId = m.Id, Name = p.Name, PhotoId = photo.Id };
+        var picture = photos.Add(
+            BoardPicture.Draw(
+                seed,
+                p.Capacitors.Where(c => c.X is not null)
+                    .Select(c =>
+                        (
+                            c.X!.Value,
+                            c.Y!.Value,
+                            c.Spec.Kind == CapacitorKind.TantalumBead
+                                ? 10f
+                                : Math.Clamp((float)(c.Spec.DiameterMillimetres ?? 5) * 4.2f, 14, 40),
+                            c.Spec.Kind != CapacitorKind.TantalumBead
+                        )
+                    ),
+                stain
+            )
+        );
+        var photo = new Photo
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Hash = picture.Hash,
+            Width = picture.Width,
+            Height = picture.Height,
+            Caption = p.Name,
+            At = m.ArrivedAt.AddHours(2),
+        };
+        var board = new Board
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Name = p.Name,
+            PhotoId = photo.Id,
+        };
         // The made-up picture is from straight above already; what it lacks is its size.
-        if (p.WidthMillimetres is { } w) { board.Map = board.Map.With(Side.Front, new SideMap { WidthMillimetres = w, HeightMillimetres = Math.Round(w * picture.Height / picture.Width, 2) }); }
+        if (p.WidthMillimetres is { } w)
+        {
+            board.Map = board.Map.With(
+                Side.Front,
+                new SideMap { WidthMillimetres = w, HeightMillimetres = Math.Round(w * picture.Height / picture.Width, 2) }
+            );
+        }
         db.AddRange(photo, board);
-        var caps = p.Capacitors.Select(c => new Capacitor { Id = Id(), MachineId = m.Id, BoardId = board.Id, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y, MinusBefore = c.Spec.Polarised ? Towards.Up : Towards.NotKnown }).ToList();
+        var caps = p
+            .Capacitors.Select(c => new Capacitor
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                BoardId = board.Id,
+                Designator = c.Designator,
+                Marking = c.Marking,
+                Spec = c.Spec,
+                Role = c.Role,
+                X = c.X,
+                Y = c.Y,
+                MinusBefore = c.Spec.Polarised ? Towards.Up : Towards.NotKnown,
+            })
+            .ToList();
         db.AddRange(caps);
         lastBoard = board;
         return caps;
     }
 
-    void Read(Machine m, SubjectKind kind, Guid subject, string channel, Quantity q, double value, double daysAgo, string source = "typed", double? hertz = null, bool inCircuit = false) =>
-        db.Add(new Reading { Id = Id(), MachineId = m.Id, SubjectKind = kind, SubjectId = subject, Channel = channel, Quantity = q, Value = value, At = Ago(daysAgo), Source = source, FrequencyHertz = hertz, InCircuit = inCircuit });
+    void Read(
+        Machine m,
+        SubjectKind kind,
+        Guid subject,
+        string channel,
+        Quantity q,
+        double value,
+        double daysAgo,
+        string source = "typed",
+        double? hertz = null,
+        bool inCircuit = false
+    ) =>
+        db.Add(
+            new Reading
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                SubjectKind = kind,
+                SubjectId = subject,
+                Channel = channel,
+                Quantity = q,
+                Value = value,
+                At = Ago(daysAgo),
+                Source = source,
+                FrequencyHertz = hertz,
+                InCircuit = inCircuit,
+            }
+        );
 
-    void Measured(Machine m, List<Capacitor> caps, string designator, double microfarads, double esr, double daysAgo, double? leakMicroamps = null, params CapacitorSign[] signs)
+    void Measured(
+        Machine m,
+        List<Capacitor> caps,
+        string designator,
+        double microfarads,
+        double esr,
+        double daysAgo,
+        double? leakMicroamps = null,
+        params CapacitorSign[] signs
+    )
     {
         var c = caps.First(x => x.Designator == designator);
         c.Signs = [.. signs];
         Read(m, SubjectKind.Capacitor, c.Id, "old", Quantity.Capacitance, microfarads * 1e-6, daysAgo);
         Read(m, SubjectKind.Capacitor, c.Id, "old", Quantity.Esr, esr, daysAgo, hertz: 100_000);
-        if (leakMicroamps is { } l) { Read(m, SubjectKind.Capacitor, c.Id, "old", Quantity.Leakage, l * 1e-6, daysAgo); }
+        if (leakMicroamps is { } l)
+        {
+            Read(m, SubjectKind.Capacitor, c.Id, "old", Quantity.Leakage, l * 1e-6, daysAgo);
+        }
     }
 
-    Job Do(Machine m, Stage stage, string title, int minutes, string why = "", string needs = "", JobState state = JobState.ToDo, double daysAgo = 3, params Guid[] after)
+    Job Do(
+        Machine m,
+        Stage stage,
+        string title,
+        int minutes,
+        string why = "",
+        string needs = "",
+        JobState state = JobState.ToDo,
+        double daysAgo = 3,
+        params Guid[] after
+    )
     {
-        var j = new Job { Id = Id(), MachineId = m.Id, Stage = stage, Title = title, Minutes = minutes, Why = why, Needs = needs, State = state, At = Ago(daysAgo), DoneAt = state == JobState.Done ? Ago(daysAgo / 2) : null, After = [.. after] };
+        var j = new Job
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Stage = stage,
+            Title = title,
+            Minutes = minutes,
+            Why = why,
+            Needs = needs,
+            State = state,
+            At = Ago(daysAgo),
+            DoneAt = state == JobState.Done ? Ago(daysAgo / 2) : null,
+            After = [.. after],
+        };
         db.Add(j);
         return j;
     }
@@ -117,7 +266,17 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     Finding Found(Machine m, FindingKind kind, string place, string seen, double daysAgo, string? dealt = null)
     {
-        var f = new Finding { Id = Id(), MachineId = m.Id, Kind = kind, Place = place, Seen = seen, At = Ago(daysAgo), DealtWithAt = dealt is null ? null : Ago(daysAgo - 1), DealtWith = dealt ?? "" };
+        var f = new Finding
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Kind = kind,
+            Place = place,
+            Seen = seen,
+            At = Ago(daysAgo),
+            DealtWithAt = dealt is null ? null : Ago(daysAgo - 1),
+            DealtWith = dealt ?? "",
+        };
         db.Add(f);
         return f;
     }
@@ -128,11 +287,19 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         {
             var s = new PowerStep
             {
-                Id = Id(), MachineId = m.Id, Kind = kind, State = PowerStepState.Passed, At = Ago(daysAgo), Said = kind == PowerStepKind.WhatItSaid ? said : "",
+                Id = Id(),
+                MachineId = m.Id,
+                Kind = kind,
+                State = PowerStepState.Passed,
+                At = Ago(daysAgo),
+                Said = kind == PowerStepKind.WhatItSaid ? said : "",
                 Sentence = kind switch
                 {
-                    PowerStepKind.Shorts => "No short on any rail.", PowerStepKind.SupplyLook => "Nothing swollen, nothing smells.", PowerStepKind.SupplyLoaded => "Every rail holds under load, and its ripple is within limits.",
-                    PowerStepKind.BareBoard => "Every rail holds with the board on it.", _ => "Written down.",
+                    PowerStepKind.Shorts => "No short on any rail.",
+                    PowerStepKind.SupplyLook => "Nothing swollen, nothing smells.",
+                    PowerStepKind.SupplyLoaded => "Every rail holds under load, and its ripple is within limits.",
+                    PowerStepKind.BareBoard => "Every rail holds with the board on it.",
+                    _ => "Written down.",
                 },
             };
             db.Add(s);
@@ -145,18 +312,77 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     }
 
     void Spent(Machine m, string what, decimal? amount, int? minutes, double daysAgo) =>
-        db.Add(new CostEntry { Id = Id(), MachineId = m.Id, What = what, Amount = amount, Minutes = minutes, At = Ago(daysAgo) });
+        db.Add(
+            new CostEntry
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                What = what,
+                Amount = amount,
+                Minutes = minutes,
+                At = Ago(daysAgo),
+            }
+        );
 
     void Drawer()
     {
-        (int Quantity, string Place, double YearsAgo, decimal Price)[] stock = [(7, "A3", 0.6, 0.42m), (12, "A4", 1.2, 0.18m), (5, "A4", 6.5, 0.31m), (9, "A5", 1.2, 0.16m), (3, "B1", 0.3, 0.55m), (2, "C2", 0.9, 0.80m)];
+        (int Quantity, string Place, double YearsAgo, decimal Price)[] stock =
+        [
+            (7, "A3", 0.6, 0.42m),
+            (12, "A4", 1.2, 0.18m),
+            (5, "A4", 6.5, 0.31m),
+            (9, "A5", 1.2, 0.16m),
+            (3, "B1", 0.3, 0.55m),
+            (2, "C2", 0.9, 0.80m),
+        ];
         foreach (var (profile, s) in PackStore.Shipped.Parts.Zip(stock))
         {
-            db.Add(new DrawerPart { Id = Id(), Spec = profile.Spec, Quantity = s.Quantity, Place = s.Place, BoughtOn = DateOnly.FromDateTime(now.DateTime.AddDays(-365.25 * s.YearsAgo)), Price = s.Price });
+            db.Add(
+                new DrawerPart
+                {
+                    Id = Id(),
+                    Spec = profile.Spec,
+                    Quantity = s.Quantity,
+                    Place = s.Place,
+                    BoughtOn = DateOnly.FromDateTime(now.DateTime.AddDays(-365.25 * s.YearsAgo)),
+                    Price = s.Price,
+                }
+            );
         }
 
-        void More(CapacitorKind kind, double uf, double volts, double celsius, double dia, double height, double? pitch, int quantity, string place, double years, decimal price) =>
-            db.Add(new DrawerPart { Id = Id(), Spec = new() { Kind = kind, Microfarads = uf, RatedVolts = volts, MaxCelsius = celsius, DiameterMillimetres = dia, HeightMillimetres = height, LeadPitchMillimetres = pitch }, Quantity = quantity, Place = place, BoughtOn = DateOnly.FromDateTime(now.DateTime.AddDays(-365.25 * years)), Price = price });
+        void More(
+            CapacitorKind kind,
+            double uf,
+            double volts,
+            double celsius,
+            double dia,
+            double height,
+            double? pitch,
+            int quantity,
+            string place,
+            double years,
+            decimal price
+        ) =>
+            db.Add(
+                new DrawerPart
+                {
+                    Id = Id(),
+                    Spec = new()
+                    {
+                        Kind = kind,
+                        Microfarads = uf,
+                        RatedVolts = volts,
+                        MaxCelsius = celsius,
+                        DiameterMillimetres = dia,
+                        HeightMillimetres = height,
+                        LeadPitchMillimetres = pitch,
+                    },
+                    Quantity = quantity,
+                    Place = place,
+                    BoughtOn = DateOnly.FromDateTime(now.DateTime.AddDays(-365.25 * years)),
+                    Price = price,
+                }
+            );
         More(CapacitorKind.AluminiumSurfaceMount, 47, 16, 105, 6.3, 5.4, null, 2, "A3", 2.1, 0.14m);
         More(CapacitorKind.AluminiumSurfaceMount, 47, 25, 105, 6.3, 7.7, null, 1, "A3", 0.6, 0.19m);
         More(CapacitorKind.AluminiumRadial, 470, 25, 105, 10, 16, 5, 14, "B2", 1.8, 0.22m);
@@ -168,15 +394,55 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     Guid Server()
     {
-        var m = Add("halvorne-s325", "Fish-auction server", 21, "the fish auction, when its hall was cleared", 0, "It ran until the lights went out.");
+        var m = Add(
+            "halvorne-s325",
+            "Fish-auction server",
+            21,
+            "the fish auction, when its hall was cleared",
+            0,
+            "It ran until the lights went out."
+        );
         Board(m, "halvorne-s325-main", (0.2, 0.72), 7);
-        Powered(m, 19, "Counted 8192 KB, then “drive failure”. One long beep.", ("+5 V", 5.04, 22), ("+12 V", 12.11, 60), ("−5 V", -5.1, 30), ("−12 V", -11.8, 44));
-        Found(m, FindingKind.LeakingCell, "corner by the memory slots", "Green crust over 14 cm², two sockets wet.", 18, "Cell cut out, crust brushed off wet.");
+        Powered(
+            m,
+            19,
+            "Counted 8192 KB, then “drive failure”. One long beep.",
+            ("+5 V", 5.04, 22),
+            ("+12 V", 12.11, 60),
+            ("−5 V", -5.1, 30),
+            ("−12 V", -11.8, 44)
+        );
+        Found(
+            m,
+            FindingKind.LeakingCell,
+            "corner by the memory slots",
+            "Green crust over 14 cm², two sockets wet.",
+            18,
+            "Cell cut out, crust brushed off wet."
+        );
         Found(m, FindingKind.Rust, "tower case, bottom edge", "Bubbled paint along 30 cm.", 18);
         var site = PackStore.Shipped.Machines.First(p => p.Id == "halvorne-s325").Cell!;
-        db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "corner by the memory slots", Site = site, Chosen = ReplacementKind.HolderOnLead, OldOutAt = Ago(17) });
+        db.Add(
+            new MachineCell
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Place = "corner by the memory slots",
+                Site = site,
+                Chosen = ReplacementKind.HolderOnLead,
+                OldOutAt = Ago(17),
+            }
+        );
         ServerApart(m);
-        var rinse = Do(m, Stage.Boards, "Rinse the memory corner", 25, "Its vinegar bath has reached pH 7.", "Gloves, distilled water 1.2 l, pH strips", daysAgo: 1);
+        var rinse = Do(
+            m,
+            Stage.Boards,
+            "Rinse the memory corner",
+            25,
+            "Its vinegar bath has reached pH 7.",
+            "Gloves, distilled water 1.2 l, pH strips",
+            daysAgo: 1
+        );
         ServerBoard(m, lastBoard, rinse);
         Do(m, Stage.Case, "Brush the rust off the bottom edge", 40, "It goes on under paint.", "Wire brush, dust mask", daysAgo: 10);
         Do(m, Stage.Case, "Prime and paint the bottom edge", 30, daysAgo: 10);
@@ -188,11 +454,36 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     void Newsletter()
     {
-        var m = Add("pellardine-quire-20", "Newsletter desktop", 30, "the parish office", 15, "The sound has gone faint and the clock stops.");
+        var m = Add(
+            "pellardine-quire-20",
+            "Newsletter desktop",
+            30,
+            "the parish office",
+            15,
+            "The sound has gone faint and the clock stops."
+        );
         var caps = Board(m, "pellardine-quire-main", (0.215, 0.7), 3);
         Powered(m, 28, "Chime faint. Counted 10 MB. Clock at 1 January.", ("+5 V", 5.02, 31), ("+12 V", 12.2, 55), ("−12 V", -11.9, 50));
-        Found(m, FindingKind.WeepingCapacitor, "main board, by the sound chip", "11 cm² wet and dull, mask lifted, five nets under it.", 27);
-        db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "holder beside the expansion slot", Site = PackStore.Shipped.Machines.First(p => p.Id == "pellardine-quire-20").Cell!, Chosen = ReplacementKind.LikeForLike, OldOutAt = Ago(26), FittedAt = Ago(26), NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(4) });
+        Found(
+            m,
+            FindingKind.WeepingCapacitor,
+            "main board, by the sound chip",
+            "11 cm² wet and dull, mask lifted, five nets under it.",
+            27
+        );
+        db.Add(
+            new MachineCell
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Place = "holder beside the expansion slot",
+                Site = PackStore.Shipped.Machines.First(p => p.Id == "pellardine-quire-20").Cell!,
+                Chosen = ReplacementKind.LikeForLike,
+                OldOutAt = Ago(26),
+                FittedAt = Ago(26),
+                NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(4),
+            }
+        );
         Measured(m, caps, "C14", 32.4, 8.6, 2, null, CapacitorSign.Weeping);
         Measured(m, caps, "C13", 44.1, 1.9, 2, null, CapacitorSign.Weeping);
         Measured(m, caps, "C15", 40.2, 6.1, 2);
@@ -202,7 +493,27 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         Measured(m, caps, "C30", 168, 2.4, 2);
         Measured(m, caps, "C33", 29.7, 9.9, 2);
         Measured(m, caps, "C40", 318, 1.4, 2);
-        foreach (var (d, uf, esr) in new[] { ("C1", 45.8, 1.4), ("C2", 46.6, 1.3), ("C3", 46.1, 1.5), ("C8", 1.02, 9.9), ("C10", 44.9, 1.8), ("C12", 45.2, 1.6), ("C17", 45.0, 1.7), ("C18", 9.7, 3.4), ("C19", 9.8, 3.3), ("C20", 46.9, 1.3), ("C22", 9.9, 3.2), ("C34", 9.5, 3.6), ("C35", 9.6, 3.5), ("C36", 46.0, 1.4), ("C37", 45.7, 1.6), ("C41", 447, 0.21) })
+        foreach (
+            var (d, uf, esr) in new[]
+            {
+                ("C1", 45.8, 1.4),
+                ("C2", 46.6, 1.3),
+                ("C3", 46.1, 1.5),
+                ("C8", 1.02, 9.9),
+                ("C10", 44.9, 1.8),
+                ("C12", 45.2, 1.6),
+                ("C17", 45.0, 1.7),
+                ("C18", 9.7, 3.4),
+                ("C19", 9.8, 3.3),
+                ("C20", 46.9, 1.3),
+                ("C22", 9.9, 3.2),
+                ("C34", 9.5, 3.6),
+                ("C35", 9.6, 3.5),
+                ("C36", 46.0, 1.4),
+                ("C37", 45.7, 1.6),
+                ("C41", 447, 0.21),
+            }
+        )
         {
             Measured(m, caps, d, uf, esr, 2);
         }
@@ -212,9 +523,21 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         NewsletterBoard(m, lastBoard);
         Do(m, Stage.StripDown, "Take the board out of the slim case", 25, state: JobState.Done, daysAgo: 27);
         Do(m, Stage.Case, "Wash the case and dry it", 35, state: JobState.Done, daysAgo: 20);
-        var p = new Proof { Id = Id(), MachineId = m.Id, What = "Start to desktop", Unit = "s", Better = Better.Lower, Resolution = 0.1, At = Ago(26) };
+        var p = new Proof
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            What = "Start to desktop",
+            Unit = "s",
+            Better = Better.Lower,
+            Resolution = 0.1,
+            At = Ago(26),
+        };
         db.Add(p);
-        foreach (var v in new[] { 41.2, 40.8, 41.9, 41.0, 41.4 }) { Read(m, SubjectKind.Proof, p.Id, "before", Quantity.Seconds, v, 26); }
+        foreach (var v in new[] { 41.2, 40.8, 41.9, 41.0, 41.4 })
+        {
+            Read(m, SubjectKind.Proof, p.Id, "before", Quantity.Seconds, v, 26);
+        }
         Spent(m, "Postage of the last order", 4.90m, null, 6);
         Spent(m, "Measuring the board", null, 75, 2);
     }
@@ -225,7 +548,15 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         var caps = Board(m, "wrenley-tally-main", null, 11);
         Measured(m, caps, "C1", 88, 1.1, 9);
         Powered(m, 10, "Comes up at once, battery sign lit. 41 entries in the log.", ("+3 V", 2.94, 8));
-        db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "memory card", Site = PackStore.Shipped.Machines.First(p => p.Id == "wrenley-tally-2").Cell! });
+        db.Add(
+            new MachineCell
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Place = "memory card",
+                Site = PackStore.Shipped.Machines.First(p => p.Id == "wrenley-tally-2").Cell!,
+            }
+        );
         Do(m, Stage.StripDown, "Take the shell apart", 20, state: JobState.Done, daysAgo: 9);
         Do(m, Stage.StripDown, "Lift the display off its clips", 25, daysAgo: 9);
         Wait(m, Stage.Case, "Put the clean shell away", 5, "drying at 40 °C", TimeSpan.FromMinutes(52));
@@ -236,11 +567,32 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     {
         var m = Add("ferrowen-pellet-48", "Boat-builder's micro", 40, "the boat-builder's son", 25, "He learned to program on it.");
         var caps = Board(m, "ferrowen-pellet-main", null, 5);
-        foreach (var (d, uf, esr) in new[] { ("C1", 2240.0, 0.03), ("C2", 21.4, 0.9), ("C3", 21.9, 0.8), ("C4", 1.04, 2.2), ("C5", 97.0, 0.4) }) { Measured(m, caps, d, uf, esr, 30); }
-        Powered(m, 35, "Copyright line, 48 K counted, tape loads at the third try.", ("+5 V", 5.05, 18), ("+12 V", 12.3, 70), ("−5 V", -5.1, 20));
+        foreach (
+            var (d, uf, esr) in new[] { ("C1", 2240.0, 0.03), ("C2", 21.4, 0.9), ("C3", 21.9, 0.8), ("C4", 1.04, 2.2), ("C5", 97.0, 0.4) }
+        )
+        {
+            Measured(m, caps, d, uf, esr, 30);
+        }
+        Powered(
+            m,
+            35,
+            "Copyright line, 48 K counted, tape loads at the third try.",
+            ("+5 V", 5.05, 18),
+            ("+12 V", 12.3, 70),
+            ("−5 V", -5.1, 20)
+        );
         Do(m, Stage.StripDown, "Take the shell and membrane apart", 30, state: JobState.Done, daysAgo: 34);
         Do(m, Stage.Case, "Wash the shell", 20, state: JobState.Done, daysAgo: 12);
-        Do(m, Stage.Case, "Clean the membrane tails in the bath", 30, "Keys on one row are dead.", "The bath, soft brush", daysAgo: 8, after: rinse);
+        Do(
+            m,
+            Stage.Case,
+            "Clean the membrane tails in the bath",
+            30,
+            "Keys on one row are dead.",
+            "The bath, soft brush",
+            daysAgo: 8,
+            after: rinse
+        );
         Wait(m, Stage.Case, "Turn the shell and measure its colour", 10, "in the sun, 4.1 h of 9", TimeSpan.FromMinutes(130));
     }
 
@@ -248,8 +600,25 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     {
         var m = Add("maldrith-t80a", "Tide-gauge terminal", 16, "the tide-gauge hut", 0, "It hummed the last time.", surveyed: true);
         Board(m, "maldrith-t80a-supply", null, 9);
-        var filter = Found(m, FindingKind.CrackedMainsFilter, "behind the mains inlet, seen through the grille", "C101 is crazed along its whole length.", 14);
-        db.Add(new ChecklistAnswer { Id = Id(), MachineId = m.Id, Item = "mains-filter", Answer = LookAnswer.Bad, Note = filter.Seen, FindingId = filter.Id, At = filter.At });
+        var filter = Found(
+            m,
+            FindingKind.CrackedMainsFilter,
+            "behind the mains inlet, seen through the grille",
+            "C101 is crazed along its whole length.",
+            14
+        );
+        db.Add(
+            new ChecklistAnswer
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Item = "mains-filter",
+                Answer = LookAnswer.Bad,
+                Note = filter.Seen,
+                FindingId = filter.Id,
+                At = filter.At,
+            }
+        );
         TerminalLooked(m);
         Found(m, FindingKind.MissingPart, "keyboard", "Four key caps gone: Esc, 7, K and the left shift.", 14);
     }
@@ -258,12 +627,48 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     {
         var m = Add("corvane-seawall-266", "Pilot-launch laptop", 50, "the pilot launch", 40, "Dropped once, in harbour.");
         Powered(m, 44, "Counted 64 MB. “No drive.” One short beep.", ("adapter", 15.1, 40), ("+5 V", 5.01, 20), ("+3.3 V", 3.31, 15));
-        Found(m, FindingKind.SaltOrDamp, "serial port and expansion slot", "White crust on the shells, none inside.", 48, "Rinsed in distilled water, dried two days at 40 °C.");
-        db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "under the keyboard", Site = PackStore.Shipped.Machines.First(p => p.Id == "corvane-seawall-266").Cell!, Chosen = ReplacementKind.LikeForLike, OldOutAt = Ago(40), FittedAt = Ago(38), NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(3) });
+        Found(
+            m,
+            FindingKind.SaltOrDamp,
+            "serial port and expansion slot",
+            "White crust on the shells, none inside.",
+            48,
+            "Rinsed in distilled water, dried two days at 40 °C."
+        );
+        db.Add(
+            new MachineCell
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Place = "under the keyboard",
+                Site = PackStore.Shipped.Machines.First(p => p.Id == "corvane-seawall-266").Cell!,
+                Chosen = ReplacementKind.LikeForLike,
+                OldOutAt = Ago(40),
+                FittedAt = Ago(38),
+                NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(3),
+            }
+        );
         LaptopPack(m);
-        foreach (var (stage, title, minutes) in new[] { (Stage.Case, "Clean the ports", 30), (Stage.Parts, "Find an ATA flash module that fits the bay", 40) }) { Do(m, stage, title, minutes, state: JobState.Done, daysAgo: 20); }
+        foreach (
+            var (stage, title, minutes) in new[]
+            {
+                (Stage.Case, "Clean the ports", 30),
+                (Stage.Parts, "Find an ATA flash module that fits the bay", 40),
+            }
+        )
+        {
+            Do(m, stage, title, minutes, state: JobState.Done, daysAgo: 20);
+        }
         LaptopRebuild(m, Wait(m, Stage.Case, "Try the hinge", 5, "hinge glue curing", TimeSpan.FromHours(19.5)));
-        Do(m, Stage.BringUp, "Enter the drive by hand: 1023 / 16 / 63, then test", 20, "Its firmware asks for the geometry and does not find it.", "The flash module's sheet", daysAgo: 2);
+        Do(
+            m,
+            Stage.BringUp,
+            "Enter the drive by hand: 1023 / 16 / 63, then test",
+            20,
+            "Its firmware asks for the geometry and does not find it.",
+            "The flash module's sheet",
+            daysAgo: 2
+        );
         Do(m, Stage.System, "Install the system of 1998 and its drivers", 120, daysAgo: 2);
         Spent(m, "Flash module and adapter", 22.50m, null, 18);
     }
@@ -274,10 +679,40 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         m.RecapSchool = RecapSchool.Preventive;
         Board(m, "ardle-cutter-main", null, 13);
         EditorHeat(m, lastBoard);
-        db.Add(new MachineCell { Id = Id(), MachineId = m.Id, Place = "beside the last slot", Site = PackStore.Shipped.Machines.First(p => p.Id == "ardle-cutter-1800").Cell! });
-        var shorts = new PowerStep { Id = Id(), MachineId = m.Id, Kind = PowerStepKind.Shorts, State = PowerStepState.Passed, At = Ago(2), Sentence = "No short. The lowest is +5 V to ground 41 Ω." };
+        db.Add(
+            new MachineCell
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Place = "beside the last slot",
+                Site = PackStore.Shipped.Machines.First(p => p.Id == "ardle-cutter-1800").Cell!,
+            }
+        );
+        var shorts = new PowerStep
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Kind = PowerStepKind.Shorts,
+            State = PowerStepState.Passed,
+            At = Ago(2),
+            Sentence = "No short. The lowest is +5 V to ground 41 Ω.",
+        };
         db.Add(shorts);
-        foreach (var (rail, ohms) in new[] { ("+3.3 V", 55.0), ("+5 V", 41), ("+12 V", 210), ("−12 V", 390), ("+5 V sb", 160) }) { Read(m, SubjectKind.Rail, shorts.Id, rail, Quantity.Ohms, ohms, 2); }
-        db.Add(new PowerStep { Id = Id(), MachineId = m.Id, Kind = PowerStepKind.SupplyLook, State = PowerStepState.Passed, At = Ago(2), Seen = "No swelling; fan turns; fuse whole.", Sentence = "No swelling; fan turns; fuse whole." });
+        foreach (var (rail, ohms) in new[] { ("+3.3 V", 55.0), ("+5 V", 41), ("+12 V", 210), ("−12 V", 390), ("+5 V sb", 160) })
+        {
+            Read(m, SubjectKind.Rail, shorts.Id, rail, Quantity.Ohms, ohms, 2);
+        }
+        db.Add(
+            new PowerStep
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Kind = PowerStepKind.SupplyLook,
+                State = PowerStepState.Passed,
+                At = Ago(2),
+                Seen = "No swelling; fan turns; fuse whole.",
+                Sentence = "No swelling; fan turns; fuse whole.",
+            }
+        );
     }
 }

@@ -28,26 +28,43 @@ public static class CapacitorTable
     {
         var problems = new List<string>();
         var rows = new List<CapacitorRow>();
-        if (text.Length > MostBytes) { return new([], [$"A board's list is at most {MostBytes / 1_000_000} MB; nothing was taken."]); }
-        if (text.Contains('\0', StringComparison.Ordinal)) { return new([], ["That is not a text file; nothing was taken."]); }
-        using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture)
+        if (text.Length > MostBytes)
         {
-            DetectDelimiter = true,
-            DetectDelimiterValues = [",", ";", "\t"],
-            TrimOptions = TrimOptions.Trim,
-            MissingFieldFound = null,
-            BadDataFound = null,
-            PrepareHeaderForMatch = h => h.Header.Trim().TrimStart('\uFEFF').ToLowerInvariant(),
-            MaxFieldSize = 400,
-        });
+            return new([], [$"A board's list is at most {MostBytes / 1_000_000} MB; nothing was taken."]);
+        }
+        if (text.Contains('\0', StringComparison.Ordinal))
+        {
+            return new([], ["That is not a text file; nothing was taken."]);
+        }
+        using var csv = new CsvReader(
+            new StringReader(text),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                DetectDelimiter = true,
+                DetectDelimiterValues = [",", ";", "\t"],
+                TrimOptions = TrimOptions.Trim,
+                MissingFieldFound = null,
+                BadDataFound = null,
+                PrepareHeaderForMatch = h => h.Header.Trim().TrimStart('\uFEFF').ToLowerInvariant(),
+                MaxFieldSize = 400,
+            }
+        );
         var designators = new HashSet<string>(taken, StringComparer.OrdinalIgnoreCase);
         try
         {
-            if (!csv.Read() || !csv.ReadHeader()) { return new([], ["The list is empty."]); }
+            if (!csv.Read() || !csv.ReadHeader())
+            {
+                return new([], ["The list is empty."]);
+            }
             var header = csv.HeaderRecord!.Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToHashSet();
             if (!header.Contains("designator") || !header.Contains("marking"))
             {
-                return new([], ["The first line has to name the columns; “designator” and “marking” are needed, “kind”, “role”, “volts”, “celsius”, “diameter”, “height”, “pitch”, “signs”, “x” and “y” are understood."]);
+                return new(
+                    [],
+                    [
+                        "The first line has to name the columns; “designator” and “marking” are needed, “kind”, “role”, “volts”, “celsius”, “diameter”, “height”, “pitch”, “signs”, “x” and “y” are understood.",
+                    ]
+                );
             }
 
             while (csv.Read())
@@ -67,20 +84,40 @@ public static class CapacitorTable
         }
         catch (CsvHelperException e)
         {
-            problems.Add($"Line {csv.Parser.Row}: the row cannot be read ({(e is FieldValidationException ? "a field" : "its quotes or a field")} is not as a table has it).");
+            problems.Add(
+                $"Line {csv.Parser.Row}: the row cannot be read ({(e is FieldValidationException ? "a field" : "its quotes or a field")} is not as a table has it)."
+            );
         }
 
-        if (rows.Count == 0 && problems.Count == 0) { problems.Add("The list has a header and no rows."); }
+        if (rows.Count == 0 && problems.Count == 0)
+        {
+            problems.Add("The list has a header and no rows.");
+        }
         return new(problems.Count > 0 ? [] : rows, problems);
     }
 
-    static void ReadRow(CsvReader csv, Guid machineId, Guid boardId, HashSet<string> designators, Func<Guid> newId, List<CapacitorRow> rows, List<string> problems)
+    static void ReadRow(
+        CsvReader csv,
+        Guid machineId,
+        Guid boardId,
+        HashSet<string> designators,
+        Func<Guid> newId,
+        List<CapacitorRow> rows,
+        List<string> problems
+    )
     {
         var line = csv.Parser.RawRow;
         string Field(string name) => csv.TryGetField<string>(name, out var v) ? v?.Trim() ?? "" : "";
         var designator = Field("designator");
-        if (designator.Length == 0 && Field("marking").Length == 0) { return; }
-        if (csv.Parser.Record!.Any(f => f.Length > 0 && (f[0] is '=' or '@' || (f[0] is '+' or '-' && f.Any(ch => ch is '(' or '|' or '!')))))
+        if (designator.Length == 0 && Field("marking").Length == 0)
+        {
+            return;
+        }
+        if (
+            csv.Parser.Record!.Any(f =>
+                f.Length > 0 && (f[0] is '=' or '@' || (f[0] is '+' or '-' && f.Any(ch => ch is '(' or '|' or '!')))
+            )
+        )
         {
             problems.Add($"Line {line}: a field begins like a spreadsheet formula; type what is printed on the part.");
             return;
@@ -90,7 +127,17 @@ public static class CapacitorTable
         {
             var kind = Enum<CapacitorKind>("kind", Field("kind"));
             var role = Enum<CapacitorRole>("role", Field("role"));
-            var c = CapacitorFacts.FromMarking(newId(), machineId, boardId, designator, Field("marking"), kind, role, Number("volts", Field("volts")), out var note);
+            var c = CapacitorFacts.FromMarking(
+                newId(),
+                machineId,
+                boardId,
+                designator,
+                Field("marking"),
+                kind,
+                role,
+                Number("volts", Field("volts")),
+                out var note
+            );
             c.Spec = c.Spec with
             {
                 MaxCelsius = Number("celsius", Field("celsius")) ?? c.Spec.MaxCelsius,
@@ -100,9 +147,17 @@ public static class CapacitorTable
             };
             c.X = Number("x", Field("x"));
             c.Y = Number("y", Field("y"));
-            c.Signs = [.. Field("signs").Split(['+', ' ', '|'], StringSplitOptions.RemoveEmptyEntries).Select(s => Enum<CapacitorSign>("signs", s))];
+            c.Signs =
+            [
+                .. Field("signs")
+                    .Split(['+', ' ', '|'], StringSplitOptions.RemoveEmptyEntries)
+                    .Select(s => Enum<CapacitorSign>("signs", s)),
+            ];
             CapacitorFacts.Check(c);
-            if (!designators.Add(designator)) { throw new BadFactException("designator", $"{designator} is on this board already."); }
+            if (!designators.Add(designator))
+            {
+                throw new BadFactException("designator", $"{designator} is on this board already.");
+            }
             rows.Add(new(line, c, note));
         }
         catch (BadFactException e)
@@ -115,8 +170,16 @@ public static class CapacitorTable
     public static string Write(IEnumerable<Capacitor> capacitors)
     {
         using var writer = new StringWriter { NewLine = "\r\n" };
-        using var csv = new CsvWriter(writer, new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape });
-        foreach (var h in new[] { "designator", "marking", "kind", "role", "volts", "celsius", "diameter", "height", "pitch", "x", "y", "signs" }) { csv.WriteField(h); }
+        using var csv = new CsvWriter(
+            writer,
+            new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape }
+        );
+        foreach (
+            var h in new[] { "designator", "marking", "kind", "role", "volts", "celsius", "diameter", "height", "pitch", "x", "y", "signs" }
+        )
+        {
+            csv.WriteField(h);
+        }
         csv.NextRecord();
         foreach (var c in capacitors)
         {
@@ -124,7 +187,21 @@ public static class CapacitorTable
             csv.WriteField(c.Marking);
             csv.WriteField(Word(c.Spec.Kind));
             csv.WriteField(Word(c.Role));
-            foreach (var n in new[] { c.Spec.RatedVolts, c.Spec.MaxCelsius, c.Spec.DiameterMillimetres, c.Spec.HeightMillimetres, c.Spec.LeadPitchMillimetres, c.X, c.Y }) { csv.WriteField(n?.ToString(CultureInfo.InvariantCulture) ?? ""); }
+            foreach (
+                var n in new[]
+                {
+                    c.Spec.RatedVolts,
+                    c.Spec.MaxCelsius,
+                    c.Spec.DiameterMillimetres,
+                    c.Spec.HeightMillimetres,
+                    c.Spec.LeadPitchMillimetres,
+                    c.X,
+                    c.Y,
+                }
+            )
+            {
+                csv.WriteField(n?.ToString(CultureInfo.InvariantCulture) ?? "");
+            }
             csv.WriteField(string.Join("|", c.Signs.Select(s => Word(s))));
             csv.NextRecord();
         }
@@ -135,18 +212,28 @@ public static class CapacitorTable
 
     static string Word(Enum value) => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
 
-    internal static T Enum<T>(string field, string text) where T : struct, Enum
+    internal static T Enum<T>(string field, string text)
+        where T : struct, Enum
     {
         var plain = text.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal);
         return plain.Length == 0 ? default
             : !char.IsDigit(plain[0]) && System.Enum.TryParse<T>(plain, true, out var v) ? v
-            : throw new BadFactException(field, $"“{Shown(text)}” is no {field}: one of {string.Join(", ", System.Enum.GetValues<T>().Select(e => Word(e)))}.");
+            : throw new BadFactException(
+                field,
+                $"“{Shown(text)}” is no {field}: one of {string.Join(", ", System.Enum.GetValues<T>().Select(e => Word(e)))}."
+            );
     }
 
     /// <summary>A decimal comma is taken when it can mean nothing else.</summary>
     internal static double? Number(string field, string text) =>
         text.Length == 0 ? null
-        : double.TryParse(text.Count(ch => ch == ',') == 1 && !text.Contains('.', StringComparison.Ordinal) ? text.Replace(',', '.') : text, NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var v) && double.IsFinite(v) ? v
+        : double.TryParse(
+            text.Count(ch => ch == ',') == 1 && !text.Contains('.', StringComparison.Ordinal) ? text.Replace(',', '.') : text,
+            NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign,
+            CultureInfo.InvariantCulture,
+            out var v
+        ) && double.IsFinite(v)
+            ? v
         : throw new BadFactException(field, $"“{Shown(text)}” is no number.");
 
     static string Shown(string s) => new([.. s.Where(ch => !char.IsControl(ch)).Take(24)]);
@@ -156,14 +243,33 @@ public static class CapacitorTable
 public static class CapacitorFacts
 {
     /// <exception cref="BadFactException">The marking cannot be read, or leaves two values.</exception>
-    public static Capacitor FromMarking(Guid id, Guid machineId, Guid boardId, string designator, string marking, CapacitorKind kind, CapacitorRole role, double? volts, out string note)
+    public static Capacitor FromMarking(
+        Guid id,
+        Guid machineId,
+        Guid boardId,
+        string designator,
+        string marking,
+        CapacitorKind kind,
+        CapacitorRole role,
+        double? volts,
+        out string note
+    )
     {
         var read = CapacitorMarking.Read(marking, kind);
-        if (read.Problems.Count > 0 || read.Readings.Count == 0) { throw new BadFactException("marking", read.Sentence); }
-        if (read.Readings.Select(r => r.Microfarads).Distinct().Count() > 1) { throw new BadFactException("marking", $"“{read.Text}”: {read.Sentence}"); }
+        if (read.Problems.Count > 0 || read.Readings.Count == 0)
+        {
+            throw new BadFactException("marking", read.Sentence);
+        }
+        if (read.Readings.Select(r => r.Microfarads).Distinct().Count() > 1)
+        {
+            throw new BadFactException("marking", $"“{read.Text}”: {read.Sentence}");
+        }
         var r = read.Readings[0];
         note = read.Readings.Count > 1 ? read.Sentence : "";
-        if (volts is { } given && r.RatedVolts is { } printed && given != printed) { throw new BadFactException("volts", $"The marking says {Si.Plain(printed)} V and the list {Si.Plain(given)} V."); }
+        if (volts is { } given && r.RatedVolts is { } printed && given != printed)
+        {
+            throw new BadFactException("volts", $"The marking says {Si.Plain(printed)} V and the list {Si.Plain(given)} V.");
+        }
         return new Capacitor
         {
             Id = id,
@@ -188,8 +294,14 @@ public static class CapacitorFacts
     /// <exception cref="BadFactException">Names the field.</exception>
     public static void Check(Capacitor c)
     {
-        if (c.Designator.Trim().Length is 0 or > 12 || c.Designator.Any(ch => char.IsControl(ch) || char.IsWhiteSpace(ch))) { throw new BadFactException("designator", "A designator is 1 to 12 characters without blanks, such as C14."); }
-        foreach (var (field, v) in new[] { ("x", c.X), ("y", c.Y) }) { BadFactException.Finite(field, v, 0, 1, "(a share of the photo)"); }
+        if (c.Designator.Trim().Length is 0 or > 12 || c.Designator.Any(ch => char.IsControl(ch) || char.IsWhiteSpace(ch)))
+        {
+            throw new BadFactException("designator", "A designator is 1 to 12 characters without blanks, such as C14.");
+        }
+        foreach (var (field, v) in new[] { ("x", c.X), ("y", c.Y) })
+        {
+            BadFactException.Finite(field, v, 0, 1, "(a share of the photo)");
+        }
         CapacitorJudge.Judge(c.Designator, c.Spec, [], new());
     }
 }

@@ -15,24 +15,55 @@ public static class CheckCalendar
         var calendar = new Calendar { ProductId = "-//Haar//Checks//EN" };
         void Add(string uid, DateOnly day, string title, string text)
         {
-            calendar.Events.Add(new CalendarEvent
-            {
-                Uid = $"{uid}@haar", Summary = title, Description = text, DtStamp = new CalDateTime(now.UtcDateTime), Start = new CalDateTime(day), End = new CalDateTime(day.AddDays(1)),
-                Transparency = "TRANSPARENT",
-            });
+            calendar.Events.Add(
+                new CalendarEvent
+                {
+                    Uid = $"{uid}@haar",
+                    Summary = title,
+                    Description = text,
+                    DtStamp = new CalDateTime(now.UtcDateTime),
+                    Start = new CalDateTime(day),
+                    End = new CalDateTime(day.AddDays(1)),
+                    Transparency = "TRANSPARENT",
+                }
+            );
         }
 
         foreach (var c in await db.Cells.AsNoTracking().Where(c => c.NextCheck != null).OrderBy(c => c.Id).ToListAsync(cancel))
         {
-            if (machines.TryGetValue(c.MachineId, out var name)) { Add($"cell-{c.Id}", c.NextCheck!.Value, $"{name}: look at the cell", $"{c.Place}. Leaks, swelling, volts. Take it out if the machine is stored."); }
+            if (machines.TryGetValue(c.MachineId, out var name))
+            {
+                Add(
+                    $"cell-{c.Id}",
+                    c.NextCheck!.Value,
+                    $"{name}: look at the cell",
+                    $"{c.Place}. Leaks, swelling, volts. Take it out if the machine is stored."
+                );
+            }
         }
 
         foreach (var a in await db.Areas.AsNoTracking().Where(a => a.InspectOn != null).OrderBy(a => a.Id).ToListAsync(cancel))
         {
-            if (machines.TryGetValue(a.MachineId, out var name)) { Add($"area-{a.Id}", a.InspectOn!.Value, $"{name}: look at {a.Name} again", "If it has spread or gone a stage further, residue is still under it: clean it again."); }
+            if (machines.TryGetValue(a.MachineId, out var name))
+            {
+                Add(
+                    $"area-{a.Id}",
+                    a.InspectOn!.Value,
+                    $"{name}: look at {a.Name} again",
+                    "If it has spread or gone a stage further, residue is still under it: clean it again."
+                );
+            }
         }
 
-        foreach (var o in await db.Orders.AsNoTracking().Where(o => o.ExpectedOn != null && o.State != Core.Parts.PartOrderState.Here && o.State != Core.Parts.PartOrderState.Cancelled).OrderBy(o => o.Id).ToListAsync(cancel))
+        foreach (
+            var o in await db
+                .Orders.AsNoTracking()
+                .Where(o =>
+                    o.ExpectedOn != null && o.State != Core.Parts.PartOrderState.Here && o.State != Core.Parts.PartOrderState.Cancelled
+                )
+                .OrderBy(o => o.Id)
+                .ToListAsync(cancel)
+        )
         {
             Add($"order-{o.Id}", o.ExpectedOn!.Value, $"Parts from {o.Supplier}", $"{o.Lines.Sum(l => l.Open)} pieces are to come.");
         }

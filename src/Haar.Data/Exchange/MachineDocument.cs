@@ -50,6 +50,7 @@ public sealed record MachineDocument
     public IReadOnlyList<BoardNet> Nets { get; init; } = [];
     public IReadOnlyList<HotPart> HotParts { get; init; } = [];
     public MachinePack? Pack { get; init; }
+
     /// <summary>Drawer parts that are reserved or fitted on it.</summary>
     public IReadOnlyList<DrawerPart> Parts { get; init; } = [];
     public IReadOnlyList<LogLine> Log { get; init; } = [];

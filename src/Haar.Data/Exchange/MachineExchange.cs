@@ -19,19 +19,32 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
     public const long MostUnpacked = 500_000_000;
 
     public async Task<byte[]?> ExportJsonAsync(Guid id, CancellationToken cancel = default) =>
-        await DocumentAsync(id, cancel) is { } document ? Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n") : null;
+        await DocumentAsync(id, cancel) is { } document
+            ? Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n")
+            : null;
 
     public async Task<byte[]?> ExportZipAsync(Guid id, CancellationToken cancel = default)
     {
-        if (await DocumentAsync(id, cancel) is not { } document) { return null; }
+        if (await DocumentAsync(id, cancel) is not { } document)
+        {
+            return null;
+        }
         using var stream = new MemoryStream();
         using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, true))
         {
-            Add(zip, "machine.json", Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"), document.Machine.ArrivedAt);
+            Add(
+                zip,
+                "machine.json",
+                Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"),
+                document.Machine.ArrivedAt
+            );
             foreach (var photo in document.Photos.DistinctBy(p => p.Hash))
             {
                 var path = photos.PathOf(photo.Hash, PhotoSize.Full);
-                if (File.Exists(path)) { Add(zip, $"photos/{photo.Hash}.jpg", await File.ReadAllBytesAsync(path, cancel), photo.At); }
+                if (File.Exists(path))
+                {
+                    Add(zip, $"photos/{photo.Hash}.jpg", await File.ReadAllBytesAsync(path, cancel), photo.At);
+                }
             }
         }
 
@@ -54,13 +67,19 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
 
         foreach (var photo in d.Photos)
         {
-            if (pictures.TryGetValue(photo.Hash, out var picture)) { photos.AddStored(photo.Hash, picture); }
+            if (pictures.TryGetValue(photo.Hash, out var picture))
+            {
+                photos.AddStored(photo.Hash, picture);
+            }
         }
 
         var have = await db.Drawer.Select(p => p.Id).ToListAsync(cancel);
         db.AddRange(d.Machine);
         db.AddRange(d.Findings);
-        if (d.Cell is not null) { db.Add(d.Cell); }
+        if (d.Cell is not null)
+        {
+            db.Add(d.Cell);
+        }
         db.AddRange(d.Boards);
         db.AddRange(d.Capacitors);
         db.AddRange(d.PowerSteps);
@@ -81,9 +100,21 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         db.AddRange(d.Areas);
         db.AddRange(d.Nets);
         db.AddRange(d.HotParts);
-        if (d.Pack is not null) { db.Add(d.Pack); }
+        if (d.Pack is not null)
+        {
+            db.Add(d.Pack);
+        }
         db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));
-        db.AddRange(d.Log.Select(l => new LogEntry { Id = l.Id, MachineId = d.Machine.Id, At = l.At, Sentence = l.Sentence, UndoneAt = l.UndoneAt }));
+        db.AddRange(
+            d.Log.Select(l => new LogEntry
+            {
+                Id = l.Id,
+                MachineId = d.Machine.Id,
+                At = l.At,
+                Sentence = l.Sentence,
+                UndoneAt = l.UndoneAt,
+            })
+        );
         try
         {
             await using var transaction = await db.Database.BeginTransactionAsync(cancel);
@@ -93,7 +124,9 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
-            throw new ImportException("The document contradicts itself or something that is here already (two rows with one id, or a row that names one that is missing). Nothing was changed.");
+            throw new ImportException(
+                "The document contradicts itself or something that is here already (two rows with one id, or a row that names one that is missing). Nothing was changed."
+            );
         }
 
         var missing = d.Photos.Select(p => p.Hash).Distinct().Count(h => !File.Exists(photos.PathOf(h, PhotoSize.Full)));
@@ -105,7 +138,11 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         try
         {
             using var head = JsonDocument.Parse(json);
-            if (head.RootElement.ValueKind != JsonValueKind.Object || !head.RootElement.TryGetProperty("format", out var format) || format.GetString() != "haar-machine")
+            if (
+                head.RootElement.ValueKind != JsonValueKind.Object
+                || !head.RootElement.TryGetProperty("format", out var format)
+                || format.GetString() != "haar-machine"
+            )
             {
                 throw new ImportException("That is not a machine's document: its “format” is not “haar-machine”. Nothing was changed.");
             }
@@ -117,16 +154,23 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
 
             if (number > MachineDocument.CurrentVersion)
             {
-                throw new ImportException($"The document was written by a newer Haar (version {number}; this one reads up to {MachineDocument.CurrentVersion}). Nothing was changed.");
+                throw new ImportException(
+                    $"The document was written by a newer Haar (version {number}; this one reads up to {MachineDocument.CurrentVersion}). Nothing was changed."
+                );
             }
 
-            var d = number < MachineDocument.CurrentVersion ? Upgrade.From(json, number) : head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
+            var d =
+                number < MachineDocument.CurrentVersion
+                    ? Upgrade.From(json, number)
+                    : head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
             Check(d);
             return d;
         }
         catch (JsonException e)
         {
-            throw new ImportException($"The document is cut off or damaged{(e.LineNumber is { } line ? $" at line {line + 1}" : "")}{(string.IsNullOrEmpty(e.Path) ? "" : $" ({e.Path})")}. Nothing was changed.");
+            throw new ImportException(
+                $"The document is cut off or damaged{(e.LineNumber is { } line ? $" at line {line + 1}" : "")}{(string.IsNullOrEmpty(e.Path) ? "" : $" ({e.Path})")}. Nothing was changed."
+            );
         }
     }
 
@@ -141,28 +185,111 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             throw new ImportException($"machine.{e.Field}: {e.Message} Nothing was changed.");
         }
 
-        if (d.Machine.Id == Guid.Empty) { throw new ImportException("The machine has no id. Nothing was changed."); }
-        var owners = d.Findings.Select(x => x.MachineId).Concat(d.Boards.Select(x => x.MachineId)).Concat(d.Capacitors.Select(x => x.MachineId)).Concat(d.Readings.Select(x => x.MachineId))
-            .Concat(d.PowerSteps.Select(x => x.MachineId)).Concat(d.Proofs.Select(x => x.MachineId)).Concat(d.Jobs.Select(x => x.MachineId)).Concat(d.Closings.Select(x => x.MachineId))
-            .Concat(d.Overrules.Select(x => x.MachineId)).Concat(d.Costs.Select(x => x.MachineId)).Concat(d.Photos.Select(x => x.MachineId)).Concat(d.Observations.Select(x => x.MachineId)).Concat(d.Answers.Select(x => x.MachineId)).Concat(d.Items.Select(x => x.MachineId))
-            .Concat(d.StripSteps.Select(x => x.MachineId)).Concat(d.StripFasteners.Select(x => x.MachineId)).Concat(d.StripConnectors.Select(x => x.MachineId)).Concat(d.Boxes.Select(x => x.MachineId)).Append(d.Cell?.MachineId ?? d.Machine.Id)
-            .Concat(d.Areas.Select(x => x.MachineId)).Concat(d.Nets.Select(x => x.MachineId)).Concat(d.HotParts.Select(x => x.MachineId)).Append(d.Pack?.MachineId ?? d.Machine.Id);
-        if (owners.Any(o => o != d.Machine.Id)) { throw new ImportException("A row in the document belongs to another machine. Nothing was changed."); }
-        var ids = d.Findings.Select(x => x.Id).Concat(d.Boards.Select(x => x.Id)).Concat(d.Capacitors.Select(x => x.Id)).Concat(d.Readings.Select(x => x.Id)).Concat(d.PowerSteps.Select(x => x.Id)).Concat(d.Proofs.Select(x => x.Id))
-            .Concat(d.Jobs.Select(x => x.Id)).Concat(d.Closings.Select(x => x.Id)).Concat(d.Overrules.Select(x => x.Id)).Concat(d.Costs.Select(x => x.Id)).Concat(d.Photos.Select(x => x.Id)).Concat(d.Observations.Select(x => x.Id)).Concat(d.Answers.Select(x => x.Id)).Concat(d.Items.Select(x => x.Id)).Concat(d.StripSteps.Select(x => x.Id)).Concat(d.StripFasteners.Select(x => x.Id)).Concat(d.StripConnectors.Select(x => x.Id)).Concat(d.Boxes.Select(x => x.Id))
-            .Concat(d.Areas.Select(x => x.Id)).Concat(d.Nets.Select(x => x.Id)).Concat(d.HotParts.Select(x => x.Id)).Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
-        if (ids.Distinct().Count() != ids.Count) { throw new ImportException("Two rows in the document have one id. Nothing was changed."); }
-        if (d.Readings.Any(r => !double.IsFinite(r.Value))) { throw new ImportException("A reading in the document is no number. Nothing was changed."); }
-        if (d.Photos.Any(p => p.Hash.Length != 64 || !p.Hash.All(char.IsAsciiHexDigitLower))) { throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed."); }
-        foreach (var s in d.StripSteps) { Whole($"step {s.Number}", () => Core.Stripdown.StripFacts.Check(s)); }
-        foreach (var s in d.StripFasteners) { Whole("a fastener", () => Core.Stripdown.StripFacts.Check(s)); }
-        foreach (var s in d.StripConnectors) { Whole("a connector", () => Core.Stripdown.StripFacts.Check(s)); }
-        foreach (var s in d.Items) { Whole(s.Slot, () => Core.Intake.AsShipped.Check(s)); }
-        foreach (var s in d.Boxes) { Whole(s.Name, () => Core.Intake.Lots.Check(s)); }
-        foreach (var a in d.Areas) { Whole(a.Name, () => Core.Boards.Outline.Check("outline", a.Outline)); }
-        foreach (var n in d.Nets) { Whole(n.Name, () => Core.Corrosion.Trace.Ohms(n.Trace)); }
-        foreach (var h in d.HotParts) { Whole(h.Name, () => Core.Thermal.Gap.Choose(h.Name, h.Facts)); }
-        if (d.Pack is { } pack) { Whole("the pack", () => Core.Batteries.PackHealth.Of(pack.Facts)); }
+        if (d.Machine.Id == Guid.Empty)
+        {
+            throw new ImportException("The machine has no id. Nothing was changed.");
+        }
+        var owners = d
+            .Findings.Select(x => x.MachineId)
+            .Concat(d.Boards.Select(x => x.MachineId))
+            .Concat(d.Capacitors.Select(x => x.MachineId))
+            .Concat(d.Readings.Select(x => x.MachineId))
+            .Concat(d.PowerSteps.Select(x => x.MachineId))
+            .Concat(d.Proofs.Select(x => x.MachineId))
+            .Concat(d.Jobs.Select(x => x.MachineId))
+            .Concat(d.Closings.Select(x => x.MachineId))
+            .Concat(d.Overrules.Select(x => x.MachineId))
+            .Concat(d.Costs.Select(x => x.MachineId))
+            .Concat(d.Photos.Select(x => x.MachineId))
+            .Concat(d.Observations.Select(x => x.MachineId))
+            .Concat(d.Answers.Select(x => x.MachineId))
+            .Concat(d.Items.Select(x => x.MachineId))
+            .Concat(d.StripSteps.Select(x => x.MachineId))
+            .Concat(d.StripFasteners.Select(x => x.MachineId))
+            .Concat(d.StripConnectors.Select(x => x.MachineId))
+            .Concat(d.Boxes.Select(x => x.MachineId))
+            .Append(d.Cell?.MachineId ?? d.Machine.Id)
+            .Concat(d.Areas.Select(x => x.MachineId))
+            .Concat(d.Nets.Select(x => x.MachineId))
+            .Concat(d.HotParts.Select(x => x.MachineId))
+            .Append(d.Pack?.MachineId ?? d.Machine.Id);
+        if (owners.Any(o => o != d.Machine.Id))
+        {
+            throw new ImportException("A row in the document belongs to another machine. Nothing was changed.");
+        }
+        var ids = d
+            .Findings.Select(x => x.Id)
+            .Concat(d.Boards.Select(x => x.Id))
+            .Concat(d.Capacitors.Select(x => x.Id))
+            .Concat(d.Readings.Select(x => x.Id))
+            .Concat(d.PowerSteps.Select(x => x.Id))
+            .Concat(d.Proofs.Select(x => x.Id))
+            .Concat(d.Jobs.Select(x => x.Id))
+            .Concat(d.Closings.Select(x => x.Id))
+            .Concat(d.Overrules.Select(x => x.Id))
+            .Concat(d.Costs.Select(x => x.Id))
+            .Concat(d.Photos.Select(x => x.Id))
+            .Concat(d.Observations.Select(x => x.Id))
+            .Concat(d.Answers.Select(x => x.Id))
+            .Concat(d.Items.Select(x => x.Id))
+            .Concat(d.StripSteps.Select(x => x.Id))
+            .Concat(d.StripFasteners.Select(x => x.Id))
+            .Concat(d.StripConnectors.Select(x => x.Id))
+            .Concat(d.Boxes.Select(x => x.Id))
+            .Concat(d.Areas.Select(x => x.Id))
+            .Concat(d.Nets.Select(x => x.Id))
+            .Concat(d.HotParts.Select(x => x.Id))
+            .Concat(d.Parts.Select(x => x.Id))
+            .Concat(d.Log.Select(x => x.Id))
+            .ToList();
+        if (ids.Distinct().Count() != ids.Count)
+        {
+            throw new ImportException("Two rows in the document have one id. Nothing was changed.");
+        }
+        if (d.Readings.Any(r => !double.IsFinite(r.Value)))
+        {
+            throw new ImportException("A reading in the document is no number. Nothing was changed.");
+        }
+        if (d.Photos.Any(p => p.Hash.Length != 64 || !p.Hash.All(char.IsAsciiHexDigitLower)))
+        {
+            throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed.");
+        }
+        foreach (var s in d.StripSteps)
+        {
+            Whole($"step {s.Number}", () => Core.Stripdown.StripFacts.Check(s));
+        }
+        foreach (var s in d.StripFasteners)
+        {
+            Whole("a fastener", () => Core.Stripdown.StripFacts.Check(s));
+        }
+        foreach (var s in d.StripConnectors)
+        {
+            Whole("a connector", () => Core.Stripdown.StripFacts.Check(s));
+        }
+        foreach (var s in d.Items)
+        {
+            Whole(s.Slot, () => Core.Intake.AsShipped.Check(s));
+        }
+        foreach (var s in d.Boxes)
+        {
+            Whole(s.Name, () => Core.Intake.Lots.Check(s));
+        }
+        foreach (var a in d.Areas)
+        {
+            Whole(a.Name, () => Core.Boards.Outline.Check("outline", a.Outline));
+        }
+        foreach (var n in d.Nets)
+        {
+            Whole(n.Name, () => Core.Corrosion.Trace.Ohms(n.Trace));
+        }
+        foreach (var h in d.HotParts)
+        {
+            Whole(h.Name, () => Core.Thermal.Gap.Choose(h.Name, h.Facts));
+        }
+        if (d.Pack is { } pack)
+        {
+            Whole("the pack", () => Core.Batteries.PackHealth.Of(pack.Facts));
+        }
         foreach (var c in d.Capacitors)
         {
             try
@@ -193,7 +320,10 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         try
         {
             using var zip = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read);
-            if (zip.Entries.Sum(e => e.Length) > MostUnpacked) { throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed."); }
+            if (zip.Entries.Sum(e => e.Length) > MostUnpacked)
+            {
+                throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed.");
+            }
             byte[] Take(ZipArchiveEntry e)
             {
                 using var s = e.Open();
@@ -203,13 +333,20 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
                 while ((n = s.Read(buffer)) > 0)
                 {
                     m.Write(buffer, 0, n);
-                    if (m.Length > MostUnpacked) { throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed."); }
+                    if (m.Length > MostUnpacked)
+                    {
+                        throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed.");
+                    }
                 }
 
                 return m.ToArray();
             }
 
-            foreach (var e in zip.Entries.Where(e => e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.EndsWith(".jpg", StringComparison.Ordinal)))
+            foreach (
+                var e in zip.Entries.Where(e =>
+                    e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.EndsWith(".jpg", StringComparison.Ordinal)
+                )
+            )
             {
                 pictures[Path.GetFileNameWithoutExtension(e.Name)] = Take(e);
             }
@@ -224,7 +361,10 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
 
     async Task<MachineDocument?> DocumentAsync(Guid id, CancellationToken cancel)
     {
-        if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } f) { return null; }
+        if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } f)
+        {
+            return null;
+        }
         var partIds = f.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().Distinct().ToList();
         var workshop = await db.Workshops.FirstOrDefaultAsync(w => w.Id == 1, cancel);
         return new()
@@ -255,7 +395,12 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             HotParts = f.HotParts,
             Pack = f.Pack,
             Parts = await db.Drawer.AsNoTracking().Where(p => partIds.Contains(p.Id)).OrderBy(p => p.Id).ToListAsync(cancel),
-            Log = await db.Log.AsNoTracking().Where(l => l.MachineId == id).OrderBy(l => l.Id).Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt)).ToListAsync(cancel),
+            Log = await db
+                .Log.AsNoTracking()
+                .Where(l => l.MachineId == id)
+                .OrderBy(l => l.Id)
+                .Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt))
+                .ToListAsync(cancel),
         };
     }
 

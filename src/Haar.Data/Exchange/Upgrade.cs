@@ -14,7 +14,10 @@ static class Upgrade
         {
             foreach (var step in root["powerSteps"]?.AsArray() ?? [])
             {
-                if (step?["kind"]?.GetValueKind() == JsonValueKind.String && step["kind"]!.GetValue<string>() == "wholeBoard") { step["kind"] = "bareBoard"; }
+                if (step?["kind"]?.GetValueKind() == JsonValueKind.String && step["kind"]!.GetValue<string>() == "wholeBoard")
+                {
+                    step["kind"] = "bareBoard";
+                }
             }
         }
 

@@ -18,7 +18,9 @@ public static class LabelSheet
     const float Millimetre = 72f / 25.4f;
     public const int Columns = 3;
     public const int Rows = 8;
-    static readonly Lazy<(SKTypeface Bold, SKTypeface Regular, SKTypeface Mono)> Fonts = new(() => (Font("next-bold"), Font("next-regular"), Font("mono-semibold")));
+    static readonly Lazy<(SKTypeface Bold, SKTypeface Regular, SKTypeface Mono)> Fonts = new(() =>
+        (Font("next-bold"), Font("next-regular"), Font("mono-semibold"))
+    );
 
     /// <param name="skip">Labels already peeled off the first sheet.</param>
     public static byte[] Pdf(IReadOnlyList<Label> labels, int skip = 0)
@@ -28,7 +30,7 @@ public static class LabelSheet
         {
             var (w, h) = (70 * Millimetre, 37 * Millimetre);
             var perPage = Columns * Rows;
-            for (var i = 0; i < labels.Count || i == 0;)
+            for (var i = 0; i < labels.Count || i == 0; )
             {
                 var canvas = document.BeginPage(210 * Millimetre, 297 * Millimetre);
                 for (var cell = i == 0 ? Math.Clamp(skip, 0, perPage - 1) : 0; cell < perPage && i < labels.Count; cell++, i++)
@@ -37,7 +39,10 @@ public static class LabelSheet
                 }
 
                 document.EndPage();
-                if (labels.Count == 0) { break; }
+                if (labels.Count == 0)
+                {
+                    break;
+                }
             }
 
             document.Close();
@@ -60,7 +65,10 @@ public static class LabelSheet
         var y = area.Top + 18;
         canvas.DrawText(Cut(label.Large, large, width), area.Left, y, SKTextAlign.Left, large, ink);
         canvas.DrawText(Cut(label.Title, title, width), area.Left, y += 14, SKTextAlign.Left, title, ink);
-        foreach (var l in label.Lines.Take(4)) { canvas.DrawText(Cut(l, line, width), area.Left, y += 10.5f, SKTextAlign.Left, line, ink); }
+        foreach (var l in label.Lines.Take(4))
+        {
+            canvas.DrawText(Cut(l, line, width), area.Left, y += 10.5f, SKTextAlign.Left, line, ink);
+        }
         canvas.DrawText(Cut(label.Of, line, area.Width), area.Left, area.Bottom, SKTextAlign.Left, line, ink);
     }
 
@@ -74,7 +82,10 @@ public static class LabelSheet
         {
             for (var c = 0; c < m.Count; c++)
             {
-                if (m[r][c]) { path.AddRect(SKRect.Create(area.Left + c * size, area.Top + r * size, size, size)); }
+                if (m[r][c])
+                {
+                    path.AddRect(SKRect.Create(area.Left + c * size, area.Top + r * size, size, size));
+                }
             }
         }
 
@@ -84,14 +95,22 @@ public static class LabelSheet
 
     static string Cut(string text, SKFont font, float width)
     {
-        if (font.MeasureText(text) <= width) { return text; }
-        while (text.Length > 1 && font.MeasureText(text + "…") > width) { text = text[..^1]; }
+        if (font.MeasureText(text) <= width)
+        {
+            return text;
+        }
+        while (text.Length > 1 && font.MeasureText(text + "…") > width)
+        {
+            text = text[..^1];
+        }
         return text + "…";
     }
 
     static SKTypeface Font(string name)
     {
-        using var s = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Labels.fonts.{name}.ttf") ?? throw new InvalidOperationException($"{name} does not ship.");
+        using var s =
+            Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Labels.fonts.{name}.ttf")
+            ?? throw new InvalidOperationException($"{name} does not ship.");
         return SKTypeface.FromStream(s) ?? throw new InvalidOperationException($"{name} cannot be read.");
     }
 }

@@ -8,7 +8,10 @@ using Microsoft.EntityFrameworkCore.ChangeTracking;
 namespace Haar.Data.Log;
 
 /// <summary>Somebody else changed it first. Carries both versions, so that nothing is overwritten unseen.</summary>
-public sealed class StaleException(object current) : Exception("Somebody else has changed this since you opened it. Your change is not lost: look at theirs, then save yours again or keep theirs.")
+public sealed class StaleException(object current)
+    : Exception(
+        "Somebody else has changed this since you opened it. Your change is not lost: look at theirs, then save yours again or keep theirs."
+    )
 {
     public object Current { get; } = current;
 }
@@ -34,13 +37,13 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
     {
         // Two ids of one millisecond would be in random order: each takes a millisecond of its own, if need be ahead of the clock.
         var now = Now.ToUnixTimeMilliseconds();
-        long before, next;
+        long before,
+            next;
         do
         {
             before = Interlocked.Read(ref lastId);
             next = Math.Max(now, before + 1);
-        }
-        while (Interlocked.CompareExchange(ref lastId, next, before) != before);
+        } while (Interlocked.CompareExchange(ref lastId, next, before) != before);
         return Guid.CreateVersion7(DateTimeOffset.FromUnixTimeMilliseconds(next));
     }
 
@@ -61,8 +64,18 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
         db.ChangeTracker.DetectChanges();
         var changes = new List<Change>();
         var touched = new HashSet<Guid>();
-        if (machineId is { } m) { touched.Add(m); }
-        foreach (var entry in db.ChangeTracker.Entries().Where(e => e.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && e.Entity is not (LogEntry or StandingRow)).ToList())
+        if (machineId is { } m)
+        {
+            touched.Add(m);
+        }
+        foreach (
+            var entry in db
+                .ChangeTracker.Entries()
+                .Where(e =>
+                    e.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && e.Entity is not (LogEntry or StandingRow)
+                )
+                .ToList()
+        )
         {
             if (entry.State == EntityState.Modified && entry.Metadata.FindProperty("Version") is not null)
             {
@@ -70,23 +83,46 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
                 version.CurrentValue = (int)version.OriginalValue! + 1;
             }
 
-            if (entry.Metadata.FindProperty("MachineId") is not null && entry.Property("MachineId").CurrentValue is Guid owner) { touched.Add(owner); }
+            if (entry.Metadata.FindProperty("MachineId") is not null && entry.Property("MachineId").CurrentValue is Guid owner)
+            {
+                touched.Add(owner);
+            }
             var type = entry.Metadata.ClrType;
-            changes.Add(new(type.Name, Key(entry).ToString()!,
-                entry.State == EntityState.Added ? null : JsonSerializer.SerializeToElement(entry.OriginalValues.ToObject(), type, HaarJson.Compact),
-                entry.State == EntityState.Deleted ? null : JsonSerializer.SerializeToElement(entry.Entity, type, HaarJson.Compact)));
+            changes.Add(
+                new(
+                    type.Name,
+                    Key(entry).ToString()!,
+                    entry.State == EntityState.Added
+                        ? null
+                        : JsonSerializer.SerializeToElement(entry.OriginalValues.ToObject(), type, HaarJson.Compact),
+                    entry.State == EntityState.Deleted ? null : JsonSerializer.SerializeToElement(entry.Entity, type, HaarJson.Compact)
+                )
+            );
         }
 
         var now = Now;
-        var log = new LogEntry { Id = NewId(), MachineId = machineId, At = now, Sentence = sentence, Changes = JsonSerializer.Serialize(changes, HaarJson.Compact) };
+        var log = new LogEntry
+        {
+            Id = NewId(),
+            MachineId = machineId,
+            At = now,
+            Sentence = sentence,
+            Changes = JsonSerializer.Serialize(changes, HaarJson.Compact),
+        };
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
-        if (machineId is null || db.ChangeTracker.Entries<Core.Intake.Machine>().All(e => e.State != EntityState.Deleted || e.Entity.Id != machineId))
+        if (
+            machineId is null
+            || db.ChangeTracker.Entries<Core.Intake.Machine>().All(e => e.State != EntityState.Deleted || e.Entity.Id != machineId)
+        )
         {
             db.Log.Add(log);
         }
 
         await db.SaveChangesAsync(cancel);
-        foreach (var id in touched) { await StandingKeeper.RefreshAsync(db, id, now, cancel); }
+        foreach (var id in touched)
+        {
+            await StandingKeeper.RefreshAsync(db, id, now, cancel);
+        }
         await transaction.CommitAsync(cancel);
         live.Say(touched);
         return log;
@@ -96,10 +132,17 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
     /// <exception cref="UndoException">It was undone already, keeps no record, or something later stands on it.</exception>
     public async Task<LogEntry> UndoAsync(Guid entryId, CancellationToken cancel = default)
     {
-        var entry = await db.Log.FirstOrDefaultAsync(l => l.Id == entryId, cancel) ?? throw new UndoException("There is no such entry in the log.");
-        if (entry.UndoneAt is not null) { throw new UndoException("That was undone already."); }
+        var entry =
+            await db.Log.FirstOrDefaultAsync(l => l.Id == entryId, cancel) ?? throw new UndoException("There is no such entry in the log.");
+        if (entry.UndoneAt is not null)
+        {
+            throw new UndoException("That was undone already.");
+        }
         var changes = entry.Changes is null ? null : JsonSerializer.Deserialize<List<Change>>(entry.Changes, HaarJson.Compact);
-        if (changes is null || changes.Count == 0) { throw new UndoException("That act keeps no record of what it changed, so it cannot be undone."); }
+        if (changes is null || changes.Count == 0)
+        {
+            throw new UndoException("That act keeps no record of what it changed, so it cannot be undone.");
+        }
         foreach (var change in Enumerable.Reverse(changes))
         {
             await RevertAsync(change, cancel);
@@ -112,11 +155,20 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
     async Task RevertAsync(Change change, CancellationToken cancel)
     {
         var type = db.Model.GetEntityTypes().First(t => t.ClrType.Name == change.Table);
-        object key = type.FindPrimaryKey()!.Properties[0].ClrType == typeof(Guid) ? Guid.Parse(change.Key) : type.FindPrimaryKey()!.Properties[0].ClrType == typeof(int) ? int.Parse(change.Key) : change.Key;
+        object key =
+            type.FindPrimaryKey()!.Properties[0].ClrType == typeof(Guid) ? Guid.Parse(change.Key)
+            : type.FindPrimaryKey()!.Properties[0].ClrType == typeof(int) ? int.Parse(change.Key)
+            : change.Key;
         var current = await db.FindAsync(type.ClrType, [key], cancel);
         var now = current is null ? (JsonElement?)null : JsonSerializer.SerializeToElement(current, type.ClrType, HaarJson.Compact);
         // Read and written once more, so that what a newer Haar added to the row does not look like a change.
-        var after = change.After is { } a ? JsonSerializer.SerializeToElement(JsonSerializer.Deserialize(a, type.ClrType, HaarJson.Compact), type.ClrType, HaarJson.Compact) : (JsonElement?)null;
+        var after = change.After is { } a
+            ? JsonSerializer.SerializeToElement(
+                JsonSerializer.Deserialize(a, type.ClrType, HaarJson.Compact),
+                type.ClrType,
+                HaarJson.Compact
+            )
+            : (JsonElement?)null;
         if (!Same(now, after))
         {
             throw new UndoException("Something later was built on that: undo the newer act first.");
@@ -138,7 +190,10 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
                 var entry = db.Entry(current);
                 var version = entry.Metadata.FindProperty("Version") is null ? null : entry.Property("Version").CurrentValue;
                 entry.CurrentValues.SetValues(old);
-                if (version is not null) { entry.Property("Version").CurrentValue = version; }
+                if (version is not null)
+                {
+                    entry.Property("Version").CurrentValue = version;
+                }
             }
         }
     }
@@ -147,7 +202,10 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
     {
         static JsonNode? Node(JsonElement? e)
         {
-            if (e is not { } value) { return null; }
+            if (e is not { } value)
+            {
+                return null;
+            }
             var o = JsonObject.Create(value)!;
             o.Remove("version");
             return o;

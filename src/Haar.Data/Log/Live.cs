@@ -16,19 +16,27 @@ public sealed class Live
     {
         foreach (var m in machines)
         {
-            foreach (var l in listeners.Values) { l.Writer.TryWrite(m); }
+            foreach (var l in listeners.Values)
+            {
+                l.Writer.TryWrite(m);
+            }
         }
     }
 
     /// <summary>Ids of touched machines, until cancelled. A slow listener loses the oldest: it will read the machine as it is anyway.</summary>
-    public async IAsyncEnumerable<Guid> ListenAsync([System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel = default)
+    public async IAsyncEnumerable<Guid> ListenAsync(
+        [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel = default
+    )
     {
         var id = Guid.NewGuid();
         var channel = Channel.CreateBounded<Guid>(new BoundedChannelOptions(64) { FullMode = BoundedChannelFullMode.DropOldest });
         listeners[id] = channel;
         try
         {
-            await foreach (var m in channel.Reader.ReadAllAsync(cancel)) { yield return m; }
+            await foreach (var m in channel.Reader.ReadAllAsync(cancel))
+            {
+                yield return m;
+            }
         }
         finally
         {

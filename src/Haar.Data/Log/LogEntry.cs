@@ -9,13 +9,17 @@ public sealed record Change(string Table, string Key, JsonElement? Before, JsonE
 public sealed class LogEntry
 {
     public Guid Id { get; init; }
+
     /// <summary>Null for acts on the workshop as a whole, such as the drawer's.</summary>
     public Guid? MachineId { get; init; }
     public DateTimeOffset At { get; init; }
+
     /// <summary>A whole sentence.</summary>
     public string Sentence { get; init; } = "";
+
     /// <summary>Null when it cannot be undone (imported, or older than the undo record).</summary>
     public string? Changes { get; init; }
+
     /// <summary>Set when a later entry undid it.</summary>
     public DateTimeOffset? UndoneAt { get; set; }
 }

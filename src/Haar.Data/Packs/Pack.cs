@@ -24,6 +24,7 @@ public sealed record Pack
 {
     public string Format { get; init; } = "haar-pack";
     public int Version { get; init; } = 1;
+
     /// <summary>Lower-case letters, digits and hyphens.</summary>
     public string Id { get; init; } = "";
     public string Name { get; init; } = "";
@@ -44,10 +45,13 @@ public sealed record MachineProfile
     public List<RailReading> Rails { get; init; } = [];
     public CellSite? Cell { get; init; }
     public string CellPlace { get; init; } = "";
+
     /// <summary>Ids of board profiles, in this pack or another.</summary>
     public IReadOnlyList<string> Boards { get; init; } = [];
+
     /// <summary>As it was sold.</summary>
     public IReadOnlyList<ShippedConfiguration> Configurations { get; init; } = [];
+
     /// <summary>How it comes apart, with its traps.</summary>
     public IReadOnlyList<StripProfileStep> StripOrder { get; init; } = [];
 }
@@ -58,6 +62,7 @@ public sealed record StripProfileStep
     public string Title { get; init; } = "";
     public PieceKind Kind { get; init; }
     public Lies Lies { get; init; }
+
     /// <summary>1-based numbers of the steps in this list that it sits behind.</summary>
     public IReadOnlyList<int> Behind { get; init; } = [];
     public IReadOnlyList<string> Traps { get; init; } = [];
@@ -67,7 +72,14 @@ public sealed record StripProfileStep
     public IReadOnlyList<StripProfileConnector> Connectors { get; init; } = [];
 }
 
-public sealed record StripProfileFastener(string Thread, double? LengthMillimetres, string Head, int Count, string Hole = "", string Pierces = "");
+public sealed record StripProfileFastener(
+    string Thread,
+    double? LengthMillimetres,
+    string Head,
+    int Count,
+    string Hole = "",
+    string Pierces = ""
+);
 
 public sealed record StripProfileConnector(string Kind, Known Keyed = Known.NotKnown, string WayRound = "", string Route = "");
 
@@ -75,6 +87,7 @@ public sealed record BoardProfile
 {
     public string Id { get; init; } = "";
     public string Name { get; init; } = "";
+
     /// <summary>Of the straightened picture on the board; null when not known.</summary>
     public double? WidthMillimetres { get; init; }
     public double? HeightMillimetres { get; init; }
@@ -111,6 +124,7 @@ public sealed record CapacitorProfile
     public double? X { get; init; }
     public double? Y { get; init; }
     public Side Side { get; init; }
+
     /// <summary>Where the board's print has minus.</summary>
     public Towards MinusPrinted { get; init; }
     public double? HeadroomMillimetres { get; init; }
@@ -126,11 +140,46 @@ public sealed record PartProfile
 public static class PlanParts
 {
     public static Capacitor Make(CapacitorProfile c, Guid id, Guid machineId, Guid boardId) =>
-        new() { Id = id, MachineId = machineId, BoardId = boardId, Designator = c.Designator, Marking = c.Marking, Spec = c.Spec, Role = c.Role, X = c.X, Y = c.Y, Side = c.Side, MinusPrinted = c.MinusPrinted, HeadroomMillimetres = c.HeadroomMillimetres };
+        new()
+        {
+            Id = id,
+            MachineId = machineId,
+            BoardId = boardId,
+            Designator = c.Designator,
+            Marking = c.Marking,
+            Spec = c.Spec,
+            Role = c.Role,
+            X = c.X,
+            Y = c.Y,
+            Side = c.Side,
+            MinusPrinted = c.MinusPrinted,
+            HeadroomMillimetres = c.HeadroomMillimetres,
+        };
 
     public static BoardNet Make(NetProfile n, Guid id, Guid machineId, Guid boardId) =>
-        new() { Id = id, MachineId = machineId, BoardId = boardId, Name = n.Name, From = n.From, To = n.To, Side = n.Side, Path = [.. n.Path], Trace = n.Trace };
+        new()
+        {
+            Id = id,
+            MachineId = machineId,
+            BoardId = boardId,
+            Name = n.Name,
+            From = n.From,
+            To = n.To,
+            Side = n.Side,
+            Path = [.. n.Path],
+            Trace = n.Trace,
+        };
 
     public static HotPart Make(HotPartProfile h, Guid id, Guid machineId, Guid boardId) =>
-        new() { Id = id, MachineId = machineId, BoardId = boardId, Name = h.Name, Side = h.Side, X = h.X, Y = h.Y, Facts = h.Facts };
+        new()
+        {
+            Id = id,
+            MachineId = machineId,
+            BoardId = boardId,
+            Name = h.Name,
+            Side = h.Side,
+            X = h.X,
+            Y = h.Y,
+            Facts = h.Facts,
+        };
 }

@@ -29,16 +29,43 @@ public sealed class PackStore(HaarDb db, Bench bench)
     {
         var json = Resource("harbour.json");
         var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == ShippedId, cancel);
-        if (row is { BuiltIn: true } && row.Json == json) { return; }
+        if (row is { BuiltIn: true } && row.Json == json)
+        {
+            return;
+        }
         var pack = Shipped;
-        if (row is null) { db.Packs.Add(new PackRow { Id = pack.Id, Name = pack.Name, Json = json, BuiltIn = true, At = now }); }
-        else if (row.BuiltIn) { row.Json = json; row.Name = pack.Name; row.At = now; }
-        else { return; }
+        if (row is null)
+        {
+            db.Packs.Add(
+                new PackRow
+                {
+                    Id = pack.Id,
+                    Name = pack.Name,
+                    Json = json,
+                    BuiltIn = true,
+                    At = now,
+                }
+            );
+        }
+        else if (row.BuiltIn)
+        {
+            row.Json = json;
+            row.Name = pack.Name;
+            row.At = now;
+        }
+        else
+        {
+            return;
+        }
         await db.SaveChangesAsync(cancel);
     }
 
     public async Task<IReadOnlyList<Pack>> AllAsync(CancellationToken cancel = default) =>
-        [.. (await db.Packs.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel)).Select(p => JsonSerializer.Deserialize<Pack>(p.Json, HaarJson.Readable)!)];
+        [
+            .. (await db.Packs.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel)).Select(p =>
+                JsonSerializer.Deserialize<Pack>(p.Json, HaarJson.Readable)!
+            ),
+        ];
 
     /// <summary>Checks and stores a pack; one with the same id is exchanged, except the shipped one.</summary>
     /// <exception cref="ImportException">Not JSON, not to the schema, a contradiction, or from a newer version.</exception>
@@ -46,7 +73,10 @@ public sealed class PackStore(HaarDb db, Bench bench)
     {
         var pack = Read(text);
         var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == pack.Id, cancel);
-        if (row is { BuiltIn: true }) { throw new ImportException($"“{pack.Id}” is the pack that ships with Haar: give yours another id. Nothing was changed."); }
+        if (row is { BuiltIn: true })
+        {
+            throw new ImportException($"“{pack.Id}” is the pack that ships with Haar: give yours another id. Nothing was changed.");
+        }
         if (row is null)
         {
             row = new PackRow { Id = pack.Id };
@@ -56,7 +86,11 @@ public sealed class PackStore(HaarDb db, Bench bench)
         row.Name = pack.Name;
         row.Json = text;
         row.At = bench.Now;
-        await bench.ActAsync(null, $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts.", cancel);
+        await bench.ActAsync(
+            null,
+            $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts.",
+            cancel
+        );
         return pack;
     }
 
@@ -72,7 +106,11 @@ public sealed class PackStore(HaarDb db, Bench bench)
     async Task<Pack> KeepAsync(Func<Pack, Pack> change, CancellationToken cancel)
     {
         var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == OwnId, cancel);
-        var pack = change(row is null ? new Pack { Id = OwnId, Name = "This workshop's own" } : JsonSerializer.Deserialize<Pack>(row.Json, HaarJson.Readable)!);
+        var pack = change(
+            row is null
+                ? new Pack { Id = OwnId, Name = "This workshop's own" }
+                : JsonSerializer.Deserialize<Pack>(row.Json, HaarJson.Readable)!
+        );
         var text = JsonSerializer.Serialize(pack, HaarJson.Readable);
         _ = Read(text);
         if (row is null)
@@ -87,7 +125,10 @@ public sealed class PackStore(HaarDb db, Bench bench)
 
     public static Pack Read(string text)
     {
-        if (text.Length > MostBytes) { throw new ImportException($"A pack is at most {MostBytes / 1_000_000} MB. Nothing was changed."); }
+        if (text.Length > MostBytes)
+        {
+            throw new ImportException($"A pack is at most {MostBytes / 1_000_000} MB. Nothing was changed.");
+        }
         JsonNode? node;
         try
         {
@@ -95,10 +136,18 @@ public sealed class PackStore(HaarDb db, Bench bench)
         }
         catch (JsonException e)
         {
-            throw new ImportException($"The pack is cut off or damaged{(e.LineNumber is { } l ? $" at line {l + 1}" : "")}. Nothing was changed.");
+            throw new ImportException(
+                $"The pack is cut off or damaged{(e.LineNumber is { } l ? $" at line {l + 1}" : "")}. Nothing was changed."
+            );
         }
 
-        if (node is JsonObject o && o["format"]?.ToString() == "haar-pack" && o["version"] is JsonValue v && v.TryGetValue<int>(out var number) && number > 1)
+        if (
+            node is JsonObject o
+            && o["format"]?.ToString() == "haar-pack"
+            && o["version"] is JsonValue v
+            && v.TryGetValue<int>(out var number)
+            && number > 1
+        )
         {
             throw new ImportException($"The pack was written for a newer Haar (version {number}). Nothing was changed.");
         }
@@ -107,14 +156,24 @@ public sealed class PackStore(HaarDb db, Bench bench)
         var result = Schema.Value.Evaluate(document.RootElement, new EvaluationOptions { OutputFormat = OutputFormat.List });
         if (!result.IsValid)
         {
-            var faults = (result.Details ?? []).Where(d => d.Errors is { Count: > 0 }).SelectMany(d => d.Errors!.Select(e => $"{(d.InstanceLocation.ToString() is { Length: > 0 } at ? at : "the pack")}: {e.Value}")).Distinct().Take(5).ToList();
+            var faults = (result.Details ?? [])
+                .Where(d => d.Errors is { Count: > 0 })
+                .SelectMany(d =>
+                    d.Errors!.Select(e => $"{(d.InstanceLocation.ToString() is { Length: > 0 } at ? at : "the pack")}: {e.Value}")
+                )
+                .Distinct()
+                .Take(5)
+                .ToList();
             throw new ImportException($"The pack is not as its schema has it. {string.Join("; ", faults)}. Nothing was changed.");
         }
 
         var pack = JsonSerializer.Deserialize<Pack>(text, HaarJson.Readable)!;
         foreach (var board in pack.Boards)
         {
-            if (board.Capacitors.GroupBy(c => c.Designator, StringComparer.OrdinalIgnoreCase).FirstOrDefault(g => g.Count() > 1) is { } twice)
+            if (
+                board.Capacitors.GroupBy(c => c.Designator, StringComparer.OrdinalIgnoreCase).FirstOrDefault(g => g.Count() > 1) is
+                { } twice
+            )
             {
                 throw new ImportException($"Board “{board.Id}” has {twice.Key} twice. Nothing was changed.");
             }
@@ -125,7 +184,9 @@ public sealed class PackStore(HaarDb db, Bench bench)
 
     static string Resource(string name)
     {
-        using var s = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Packs.{name}") ?? throw new InvalidOperationException($"{name} does not ship.");
+        using var s =
+            Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Packs.{name}")
+            ?? throw new InvalidOperationException($"{name} does not ship.");
         using var r = new StreamReader(s);
         return r.ReadToEnd();
     }

@@ -10,7 +10,10 @@ public static class StandingKeeper
     public static async Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, CancellationToken cancel = default)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel);
-        if (machine is null) { return null; }
+        if (machine is null)
+        {
+            return null;
+        }
         var jobs = await db.Jobs.Where(j => j.MachineId == id).OrderBy(j => j.Id).ToListAsync(cancel);
         var (wanted, elsewhere) = await DependenciesAsync(db, id, jobs, cancel);
         return new MachineFacts
@@ -38,7 +41,18 @@ public static class StandingKeeper
             Nets = await db.Nets.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
             HotParts = await db.HotParts.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
             Pack = await db.MachinePacks.FirstOrDefaultAsync(x => x.MachineId == id, cancel),
-            OnOrder = (await db.Orders.AsNoTracking().Where(o => o.State == Core.Parts.PartOrderState.NotSent || o.State == Core.Parts.PartOrderState.Confirmed || o.State == Core.Parts.PartOrderState.PartlyHere).ToListAsync(cancel)).SelectMany(o => o.Awaited).ToHashSet(),
+            OnOrder = (
+                await db
+                    .Orders.AsNoTracking()
+                    .Where(o =>
+                        o.State == Core.Parts.PartOrderState.NotSent
+                        || o.State == Core.Parts.PartOrderState.Confirmed
+                        || o.State == Core.Parts.PartOrderState.PartlyHere
+                    )
+                    .ToListAsync(cancel)
+            )
+                .SelectMany(o => o.Awaited)
+                .ToHashSet(),
             Photos = await db.Photos.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
             WantedBy = wanted,
             OpenElsewhere = elsewhere,
@@ -54,22 +68,39 @@ public static class StandingKeeper
         var depend = waiting.Where(j => j.After.Any(mine.Contains)).Select(j => j.MachineId).Distinct().ToList();
         var needed = await db.Jobs.Where(j => j.MachineId == id && j.State != JobState.Done).ToListAsync(cancel);
         var after = needed.SelectMany(j => j.After).Where(a => !mine.Contains(a)).ToHashSet();
-        var before = after.Count == 0 ? [] : await db.Jobs.Where(j => after.Contains(j.Id)).Select(j => j.MachineId).Distinct().ToListAsync(cancel);
-        foreach (var other in depend.Union(before)) { await StoreAsync(db, other, now, cancel); }
+        var before =
+            after.Count == 0 ? [] : await db.Jobs.Where(j => after.Contains(j.Id)).Select(j => j.MachineId).Distinct().ToListAsync(cancel);
+        foreach (var other in depend.Union(before))
+        {
+            await StoreAsync(db, other, now, cancel);
+        }
         await db.SaveChangesAsync(cancel);
     }
 
     /// <summary>Computes again what a wait that has ended made stale.</summary>
     public static async Task RefreshStaleAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
     {
-        var stale = await db.Standings.Where(s => s.StaleAt != null && s.StaleAt <= now).Select(s => s.MachineId).Take(200).ToListAsync(cancel);
-        foreach (var id in stale) { await StoreAsync(db, id, now, cancel); }
-        if (stale.Count > 0) { await db.SaveChangesAsync(cancel); }
+        var stale = await db
+            .Standings.Where(s => s.StaleAt != null && s.StaleAt <= now)
+            .Select(s => s.MachineId)
+            .Take(200)
+            .ToListAsync(cancel);
+        foreach (var id in stale)
+        {
+            await StoreAsync(db, id, now, cancel);
+        }
+        if (stale.Count > 0)
+        {
+            await db.SaveChangesAsync(cancel);
+        }
     }
 
     static async Task StoreAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel)
     {
-        if (await FactsAsync(db, id, cancel) is not { } facts) { return; }
+        if (await FactsAsync(db, id, cancel) is not { } facts)
+        {
+            return;
+        }
         var standing = Tideline.Of(facts, now);
         var row = await db.Standings.FirstOrDefaultAsync(s => s.MachineId == id, cancel);
         if (row is null)
@@ -95,14 +126,32 @@ public static class StandingKeeper
         row.StaleAt = facts.Jobs.Where(j => j.Waits(now) && j.WaitUntil is not null).Select(j => j.WaitUntil).Min();
     }
 
-    static async Task<(Dictionary<Guid, int>, HashSet<Guid>)> DependenciesAsync(HaarDb db, Guid id, List<Job> mine, CancellationToken cancel)
+    static async Task<(Dictionary<Guid, int>, HashSet<Guid>)> DependenciesAsync(
+        HaarDb db,
+        Guid id,
+        List<Job> mine,
+        CancellationToken cancel
+    )
     {
         // Only unfinished jobs that come after something matter: a short list however many are done.
-        var depending = await db.Jobs.AsNoTracking().Where(j => j.State != JobState.Done && j.MachineId != id).Select(j => j.After).ToListAsync(cancel);
-        var wanted = depending.Concat(mine.Where(j => j.State != JobState.Done).Select(j => j.After)).SelectMany(a => a).GroupBy(a => a).ToDictionary(g => g.Key, g => g.Count());
+        var depending = await db
+            .Jobs.AsNoTracking()
+            .Where(j => j.State != JobState.Done && j.MachineId != id)
+            .Select(j => j.After)
+            .ToListAsync(cancel);
+        var wanted = depending
+            .Concat(mine.Where(j => j.State != JobState.Done).Select(j => j.After))
+            .SelectMany(a => a)
+            .GroupBy(a => a)
+            .ToDictionary(g => g.Key, g => g.Count());
         var own = mine.Select(j => j.Id).ToHashSet();
         var others = mine.SelectMany(j => j.After).Where(a => !own.Contains(a)).ToHashSet();
-        var open = others.Count == 0 ? [] : (await db.Jobs.Where(j => others.Contains(j.Id) && j.State != JobState.Done).Select(j => j.Id).ToListAsync(cancel)).ToHashSet();
+        var open =
+            others.Count == 0
+                ? []
+                : (
+                    await db.Jobs.Where(j => others.Contains(j.Id) && j.State != JobState.Done).Select(j => j.Id).ToListAsync(cancel)
+                ).ToHashSet();
         return (wanted, open);
     }
 }

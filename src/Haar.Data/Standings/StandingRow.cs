@@ -20,10 +20,12 @@ public sealed class StandingRow
     public DateTimeOffset Since { get; set; }
     public int HandsMinutesLeft { get; set; }
     public bool HandedOver { get; set; }
+
     /// <summary>Taken off the list by a person; nothing of it is lost.</summary>
     public bool Removed { get; set; }
     public bool Stopped { get; set; }
     public DateTimeOffset ArrivedAt { get; set; }
+
     /// <summary>From this instant on it has to be computed again, because a wait ends.</summary>
     public DateTimeOffset? StaleAt { get; set; }
 }

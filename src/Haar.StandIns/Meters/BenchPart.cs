@@ -19,7 +19,13 @@ public static partial class BenchParts
     /// <summary>Rails whose supply in the demo is tired, by their words.</summary>
     static readonly Dictionary<string, (double Volts, double Ripple)> Rails = new()
     {
-        ["+3.3 V"] = (3.31, 0.022), ["+5 V"] = (5.07, 0.038), ["+12 V"] = (11.21, 0.360), ["-12 V"] = (-11.6, 0.071), ["+5 V sb"] = (5.02, 0.019), ["-5 V"] = (-5.08, 0.03), ["+3 V"] = (2.96, 0.008),
+        ["+3.3 V"] = (3.31, 0.022),
+        ["+5 V"] = (5.07, 0.038),
+        ["+12 V"] = (11.21, 0.360),
+        ["-12 V"] = (-11.6, 0.071),
+        ["+5 V sb"] = (5.02, 0.019),
+        ["-5 V"] = (-5.08, 0.03),
+        ["+3 V"] = (2.96, 0.008),
     };
 
     public static BenchPart For(string display)
@@ -27,11 +33,17 @@ public static partial class BenchParts
         var text = display.Replace('−', '-').Trim();
         foreach (var (rail, value) in Rails.OrderByDescending(r => r.Key.Length))
         {
-            if (text.EndsWith(rail, StringComparison.Ordinal) && !Value().IsMatch(text)) { return new(12e-12, 41 + Seed(text) * 100, value.Volts, value.Ripple); }
+            if (text.EndsWith(rail, StringComparison.Ordinal) && !Value().IsMatch(text))
+            {
+                return new(12e-12, 41 + Seed(text) * 100, value.Volts, value.Ripple);
+            }
         }
 
         // A film part of its own that the bench keeps to try the meter on.
-        if (text.Equals("reference", StringComparison.OrdinalIgnoreCase)) { return new(1.003e-6, 0.02, 0, 0); }
+        if (text.Equals("reference", StringComparison.OrdinalIgnoreCase))
+        {
+            return new(1.003e-6, 0.02, 0, 0);
+        }
 
         // A net, shown with what whole copper has: most are whole, some thin, a few open; a mended one is whole.
         if (Net().Match(text) is { Success: true } net)
@@ -43,7 +55,13 @@ public static partial class BenchParts
 
         if (Value().Match(text) is { Success: true } m)
         {
-            var unit = m.Groups[2].Value switch { "p" => 1e-12, "n" => 1e-9, "m" => 1e-3, _ => 1e-6 };
+            var unit = m.Groups[2].Value switch
+            {
+                "p" => 1e-12,
+                "n" => 1e-9,
+                "m" => 1e-3,
+                _ => 1e-6,
+            };
             var nominal = double.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture) * unit;
             var isNew = text.Contains("new", StringComparison.OrdinalIgnoreCase);
             var tired = !isNew && Seed(text) > 0.8;
@@ -58,10 +76,16 @@ public static partial class BenchParts
     static double Seed(string text)
     {
         var hash = 2166136261u;
-        foreach (var c in text) { hash = (hash ^ c) * 16777619u; }
+        foreach (var c in text)
+        {
+            hash = (hash ^ c) * 16777619u;
+        }
         return (hash >> 8) / (double)(1 << 24);
     }
 
-    [GeneratedRegex(@"(\d+(?:\.\d+)?)\s*mΩ")] private static partial Regex Net();
-    [GeneratedRegex(@"(\d+(?:\.\d+)?)\s*([pnuµm])F")] private static partial Regex Value();
+    [GeneratedRegex(@"(\d+(?:\.\d+)?)\s*mΩ")]
+    private static partial Regex Net();
+
+    [GeneratedRegex(@"(\d+(?:\.\d+)?)\s*([pnuµm])F")]
+    private static partial Regex Value();
 }

@@ -6,7 +6,15 @@ using System.Text;
 namespace Haar.StandIns.Meters;
 
 /// <summary>How the stand-in behaves from now on.</summary>
-public enum Mood { Well, Slow, Silent, Garbage, Drops, Restless }
+public enum Mood
+{
+    Well,
+    Slow,
+    Silent,
+    Garbage,
+    Drops,
+    Restless,
+}
 
 /// <summary>
 /// A bench meter on the network, as a real one answers: SCPI over TCP, one command a line. Readings settle over the first few
@@ -42,12 +50,18 @@ public sealed class StandInMeter(IPAddress address, int port) : IAsyncDisposable
 
     public void Set(Mood to)
     {
-        lock (gate) { mood = to; }
+        lock (gate)
+        {
+            mood = to;
+        }
     }
 
     public void Put(BenchPart? part)
     {
-        lock (gate) { fixture = part; }
+        lock (gate)
+        {
+            fixture = part;
+        }
     }
 
     async Task AcceptAsync()
@@ -80,13 +94,31 @@ public sealed class StandInMeter(IPAddress address, int port) : IAsyncDisposable
                 foreach (var command in line.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
                 {
                     Mood now;
-                    lock (gate) { now = mood; }
+                    lock (gate)
+                    {
+                        now = mood;
+                    }
                     var answer = talk.Answer(command);
-                    if (answer is null) { continue; }
-                    if (now == Mood.Silent) { continue; }
-                    if (now == Mood.Slow) { await Task.Delay(TimeSpan.FromSeconds(6), stop.Token); }
-                    if (now == Mood.Drops && talk.Measured > 1) { return; }
-                    if (now == Mood.Garbage && command.StartsWith("MEAS", StringComparison.OrdinalIgnoreCase)) { answer = "\u0007#!ERR??"; }
+                    if (answer is null)
+                    {
+                        continue;
+                    }
+                    if (now == Mood.Silent)
+                    {
+                        continue;
+                    }
+                    if (now == Mood.Slow)
+                    {
+                        await Task.Delay(TimeSpan.FromSeconds(6), stop.Token);
+                    }
+                    if (now == Mood.Drops && talk.Measured > 1)
+                    {
+                        return;
+                    }
+                    if (now == Mood.Garbage && command.StartsWith("MEAS", StringComparison.OrdinalIgnoreCase))
+                    {
+                        answer = "\u0007#!ERR??";
+                    }
                     await stream.WriteAsync(Encoding.UTF8.GetBytes(answer + "\n"), stop.Token);
                 }
             }
@@ -107,15 +139,19 @@ public sealed class StandInMeter(IPAddress address, int port) : IAsyncDisposable
 
         public string? Answer(string command)
         {
-            var (head, argument) = command.IndexOf(' ', StringComparison.Ordinal) is > 0 and var i ? (command[..i], command[(i + 1)..].Trim()) : (command, "");
+            var (head, argument) = command.IndexOf(' ', StringComparison.Ordinal) is > 0 and var i
+                ? (command[..i], command[(i + 1)..].Trim())
+                : (command, "");
             switch (head.ToUpperInvariant().TrimStart(':'))
             {
-                case "*IDN?": return Identification;
+                case "*IDN?":
+                    return Identification;
                 case "*RST" or "*CLS":
                     errors.Clear();
                     settling = 0;
                     return null;
-                case "SYST:ERR?" or "SYSTEM:ERROR?": return errors.TryDequeue(out var e) ? e : "0,\"No error\"";
+                case "SYST:ERR?" or "SYSTEM:ERROR?":
+                    return errors.TryDequeue(out var e) ? e : "0,\"No error\"";
                 case "DISP:TEXT" or "DISPLAY:TEXT":
                     meter.Display = argument.Trim('"', '\'');
                     settling = 0;
@@ -123,17 +159,39 @@ public sealed class StandInMeter(IPAddress address, int port) : IAsyncDisposable
                 case "DISP:TEXT:CLE" or "DISPLAY:TEXT:CLEAR":
                     meter.Display = "";
                     return null;
-                case "MEAS:CAP?" or "MEASURE:CAPACITANCE?": return Measure(p => p.Farads, 0.12, 1.0);
-                case "MEAS:RES?" or "MEASURE:RESISTANCE?": return Measure(p => p.Ohms, 0.05, 1e8);
-                case "MEAS:VOLT?" or "MEAS:VOLT:DC?" or "MEASURE:VOLTAGE:DC?": return Measure(p => p.Volts, 0.004, 1000);
-                case "MEAS:VOLT:AC?" or "MEASURE:VOLTAGE:AC?": return Measure(p => p.RippleVolts, 0.03, 1000);
-                case "FIXT:OPEN": meter.Put(BenchPart.Open); return null;
-                case "FIXT:AUTO": meter.Put(null); return null;
-                case "FIXT:CAP" or "FIXT:RES" or "FIXT:VOLT" or "FIXT:RIPP" when double.TryParse(argument, NumberStyles.Float, CultureInfo.InvariantCulture, out var v) && double.IsFinite(v):
-                    var part = meter.Part();
-                    meter.Put(head.ToUpperInvariant()[5..] switch { "CAP" => part with { Farads = v }, "RES" => part with { Ohms = v }, "VOLT" => part with { Volts = v }, _ => part with { RippleVolts = v } });
+                case "MEAS:CAP?" or "MEASURE:CAPACITANCE?":
+                    return Measure(p => p.Farads, 0.12, 1.0);
+                case "MEAS:RES?" or "MEASURE:RESISTANCE?":
+                    return Measure(p => p.Ohms, 0.05, 1e8);
+                case "MEAS:VOLT?" or "MEAS:VOLT:DC?" or "MEASURE:VOLTAGE:DC?":
+                    return Measure(p => p.Volts, 0.004, 1000);
+                case "MEAS:VOLT:AC?" or "MEASURE:VOLTAGE:AC?":
+                    return Measure(p => p.RippleVolts, 0.03, 1000);
+                case "FIXT:OPEN":
+                    meter.Put(BenchPart.Open);
                     return null;
-                case "FIXT:MOOD" when Enum.TryParse<Mood>(argument, true, out var mood) && Enum.IsDefined(mood): meter.Set(mood); return null;
+                case "FIXT:AUTO":
+                    meter.Put(null);
+                    return null;
+                case "FIXT:CAP"
+                or "FIXT:RES"
+                or "FIXT:VOLT"
+                or "FIXT:RIPP"
+                    when double.TryParse(argument, NumberStyles.Float, CultureInfo.InvariantCulture, out var v) && double.IsFinite(v):
+                    var part = meter.Part();
+                    meter.Put(
+                        head.ToUpperInvariant()[5..] switch
+                        {
+                            "CAP" => part with { Farads = v },
+                            "RES" => part with { Ohms = v },
+                            "VOLT" => part with { Volts = v },
+                            _ => part with { RippleVolts = v },
+                        }
+                    );
+                    return null;
+                case "FIXT:MOOD" when Enum.TryParse<Mood>(argument, true, out var mood) && Enum.IsDefined(mood):
+                    meter.Set(mood);
+                    return null;
                 default:
                     errors.Enqueue("-113,\"Undefined header\"");
                     return null;
@@ -145,27 +203,45 @@ public sealed class StandInMeter(IPAddress address, int port) : IAsyncDisposable
         {
             Measured++;
             var value = of(meter.Part());
-            if (Math.Abs(value) > most) { return "+9.90000000E+37"; }
+            if (Math.Abs(value) > most)
+            {
+                return "+9.90000000E+37";
+            }
             var sign = settling % 2 == 0 ? 1 : -1;
             value *= 1 + sign * stray / Math.Pow(3, settling);
             bool restless;
-            lock (meter.gate) { restless = meter.mood == Mood.Restless; }
-            if (!restless) { settling++; }
-            else { settling = settling == 0 ? 1 : 0; }
+            lock (meter.gate)
+            {
+                restless = meter.mood == Mood.Restless;
+            }
+            if (!restless)
+            {
+                settling++;
+            }
+            else
+            {
+                settling = settling == 0 ? 1 : 0;
+            }
             return value.ToString("+0.00000000E+00;-0.00000000E+00", CultureInfo.InvariantCulture);
         }
     }
 
     BenchPart Part()
     {
-        lock (gate) { return fixture ?? BenchParts.For(Display); }
+        lock (gate)
+        {
+            return fixture ?? BenchParts.For(Display);
+        }
     }
 
     public async ValueTask DisposeAsync()
     {
         await stop.CancelAsync();
         listener.Stop();
-        if (accepting is not null) { await accepting; }
+        if (accepting is not null)
+        {
+            await accepting;
+        }
         stop.Dispose();
     }
 }

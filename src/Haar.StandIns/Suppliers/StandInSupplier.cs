@@ -65,7 +65,11 @@ public sealed class StandInSupplier : IAsyncDisposable
         try
         {
             var path = context.Request.Url!.AbsolutePath.Trim('/').Split('/');
-            if (!suppliers.TryGetValue(path[0], out var supplier)) { await SendAsync(context, 404, new JsonObject { ["detail"] = "No such supplier." }); return; }
+            if (!suppliers.TryGetValue(path[0], out var supplier))
+            {
+                await SendAsync(context, 404, new JsonObject { ["detail"] = "No such supplier." });
+                return;
+            }
             if (path is [_, "fault", var fault] && context.Request.HttpMethod == "POST")
             {
                 faults[path[0]] = fault;
@@ -74,8 +78,15 @@ public sealed class StandInSupplier : IAsyncDisposable
             }
 
             var wrong = faults.TryRemove(path[0], out var f) ? f : "none";
-            if (wrong == "late") { await Task.Delay(TimeSpan.FromSeconds(20), stop.Token); }
-            if (wrong == "error") { await SendAsync(context, 503, new JsonObject { ["detail"] = "Closed for stocktaking." }); return; }
+            if (wrong == "late")
+            {
+                await Task.Delay(TimeSpan.FromSeconds(20), stop.Token);
+            }
+            if (wrong == "error")
+            {
+                await SendAsync(context, 503, new JsonObject { ["detail"] = "Closed for stocktaking." });
+                return;
+            }
             JsonNode? answer = path switch
             {
                 [_] => Public(supplier),
@@ -83,7 +94,11 @@ public sealed class StandInSupplier : IAsyncDisposable
                 [_, "orders", var number] => Stands(number),
                 _ => null,
             };
-            await (answer is null ? SendAsync(context, 404, new JsonObject { ["detail"] = "Nothing at that address." }) : SendAsync(context, path is [_, "orders"] ? 202 : 200, answer, wrong == "half"));
+            await (
+                answer is null
+                    ? SendAsync(context, 404, new JsonObject { ["detail"] = "Nothing at that address." })
+                    : SendAsync(context, path is [_, "orders"] ? 202 : 200, answer, wrong == "half")
+            );
         }
         catch (Exception e) when (e is HttpListenerException or OperationCanceledException or ObjectDisposedException or IOException)
         {
@@ -105,26 +120,43 @@ public sealed class StandInSupplier : IAsyncDisposable
         var ask = JsonNode.Parse(await reader.ReadToEndAsync())!;
         var reference = ask["reference"]!.GetValue<string>();
         // The same reference is the same order, however often it is sent.
-        if (orders.Values.FirstOrDefault(o => o.Order["reference"]!.GetValue<string>() == reference).Order is { } before) { return before.DeepClone(); }
+        if (orders.Values.FirstOrDefault(o => o.Order["reference"]!.GetValue<string>() == reference).Order is { } before)
+        {
+            return before.DeepClone();
+        }
         var days = supplier["days"]!.GetValue<int>();
         var lines = new JsonArray();
         foreach (var l in ask["lines"]!.AsArray())
         {
             var sku = l!["sku"]!.GetValue<string>();
             var packs = l["packs"]!.GetValue<int>();
-            var line = new JsonObject { ["sku"] = sku, ["packs"] = packs, ["state"] = "confirmed", ["deliveredPacks"] = 0 };
+            var line = new JsonObject
+            {
+                ["sku"] = sku,
+                ["packs"] = packs,
+                ["state"] = "confirmed",
+                ["deliveredPacks"] = 0,
+            };
             if (supplier["trouble"]?[sku] is JsonObject trouble)
             {
                 line["state"] = trouble["state"]!.GetValue<string>();
                 line["note"] = trouble["note"]?.GetValue<string>() ?? "";
                 switch (line["state"]!.GetValue<string>())
                 {
-                    case "outOfStock": line["packs"] = 0; break;
-                    case "fewer": line["packs"] = Math.Min(packs, trouble["packs"]!.GetValue<int>()); break;
-                    case "late": days = Math.Max(days, trouble["days"]!.GetValue<int>()); break;
+                    case "outOfStock":
+                        line["packs"] = 0;
+                        break;
+                    case "fewer":
+                        line["packs"] = Math.Min(packs, trouble["packs"]!.GetValue<int>());
+                        break;
+                    case "late":
+                        days = Math.Max(days, trouble["days"]!.GetValue<int>());
+                        break;
                     default:
                         line["substituteSku"] = trouble["sku"]!.GetValue<string>();
-                        line["substituteSpec"] = supplier["offers"]!.AsArray().First(o => o!["sku"]!.GetValue<string>() == trouble["sku"]!.GetValue<string>())!["spec"]!.DeepClone();
+                        line["substituteSpec"] = supplier["offers"]!
+                            .AsArray()
+                            .First(o => o!["sku"]!.GetValue<string>() == trouble["sku"]!.GetValue<string>())!["spec"]!.DeepClone();
                         break;
                 }
             }
@@ -133,21 +165,33 @@ public sealed class StandInSupplier : IAsyncDisposable
         }
 
         var number = $"{id[..2].ToUpperInvariant()}-{1000 + orders.Count}";
-        var order = new JsonObject { ["number"] = number, ["reference"] = reference, ["expectedOn"] = today().AddDays(days).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture), ["lines"] = lines };
+        var order = new JsonObject
+        {
+            ["number"] = number,
+            ["reference"] = reference,
+            ["expectedOn"] = today().AddDays(days).ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture),
+            ["lines"] = lines,
+        };
         orders[number] = (order, 0);
         return order.DeepClone();
     }
 
     JsonNode? Stands(string number)
     {
-        if (!orders.TryGetValue(number, out var o)) { return null; }
+        if (!orders.TryGetValue(number, out var o))
+        {
+            return null;
+        }
         orders[number] = (o.Order, o.Asked + 1);
         foreach (var (line, i) in o.Order["lines"]!.AsArray().Select((l, i) => (l!, i)))
         {
             var packs = line["packs"]!.GetValue<int>();
             // The first parcel holds every other line, the second the rest.
             line["deliveredPacks"] = o.Asked > 0 || i % 2 == 0 ? packs : 0;
-            if (o.Asked > 0 && packs > 0 && line["state"]!.GetValue<string>() is "confirmed" or "late") { line["state"] = "delivered"; }
+            if (o.Asked > 0 && packs > 0 && line["state"]!.GetValue<string>() is "confirmed" or "late")
+            {
+                line["state"] = "delivered";
+            }
         }
 
         return o.Order.DeepClone();

@@ -11,15 +11,28 @@ static class BackupEndpoints
         var b = api.MapGroup("/backups").WithTags("Backups");
         b.MapGet("/", (BackupStore store) => store.List()).WithName("GetBackups");
         b.MapPost("/", (BackupStore store) => store.Take("hand")).WithName("TakeBackup");
-        b.MapPost("/{name}/restore", (string name, BackupStore store) =>
-        {
-            if (store.List().All(x => x.Name != name)) { throw new NotHereException($"There is no backup “{name}”. Nothing was changed."); }
-            var before = store.Restore(name);
-            SqliteConnection.ClearAllPools();
-            return new Acted(Guid.Empty, $"Restored. What was there before is kept as {before.Name}.");
-        }).WithName("RestoreBackup");
-        b.MapGet("/{name}", (string name, BackupStore store, Data.DataFolder folder) =>
-            store.List().Any(x => x.Name == name) ? Results.File(Path.Combine(folder.Backups, name), "application/zip", name) : throw new NotHereException("There is no such backup."))
-            .WithName("DownloadBackup").Produces(200, contentType: "application/zip");
+        b.MapPost(
+                "/{name}/restore",
+                (string name, BackupStore store) =>
+                {
+                    if (store.List().All(x => x.Name != name))
+                    {
+                        throw new NotHereException($"There is no backup “{name}”. Nothing was changed.");
+                    }
+                    var before = store.Restore(name);
+                    SqliteConnection.ClearAllPools();
+                    return new Acted(Guid.Empty, $"Restored. What was there before is kept as {before.Name}.");
+                }
+            )
+            .WithName("RestoreBackup");
+        b.MapGet(
+                "/{name}",
+                (string name, BackupStore store, Data.DataFolder folder) =>
+                    store.List().Any(x => x.Name == name)
+                        ? Results.File(Path.Combine(folder.Backups, name), "application/zip", name)
+                        : throw new NotHereException("There is no such backup.")
+            )
+            .WithName("DownloadBackup")
+            .Produces(200, contentType: "application/zip");
     }
 }

@@ -11,12 +11,23 @@ public sealed record CellEdit(string Place, CellSite Site);
 
 public sealed record ChooseReplacement(ReplacementKind Kind, string? OverruleReason);
 
-public enum CellStep { OldOut, Fitted }
+public enum CellStep
+{
+    OldOut,
+    Fitted,
+}
 
 public sealed record TakeCellStep(CellStep Step, string? OverruleReason);
 
 /// <param name="DataOverruled">Why the person took the cell out although its data was not safe; null when they did not.</param>
-public sealed record BatteryScreen(MachineCell? Cell, ReplacementPlan? Plan, RestorationSchool School, string? DataOverruled, string? ChoiceOverruled, PackScreen? Pack);
+public sealed record BatteryScreen(
+    MachineCell? Cell,
+    ReplacementPlan? Plan,
+    RestorationSchool School,
+    string? DataOverruled,
+    string? ChoiceOverruled,
+    PackScreen? Pack
+);
 
 public sealed record PackScreen(PackFacts Facts, PackResult Result, int Version);
 
@@ -34,7 +45,9 @@ static class BatteryEndpoints
         m.MapPut("/", EditAsync).WithName("EditBattery");
         m.MapPost("/choose", ChooseAsync).WithName("ChooseReplacement");
         m.MapPost("/step", StepAsync).WithName("TakeCellStep");
-        m.MapPost("/charging", ChargingAsync).WithName("ReadChargingLine").WithSummary("Readings with the cell out: what they say is written into the cell's site.");
+        m.MapPost("/charging", ChargingAsync)
+            .WithName("ReadChargingLine")
+            .WithSummary("Readings with the cell out: what they say is written into the cell's site.");
         m.MapPut("/place", PlaceAsync).WithName("PlaceCell");
         m.MapPut("/pack", PackAsync).WithName("EditPack");
     }
@@ -43,16 +56,30 @@ static class BatteryEndpoints
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var cell = await db.Cells.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id, cancel);
-        var overrules = await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("batteries/")).OrderBy(o => o.Id).ToListAsync(cancel);
-        return new(cell, cell is null ? null : Replacement.Options(cell.Site, machine.RestorationSchool), machine.RestorationSchool,
-            overrules.LastOrDefault(o => o.Key == DataKey)?.Reason, cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null,
-            await db.MachinePacks.AsNoTracking().FirstOrDefaultAsync(p => p.MachineId == id, cancel) is { } pack ? new PackScreen(pack.Facts, PackHealth.Of(pack.Facts), pack.Version) : null);
+        var overrules = await db
+            .Overrules.AsNoTracking()
+            .Where(o => o.MachineId == id && o.Key.StartsWith("batteries/"))
+            .OrderBy(o => o.Id)
+            .ToListAsync(cancel);
+        return new(
+            cell,
+            cell is null ? null : Replacement.Options(cell.Site, machine.RestorationSchool),
+            machine.RestorationSchool,
+            overrules.LastOrDefault(o => o.Key == DataKey)?.Reason,
+            cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null,
+            await db.MachinePacks.AsNoTracking().FirstOrDefaultAsync(p => p.MachineId == id, cancel) is { } pack
+                ? new PackScreen(pack.Facts, PackHealth.Of(pack.Facts), pack.Version)
+                : null
+        );
     }
 
     static async Task<Acted> EditAsync(Guid id, CellEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        if (e.Place.Length > 120) { throw new BadFactException("place", "At most 120 characters."); }
+        if (e.Place.Length > 120)
+        {
+            throw new BadFactException("place", "At most 120 characters.");
+        }
         _ = Replacement.Options(e.Site, machine.RestorationSchool);
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel);
         if (cell is null)
@@ -74,8 +101,21 @@ static class BatteryEndpoints
     {
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
         var r = ChargingLine.Detect(readings);
-        if (r.Charges == Known.NotKnown) { throw new BadFactException(readings.OnVolts is < 0 ? "onVolts" : readings.OnVolts is null ? "onVolts" : "offVolts", r.Verdict.Sentence); }
-        cell.Site = cell.Site with { Charges = r.Charges, ChargeVolts = r.Charges == Known.Yes ? Math.Round(r.Volts ?? 0, 3) : null, ChargeMilliamps = r.Charges == Known.Yes && r.Milliamps is { } ma ? Math.Round(ma, 3) : null };
+        if (r.Charges == Known.NotKnown)
+        {
+            throw new BadFactException(
+                readings.OnVolts is < 0 ? "onVolts"
+                    : readings.OnVolts is null ? "onVolts"
+                    : "offVolts",
+                r.Verdict.Sentence
+            );
+        }
+        cell.Site = cell.Site with
+        {
+            Charges = r.Charges,
+            ChargeVolts = r.Charges == Known.Yes ? Math.Round(r.Volts ?? 0, 3) : null,
+            ChargeMilliamps = r.Charges == Known.Yes && r.Milliamps is { } ma ? Math.Round(ma, 3) : null,
+        };
         return (await bench.ActAsync(id, $"Charging line: {r.Verdict.Sentence}", cancel)).Said(cell.Id);
     }
 
@@ -84,7 +124,10 @@ static class BatteryEndpoints
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
         BadFactException.Finite("x", ask.X, 0, 1, "");
         BadFactException.Finite("y", ask.Y, 0, 1, "");
-        if (ask.BoardId is { } board && !await db.Boards.AnyAsync(b => b.Id == board && b.MachineId == id, cancel)) { throw new BadFactException("boardId", "That board is not one of this machine's."); }
+        if (ask.BoardId is { } board && !await db.Boards.AnyAsync(b => b.Id == board && b.MachineId == id, cancel))
+        {
+            throw new BadFactException("boardId", "That board is not one of this machine's.");
+        }
         (cell.BoardId, cell.X, cell.Y) = (ask.BoardId, ask.X, ask.Y);
         return (await bench.ActAsync(id, "The cell's place on the map.", cancel)).Said(cell.Id);
     }
@@ -99,7 +142,10 @@ static class BatteryEndpoints
             pack = new MachinePack { Id = bench.NewId(), MachineId = id };
             db.Add(pack);
         }
-        else { Bench.Match(pack, pack.Version, request.Version()); }
+        else
+        {
+            Bench.Match(pack, pack.Version, request.Version());
+        }
         pack.Facts = facts;
         return (await bench.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);
     }
@@ -108,12 +154,30 @@ static class BatteryEndpoints
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
-        var option = Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == ask.Kind) ?? throw new BadFactException("kind", "That is no way to replace this cell.");
+        var option =
+            Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == ask.Kind)
+            ?? throw new BadFactException("kind", "That is no way to replace this cell.");
         if (option.Verdict.Outcome is Outcome.No or Outcome.Unknown)
         {
-            if (!option.Verdict.MayBeOverruled) { throw new BadFactException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns."); }
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why."); }
-            db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"batteries/choice/{ask.Kind}", Sentence = option.Verdict.Sentence, Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+            if (!option.Verdict.MayBeOverruled)
+            {
+                throw new BadFactException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns.");
+            }
+            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
+            {
+                throw new BadFactException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why.");
+            }
+            db.Add(
+                new Overrule
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Key = $"batteries/choice/{ask.Kind}",
+                    Sentence = option.Verdict.Sentence,
+                    Reason = ask.OverruleReason!.Trim(),
+                    At = bench.Now,
+                }
+            );
         }
 
         cell.Chosen = ask.Kind;
@@ -126,22 +190,49 @@ static class BatteryEndpoints
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
         if (ask.Step == CellStep.OldOut)
         {
-            if (cell.OldOutAt is not null) { throw new BadFactException("step", "The old cell is out already."); }
+            if (cell.OldOutAt is not null)
+            {
+                throw new BadFactException("step", "The old cell is out already.");
+            }
             var data = Replacement.Data(cell.Site);
             if (data.Outcome == Outcome.No)
             {
-                if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{data.Sentence} To take it out all the same, say why."); }
-                db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = DataKey, Sentence = data.Sentence, Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+                if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
+                {
+                    throw new BadFactException("overruleReason", $"{data.Sentence} To take it out all the same, say why.");
+                }
+                db.Add(
+                    new Overrule
+                    {
+                        Id = bench.NewId(),
+                        MachineId = id,
+                        Key = DataKey,
+                        Sentence = data.Sentence,
+                        Reason = ask.OverruleReason!.Trim(),
+                        At = bench.Now,
+                    }
+                );
             }
 
             cell.OldOutAt = bench.Now;
             return (await bench.ActAsync(id, "The old cell is out.", cancel)).Said(cell.Id);
         }
 
-        if (cell.OldOutAt is null) { throw new BadFactException("step", "The old cell comes out first."); }
-        if (cell.FittedAt is not null) { throw new BadFactException("step", "It is fitted already."); }
-        if (cell.Chosen is not { } kind) { throw new BadFactException("step", "Choose what replaces it first."); }
-        var option = Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == kind) ?? throw new BadFactException("step", "What was chosen no longer fits what is known of the cell: choose again.");
+        if (cell.OldOutAt is null)
+        {
+            throw new BadFactException("step", "The old cell comes out first.");
+        }
+        if (cell.FittedAt is not null)
+        {
+            throw new BadFactException("step", "It is fitted already.");
+        }
+        if (cell.Chosen is not { } kind)
+        {
+            throw new BadFactException("step", "Choose what replaces it first.");
+        }
+        var option =
+            Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == kind)
+            ?? throw new BadFactException("step", "What was chosen no longer fits what is known of the cell: choose again.");
         cell.FittedAt = bench.Now;
         cell.NextCheck = bench.Today.AddDays((int)Math.Max(30, option.CheckAfterYears * 365.25));
         return (await bench.ActAsync(id, $"Fitted: {option.Name}. To be looked at by {cell.NextCheck:d MMMM yyyy}.", cancel)).Said(cell.Id);

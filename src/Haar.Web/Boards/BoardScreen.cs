@@ -17,9 +17,28 @@ namespace Haar.Web.Boards;
 /// <summary>One side of a board as it is shown.</summary>
 /// <param name="TakenId">The photo as taken, when the picture was straightened.</param>
 /// <param name="PixelsWide">Of the picture; 0 when there is none.</param>
-public sealed record SideSheet(Guid? PhotoId, string? Hash, Guid? TakenId, string? TakenHash, int PixelsWide, int PixelsHigh, double? WidthMillimetres, double? HeightMillimetres, IReadOnlyList<Point> Corners);
+public sealed record SideSheet(
+    Guid? PhotoId,
+    string? Hash,
+    Guid? TakenId,
+    string? TakenHash,
+    int PixelsWide,
+    int PixelsHigh,
+    double? WidthMillimetres,
+    double? HeightMillimetres,
+    IReadOnlyList<Point> Corners
+);
 
-public sealed record BoardSheet(Guid Id, string Name, int Version, SideSheet Front, SideSheet Back, Turned Turned, Point BackShift, Verdict Registration);
+public sealed record BoardSheet(
+    Guid Id,
+    string Name,
+    int Version,
+    SideSheet Front,
+    SideSheet Back,
+    Turned Turned,
+    Point BackShift,
+    Verdict Registration
+);
 
 /// <summary>One capacitor with all that is judged of it.</summary>
 /// <param name="Part">What is reserved or fitted, in words; null when nothing is.</param>
@@ -28,12 +47,48 @@ public sealed record BoardSheet(Guid Id, string Name, int Version, SideSheet Fro
 /// <param name="OnOrder">Its new part is in the post.</param>
 /// <param name="Turn">Its place in the order of fitting, with tool and joint; null when it is not to be exchanged.</param>
 /// <param name="WayRound">Only when the new part has been fitted or the two sources contradict each other.</param>
-public sealed record CapacitorRow(Capacitor Capacitor, CapacitorReadings Readings, CapacitorRiskResult Risk, Verdict Sound, Verdict ComesOut, CapacitorStand Stand, string? Part, FittingStep? Next, string? Overruled, string Does, bool OnOrder, FittingTurn? Turn, Verdict? WayRound, PadRepairPlan? Pad);
+public sealed record CapacitorRow(
+    Capacitor Capacitor,
+    CapacitorReadings Readings,
+    CapacitorRiskResult Risk,
+    Verdict Sound,
+    Verdict ComesOut,
+    CapacitorStand Stand,
+    string? Part,
+    FittingStep? Next,
+    string? Overruled,
+    string Does,
+    bool OnOrder,
+    FittingTurn? Turn,
+    Verdict? WayRound,
+    PadRepairPlan? Pad
+);
 
 /// <param name="Capacitors">Designators of parts inside the outline.</param>
-public sealed record AreaRow(CorrosionArea Area, double SquareCentimetres, AreaStep? Next, string NextWords, NeutralisePlan Plan, ReinspectionResult Inspect, IReadOnlyList<MaskOption> Mask, IReadOnlyList<Guid> Nets, int NetsToMeasure, int NetsBad, bool Due, IReadOnlyList<string> Capacitors);
+public sealed record AreaRow(
+    CorrosionArea Area,
+    double SquareCentimetres,
+    AreaStep? Next,
+    string NextWords,
+    NeutralisePlan Plan,
+    ReinspectionResult Inspect,
+    IReadOnlyList<MaskOption> Mask,
+    IReadOnlyList<Guid> Nets,
+    int NetsToMeasure,
+    int NetsBad,
+    bool Due,
+    IReadOnlyList<string> Capacitors
+);
 
-public sealed record NetRow(BoardNet Net, TraceResult Trace, NetState State, double? ReadOhms, JumperResult? Jumper, IReadOnlyList<string> Under, bool Ready);
+public sealed record NetRow(
+    BoardNet Net,
+    TraceResult Trace,
+    NetState State,
+    double? ReadOhms,
+    JumperResult? Jumper,
+    IReadOnlyList<string> Under,
+    bool Ready
+);
 
 public sealed record HotRow(HotPart Part, GapResult Gap, HeatComparison Heat, Verdict? Fan, int Before, int After, string Open);
 
@@ -44,8 +99,18 @@ public sealed record CellMark(Guid? BoardId, double? X, double? Y, string Name, 
 /// <param name="Preventive">How many under the preventive.</param>
 /// <param name="Forecast">Null when there is no capacitor left to decide.</param>
 public sealed record CapacitorsScreen(
-    IReadOnlyList<BoardSheet> Boards, IReadOnlyList<CapacitorRow> Capacitors, IReadOnlyList<AreaRow> Areas, IReadOnlyList<NetRow> Nets, IReadOnlyList<HotRow> HotParts, CellMark? Cell,
-    RecapSchool School, int ByEvidence, int Preventive, Forecast? Forecast, IReadOnlyList<string> Baths);
+    IReadOnlyList<BoardSheet> Boards,
+    IReadOnlyList<CapacitorRow> Capacitors,
+    IReadOnlyList<AreaRow> Areas,
+    IReadOnlyList<NetRow> Nets,
+    IReadOnlyList<HotRow> HotParts,
+    CellMark? Cell,
+    RecapSchool School,
+    int ByEvidence,
+    int Preventive,
+    Forecast? Forecast,
+    IReadOnlyList<string> Baths
+);
 
 /// <summary>Everything on a machine's boards, judged, as the one screen shows it.</summary>
 static class BoardScreen
@@ -55,35 +120,110 @@ static class BoardScreen
         var facts = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         var rows = CapacitorAssessments.Of(facts, bench.Today.Year);
         var partIds = facts.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().ToHashSet();
-        var parts = await db.Drawer.AsNoTracking().Where(p => partIds.Contains(p.Id)).ToDictionaryAsync(p => p.Id, p => Substitution.Describe(p.Spec), cancel);
-        int Out(RecapSchool school) => rows.Count(r => r.Stand == CapacitorStand.Exchanged || CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, school).Outcome == Outcome.Yes);
+        var parts = await db
+            .Drawer.AsNoTracking()
+            .Where(p => partIds.Contains(p.Id))
+            .ToDictionaryAsync(p => p.Id, p => Substitution.Describe(p.Spec), cancel);
+        int Out(RecapSchool school) =>
+            rows.Count(r =>
+                r.Stand == CapacitorStand.Exchanged
+                || CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, school).Outcome == Outcome.Yes
+            );
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
         var forecast = CapacitorAssessments.ForForecast(rows);
         var nets = facts.JudgedNets();
         var areas = CorrosionAssessments.Areas(facts.Areas, nets, bench.Today);
         return new(
-            [.. facts.Boards.Select(b => Sheet(b, facts.Photos))], Capacitors(facts, rows, parts),
+            [.. facts.Boards.Select(b => Sheet(b, facts.Photos))],
+            Capacitors(facts, rows, parts),
             [.. areas.OrderBy(a => a.Area.Next is null).ThenByDescending(a => a.Area.Stage).Select(a => Area(a, facts, bench.Today))],
-            [.. nets.OrderBy(n => n.State switch { NetState.Open => 0, NetState.Thin => 1, NetState.MeasureBetter => 2, NetState.NotMeasured => 3, _ => 4 }).ThenBy(n => n.Net.Id).Select(n => Net(n, areas))],
-            [.. HotAssessments.Of(facts.HotParts, facts.Readings).Select(h => new HotRow(h.Part, h.Gap, h.Heat, h.Fan, h.Before, h.After, h.Open))], Cell(facts.Cell),
-            facts.Machine.RecapSchool, Out(RecapSchool.Evidence), Out(RecapSchool.Preventive), forecast.Count == 0 ? null : RecapForecast.Of(forecast, null, currency),
-            [.. Neutralise.Baths([.. areas.Where(a => a.Area.Treatment.NeutralisedAt is null && a.SquareCentimetres > 0).Select(a => Facts(a.Area, a.SquareCentimetres))]).Where(b => b.Neutraliser != Neutraliser.None).Select(b => $"{Core.Corrosion.Neutralise.Words(b.Neutraliser)}: {string.Join(", ", b.Areas.Select(a => a.Name))}")]);
+            [
+                .. nets.OrderBy(n =>
+                        n.State switch
+                        {
+                            NetState.Open => 0,
+                            NetState.Thin => 1,
+                            NetState.MeasureBetter => 2,
+                            NetState.NotMeasured => 3,
+                            _ => 4,
+                        }
+                    )
+                    .ThenBy(n => n.Net.Id)
+                    .Select(n => Net(n, areas)),
+            ],
+            [
+                .. HotAssessments
+                    .Of(facts.HotParts, facts.Readings)
+                    .Select(h => new HotRow(h.Part, h.Gap, h.Heat, h.Fan, h.Before, h.After, h.Open)),
+            ],
+            Cell(facts.Cell),
+            facts.Machine.RecapSchool,
+            Out(RecapSchool.Evidence),
+            Out(RecapSchool.Preventive),
+            forecast.Count == 0 ? null : RecapForecast.Of(forecast, null, currency),
+            [
+                .. Neutralise
+                    .Baths([
+                        .. areas
+                            .Where(a => a.Area.Treatment.NeutralisedAt is null && a.SquareCentimetres > 0)
+                            .Select(a => Facts(a.Area, a.SquareCentimetres)),
+                    ])
+                    .Where(b => b.Neutraliser != Neutraliser.None)
+                    .Select(b => $"{Core.Corrosion.Neutralise.Words(b.Neutraliser)}: {string.Join(", ", b.Areas.Select(a => a.Name))}"),
+            ]
+        );
     }
 
     static List<CapacitorRow> Capacitors(MachineFacts facts, IReadOnlyList<CapacitorAssessment> rows, Dictionary<Guid, string> parts)
     {
         var goes = rows.Where(r => r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging).Select(r => r.Capacitor).ToList();
-        var turns = FittingOrder.Of([.. goes.Select(c => new FittingPlace(c.Id, c.Designator, c.Spec.Kind, c is { X: { } x, Y: { } y } ? new Point(x, y) : null, c.Spec.HeightMillimetres, c.Signs.Contains(CapacitorSign.Weeping), c.Role == CapacitorRole.Bulk))]).ToDictionary(t => t.Id);
-        var overrules = facts.Overrules.Where(o => o.Key.StartsWith("capacitors/comes-out/", StringComparison.Ordinal)).GroupBy(o => o.Key).ToDictionary(g => g.Key, g => g.Last().Reason);
-        return [.. CapacitorAssessments.ByUrgency(rows).Select(r =>
-        {
-            var c = r.Capacitor;
-            var f = c.Fitting;
-            var contradicts = c.MinusBefore != Towards.NotKnown && c.MinusPrinted != Towards.NotKnown && c.MinusBefore != c.MinusPrinted;
-            return new CapacitorRow(c, r.Readings, r.Risk, r.Sound, r.ComesOut, r.Stand, f.PartId is { } part ? parts.GetValueOrDefault(part) : null, f.Next(c.Spec.Polarised), overrules.GetValueOrDefault($"capacitors/comes-out/{c.Id}"), CapacitorAssessments.InBrief(r),
-                f.PartId is null && facts.OnOrder.Contains(c.Id), turns.GetValueOrDefault(c.Id), c.Spec.Polarised && (contradicts || f.FittedAt is not null) ? WayRound.Check(c.Designator, c.MinusBefore, c.MinusPrinted, f.MinusSeen) : null,
-                f.Pads is { } pads and not PadState.Sound && f.FittedAt is null ? PadRepair.Of(c.Designator, pads) : null);
-        })];
+        var turns = FittingOrder
+            .Of([
+                .. goes.Select(c => new FittingPlace(
+                    c.Id,
+                    c.Designator,
+                    c.Spec.Kind,
+                    c is { X: { } x, Y: { } y } ? new Point(x, y) : null,
+                    c.Spec.HeightMillimetres,
+                    c.Signs.Contains(CapacitorSign.Weeping),
+                    c.Role == CapacitorRole.Bulk
+                )),
+            ])
+            .ToDictionary(t => t.Id);
+        var overrules = facts
+            .Overrules.Where(o => o.Key.StartsWith("capacitors/comes-out/", StringComparison.Ordinal))
+            .GroupBy(o => o.Key)
+            .ToDictionary(g => g.Key, g => g.Last().Reason);
+        return
+        [
+            .. CapacitorAssessments
+                .ByUrgency(rows)
+                .Select(r =>
+                {
+                    var c = r.Capacitor;
+                    var f = c.Fitting;
+                    var contradicts =
+                        c.MinusBefore != Towards.NotKnown && c.MinusPrinted != Towards.NotKnown && c.MinusBefore != c.MinusPrinted;
+                    return new CapacitorRow(
+                        c,
+                        r.Readings,
+                        r.Risk,
+                        r.Sound,
+                        r.ComesOut,
+                        r.Stand,
+                        f.PartId is { } part ? parts.GetValueOrDefault(part) : null,
+                        f.Next(c.Spec.Polarised),
+                        overrules.GetValueOrDefault($"capacitors/comes-out/{c.Id}"),
+                        CapacitorAssessments.InBrief(r),
+                        f.PartId is null && facts.OnOrder.Contains(c.Id),
+                        turns.GetValueOrDefault(c.Id),
+                        c.Spec.Polarised && (contradicts || f.FittedAt is not null)
+                            ? WayRound.Check(c.Designator, c.MinusBefore, c.MinusPrinted, f.MinusSeen)
+                            : null,
+                        f.Pads is { } pads and not PadState.Sound && f.FittedAt is null ? PadRepair.Of(c.Designator, pads) : null
+                    );
+                }),
+        ];
     }
 
     static BoardSheet Sheet(Board b, IReadOnlyList<Photo> photos)
@@ -92,30 +232,96 @@ static class BoardScreen
         {
             var map = b.Map.Of(side);
             var picture = photos.FirstOrDefault(p => p.Id == b.PictureOf(side));
-            return new(picture?.Id, picture?.Hash, map.TakenId, photos.FirstOrDefault(p => p.Id == map.TakenId)?.Hash, picture?.Width ?? 0, picture?.Height ?? 0, map.WidthMillimetres, map.HeightMillimetres, map.Corners);
+            return new(
+                picture?.Id,
+                picture?.Hash,
+                map.TakenId,
+                photos.FirstOrDefault(p => p.Id == map.TakenId)?.Hash,
+                picture?.Width ?? 0,
+                picture?.Height ?? 0,
+                map.WidthMillimetres,
+                map.HeightMillimetres,
+                map.Corners
+            );
         }
 
-        return new(b.Id, b.Name, b.Version, Side(Core.Boards.Side.Front), Side(Core.Boards.Side.Back), b.Map.Turned, b.Map.BackShift, Registration.Of(b.Map.Pairs, b.Map.Turned, b.Map.Front.WidthMillimetres, b.Map.Front.HeightMillimetres).Verdict);
+        return new(
+            b.Id,
+            b.Name,
+            b.Version,
+            Side(Core.Boards.Side.Front),
+            Side(Core.Boards.Side.Back),
+            b.Map.Turned,
+            b.Map.BackShift,
+            Registration.Of(b.Map.Pairs, b.Map.Turned, b.Map.Front.WidthMillimetres, b.Map.Front.HeightMillimetres).Verdict
+        );
     }
 
-    static AreaFacts Facts(CorrosionArea a, double squareCentimetres) => new(a.Name, a.Source, a.Stage, Math.Max(0.01, squareCentimetres), a.PhBefore);
+    static AreaFacts Facts(CorrosionArea a, double squareCentimetres) =>
+        new(a.Name, a.Source, a.Stage, Math.Max(0.01, squareCentimetres), a.PhBefore);
 
     static AreaRow Area(AreaAssessment a, MachineFacts facts, DateOnly today)
     {
         var area = a.Area;
         var last = area.Looks.Count > 0 ? DateOnly.FromDateTime(area.Looks[^1].At.UtcDateTime) : today;
         var dried = area.Treatment.DriedAt is { } d ? DateOnly.FromDateTime(d.UtcDateTime) : last;
-        return new(area, a.SquareCentimetres, area.Next, area.Next is { } n ? AreaTreatment.Words(n) : "", Neutralise.Plan(Facts(area, a.SquareCentimetres)), Reinspection.Of(area.Looks.Count > 0 ? area.Looks : [new(DateTimeOffset.UnixEpoch, CorrosionStage.Bloom, 0)], area.Treatment.Ph, dried > last ? dried : last),
-            MaskRepair.Options(Math.Max(0.01, a.SquareCentimetres)), a.Nets, a.NetsToMeasure, a.NetsBad, a.Due,
-            [.. facts.Capacitors.Where(c => c.BoardId == area.BoardId && c.Side == area.Side && c is { X: not null, Y: not null } && Outline.Contains(area.Outline, new(c.X!.Value, c.Y!.Value))).Select(c => c.Designator)]);
+        return new(
+            area,
+            a.SquareCentimetres,
+            area.Next,
+            area.Next is { } n ? AreaTreatment.Words(n) : "",
+            Neutralise.Plan(Facts(area, a.SquareCentimetres)),
+            Reinspection.Of(
+                area.Looks.Count > 0 ? area.Looks : [new(DateTimeOffset.UnixEpoch, CorrosionStage.Bloom, 0)],
+                area.Treatment.Ph,
+                dried > last ? dried : last
+            ),
+            MaskRepair.Options(Math.Max(0.01, a.SquareCentimetres)),
+            a.Nets,
+            a.NetsToMeasure,
+            a.NetsBad,
+            a.Due,
+            [
+                .. facts
+                    .Capacitors.Where(c =>
+                        c.BoardId == area.BoardId
+                        && c.Side == area.Side
+                        && c is { X: not null, Y: not null }
+                        && Outline.Contains(area.Outline, new(c.X!.Value, c.Y!.Value))
+                    )
+                    .Select(c => c.Designator),
+            ]
+        );
     }
 
     static NetRow Net(NetAssessment n, IReadOnlyList<AreaAssessment> areas)
     {
         var over = areas.Where(a => n.UnderAreas.Contains(a.Area.Id)).ToList();
-        return new(n.Net, n.Trace, n.State, n.ReadOhms, n.State is NetState.Thin or NetState.Open ? Jumper.Choose(n.Net.Name, n.Net.Trace) : null, [.. over.Select(a => a.Area.Name)], over.All(a => a.Area.Treatment.DriedAt is not null));
+        return new(
+            n.Net,
+            n.Trace,
+            n.State,
+            n.ReadOhms,
+            n.State is NetState.Thin or NetState.Open ? Jumper.Choose(n.Net.Name, n.Net.Trace) : null,
+            [.. over.Select(a => a.Area.Name)],
+            over.All(a => a.Area.Treatment.DriedAt is not null)
+        );
     }
 
-    static CellMark? Cell(MachineCell? c) => c is null ? null
-        : new(c.BoardId, c.X, c.Y, c.Site.Chemistry == CellChemistry.Unknown ? "Cell" : $"{char.ToUpperInvariant(c.Site.Chemistry.Words()[0])}{c.Site.Chemistry.Words()[1..]} cell", c.FittedAt is not null ? "replaced" : c.OldOutAt is not null ? "out, nothing fitted yet" : c.Site.Leaking ? "leaks" : "to be decided", c.FittedAt is not null);
+    static CellMark? Cell(MachineCell? c) =>
+        c is null
+            ? null
+            : new(
+                c.BoardId,
+                c.X,
+                c.Y,
+                c.Site.Chemistry == CellChemistry.Unknown
+                    ? "Cell"
+                    : $"{char.ToUpperInvariant(c.Site.Chemistry.Words()[0])}{c.Site.Chemistry.Words()[1..]} cell",
+                c.FittedAt is not null ? "replaced"
+                    : c.OldOutAt is not null ? "out, nothing fitted yet"
+                    : c.Site.Leaking ? "leaks"
+                    : "to be decided",
+                c.FittedAt is not null
+            );
 }

@@ -14,28 +14,64 @@ public sealed record OutlineAsk(IReadOnlyList<Point> Outline, double WidthMillim
 
 public sealed record OutlineAnswer(double SquareCentimetres, double Share);
 
-public sealed record RegisterCalcAsk(IReadOnlyList<SidePair> Pairs, Turned Turned = Turned.Sideways, double? WidthMillimetres = null, double? HeightMillimetres = null);
+public sealed record RegisterCalcAsk(
+    IReadOnlyList<SidePair> Pairs,
+    Turned Turned = Turned.Sideways,
+    double? WidthMillimetres = null,
+    double? HeightMillimetres = null
+);
 
 static class BoardsCalc
 {
     public static void MapBoardsCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/boards").WithTags("Calc: boards");
-        g.MapPost("/straighten", (StraightenCalcAsk ask) => Straighten.Of(ask.Corners, ask.PhotoWidth, ask.PhotoHeight, ask.Aspect)).WithName("CalcStraighten").WithSummary("The projective map from a photo's four corners, and the board's own proportions.")
-            .WithExample("""{"corners":[{"x":0.12,"y":0.1},{"x":0.9,"y":0.14},{"x":0.95,"y":0.9},{"x":0.06,"y":0.86}],"photoWidth":2400,"photoHeight":1800}""").ProducesValidationProblem();
-        g.MapPost("/scale", (ScaleCalcAsk ask) =>
-        {
-            var (w, h) = BoardScale.Of(ask.Known, ask.PixelsWide, ask.PixelsHigh);
-            return new ScaleAnswer(w, h);
-        }).WithName("CalcScale").WithSummary("How large a straightened picture is, from one known length.").WithExample("""{"known":{"from":{"x":0.1,"y":0.1},"to":{"x":0.9,"y":0.1},"millimetres":176},"pixelsWide":1200,"pixelsHigh":809}""").ProducesValidationProblem();
-        g.MapPost("/outline", (OutlineAsk ask) =>
-        {
-            Outline.Check("outline", ask.Outline);
-            BadFactException.Finite("widthMillimetres", ask.WidthMillimetres, 1, 2000, "mm");
-            BadFactException.Finite("heightMillimetres", ask.HeightMillimetres, 1, 2000, "mm");
-            return new OutlineAnswer(Outline.SquareCentimetres(ask.Outline, ask.WidthMillimetres, ask.HeightMillimetres), Outline.Share(ask.Outline));
-        }).WithName("CalcOutline").WithSummary("Area of an outline in cm².").WithExample("""{"outline":[{"x":0.1,"y":0.6},{"x":0.3,"y":0.6},{"x":0.3,"y":0.8},{"x":0.1,"y":0.8}],"widthMillimetres":220,"heightMillimetres":148}""").ProducesValidationProblem();
-        g.MapPost("/register", (RegisterCalcAsk ask) => Registration.Of(ask.Pairs, ask.Turned, ask.WidthMillimetres, ask.HeightMillimetres)).WithName("CalcRegister").WithSummary("Whether back and front lie on each other.")
-            .WithExample("""{"pairs":[{"front":{"x":0.1,"y":0.1},"back":{"x":0.9,"y":0.1}},{"front":{"x":0.9,"y":0.9},"back":{"x":0.1,"y":0.9}}],"widthMillimetres":220,"heightMillimetres":148}""").ProducesValidationProblem();
+        g.MapPost("/straighten", (StraightenCalcAsk ask) => Straighten.Of(ask.Corners, ask.PhotoWidth, ask.PhotoHeight, ask.Aspect))
+            .WithName("CalcStraighten")
+            .WithSummary("The projective map from a photo's four corners, and the board's own proportions.")
+            .WithExample(
+                """{"corners":[{"x":0.12,"y":0.1},{"x":0.9,"y":0.14},{"x":0.95,"y":0.9},{"x":0.06,"y":0.86}],"photoWidth":2400,"photoHeight":1800}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/scale",
+                (ScaleCalcAsk ask) =>
+                {
+                    var (w, h) = BoardScale.Of(ask.Known, ask.PixelsWide, ask.PixelsHigh);
+                    return new ScaleAnswer(w, h);
+                }
+            )
+            .WithName("CalcScale")
+            .WithSummary("How large a straightened picture is, from one known length.")
+            .WithExample(
+                """{"known":{"from":{"x":0.1,"y":0.1},"to":{"x":0.9,"y":0.1},"millimetres":176},"pixelsWide":1200,"pixelsHigh":809}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/outline",
+                (OutlineAsk ask) =>
+                {
+                    Outline.Check("outline", ask.Outline);
+                    BadFactException.Finite("widthMillimetres", ask.WidthMillimetres, 1, 2000, "mm");
+                    BadFactException.Finite("heightMillimetres", ask.HeightMillimetres, 1, 2000, "mm");
+                    return new OutlineAnswer(
+                        Outline.SquareCentimetres(ask.Outline, ask.WidthMillimetres, ask.HeightMillimetres),
+                        Outline.Share(ask.Outline)
+                    );
+                }
+            )
+            .WithName("CalcOutline")
+            .WithSummary("Area of an outline in cm².")
+            .WithExample(
+                """{"outline":[{"x":0.1,"y":0.6},{"x":0.3,"y":0.6},{"x":0.3,"y":0.8},{"x":0.1,"y":0.8}],"widthMillimetres":220,"heightMillimetres":148}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/register", (RegisterCalcAsk ask) => Registration.Of(ask.Pairs, ask.Turned, ask.WidthMillimetres, ask.HeightMillimetres))
+            .WithName("CalcRegister")
+            .WithSummary("Whether back and front lie on each other.")
+            .WithExample(
+                """{"pairs":[{"front":{"x":0.1,"y":0.1},"back":{"x":0.9,"y":0.1}},{"front":{"x":0.9,"y":0.9},"back":{"x":0.1,"y":0.9}}],"widthMillimetres":220,"heightMillimetres":148}"""
+            )
+            .ProducesValidationProblem();
     }
 }

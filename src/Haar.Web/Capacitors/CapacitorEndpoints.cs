@@ -12,12 +12,34 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web.Capacitors;
 
 public sealed record CapacitorEdit(
-    string Designator, string Marking, CapacitorKind Kind, CapacitorRole Role, double? RatedVolts, double? MaxCelsius, double? DiameterMillimetres, double? HeightMillimetres, double? LeadPitchMillimetres, IReadOnlyList<CapacitorSign> Signs, double? X, double? Y,
-    Side Side = Side.Front, Towards MinusBefore = Towards.NotKnown, Towards MinusPrinted = Towards.NotKnown, double? HeadroomMillimetres = null);
+    string Designator,
+    string Marking,
+    CapacitorKind Kind,
+    CapacitorRole Role,
+    double? RatedVolts,
+    double? MaxCelsius,
+    double? DiameterMillimetres,
+    double? HeightMillimetres,
+    double? LeadPitchMillimetres,
+    IReadOnlyList<CapacitorSign> Signs,
+    double? X,
+    double? Y,
+    Side Side = Side.Front,
+    Towards MinusBefore = Towards.NotKnown,
+    Towards MinusPrinted = Towards.NotKnown,
+    double? HeadroomMillimetres = null
+);
 
 /// <param name="Microfarads">Typed values; those not read are null.</param>
 /// <param name="Source">"typed", or the meter's identification.</param>
-public sealed record CapacitorReadingAsk(double? Microfarads, double? EsrOhms, double? EsrFrequencyHertz, double? LeakageMicroamps, bool InCircuit, string Source);
+public sealed record CapacitorReadingAsk(
+    double? Microfarads,
+    double? EsrOhms,
+    double? EsrFrequencyHertz,
+    double? LeakageMicroamps,
+    bool InCircuit,
+    string Source
+);
 
 /// <param name="CapacitorIds">Whose last reading is struck; one that was read twice is named twice. What was replaced stands again.</param>
 public sealed record StrikeReadingsAsk(IReadOnlyList<Guid> CapacitorIds);
@@ -31,13 +53,21 @@ static class CapacitorEndpoints
         m.MapPut("/capacitors/{capacitorId:guid}", EditAsync).WithName("EditCapacitor");
         m.MapDelete("/capacitors/{capacitorId:guid}", RemoveAsync).WithName("RemoveCapacitor");
         m.MapPost("/capacitors/{capacitorId:guid}/readings", ReadAsync).WithName("ReadCapacitor");
-        m.MapPost("/capacitors/readings/strike", StrikeAsync).WithName("StrikeCapacitorReadings").WithSummary("Strikes the last reading of each, as after a sitting in which the meter drifted.");
+        m.MapPost("/capacitors/readings/strike", StrikeAsync)
+            .WithName("StrikeCapacitorReadings")
+            .WithSummary("Strikes the last reading of each, as after a sitting in which the meter drifted.");
     }
 
     static Capacitor Make(Guid capId, Guid id, Guid boardId, CapacitorEdit e)
     {
         var c = CapacitorFacts.FromMarking(capId, id, boardId, e.Designator, e.Marking, e.Kind, e.Role, e.RatedVolts, out _);
-        c.Spec = c.Spec with { MaxCelsius = e.MaxCelsius ?? c.Spec.MaxCelsius, DiameterMillimetres = e.DiameterMillimetres, HeightMillimetres = e.HeightMillimetres, LeadPitchMillimetres = e.LeadPitchMillimetres };
+        c.Spec = c.Spec with
+        {
+            MaxCelsius = e.MaxCelsius ?? c.Spec.MaxCelsius,
+            DiameterMillimetres = e.DiameterMillimetres,
+            HeightMillimetres = e.HeightMillimetres,
+            LeadPitchMillimetres = e.LeadPitchMillimetres,
+        };
         c.Signs = [.. e.Signs.Distinct()];
         (c.X, c.Y, c.Side) = (e.X, e.Y, e.Side);
         (c.MinusBefore, c.MinusPrinted) = (e.MinusBefore, e.MinusPrinted);
@@ -50,26 +80,65 @@ static class CapacitorEndpoints
     {
         await db.Boards.FirstOrDefaultAsync(b => b.Id == boardId && b.MachineId == id, cancel).OrNotHere("board");
         var c = Make(bench.NewId(), id, boardId, e);
-        if (await db.Capacitors.AnyAsync(x => x.BoardId == boardId && x.Designator == c.Designator, cancel)) { throw new BadFactException("designator", $"{c.Designator} is on this board already."); }
+        if (await db.Capacitors.AnyAsync(x => x.BoardId == boardId && x.Designator == c.Designator, cancel))
+        {
+            throw new BadFactException("designator", $"{c.Designator} is on this board already.");
+        }
         db.Add(c);
         return (await bench.ActAsync(id, $"{c.Designator} on the board: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
     }
 
-    static async Task<Acted> EditAsync(Guid id, Guid capacitorId, CapacitorEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAsync(
+        Guid id,
+        Guid capacitorId,
+        CapacitorEdit e,
+        HttpRequest request,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         Bench.Match(c, c.Version, request.Version());
         var made = Make(c.Id, id, c.BoardId, e);
-        if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && x.Designator == made.Designator, cancel)) { throw new BadFactException("designator", $"{made.Designator} is on this board already."); }
-        (c.Designator, c.Marking, c.Spec, c.Role, c.Signs, c.X, c.Y) = (made.Designator, made.Marking, made.Spec with { SafetyClass = made.Spec.SafetyClass ?? c.Spec.SafetyClass, EsrOhms = c.Spec.EsrOhms, RippleAmps = c.Spec.RippleAmps }, made.Role, made.Signs, made.X, made.Y);
-        (c.Side, c.MinusBefore, c.MinusPrinted, c.HeadroomMillimetres) = (made.Side, made.MinusBefore, made.MinusPrinted, made.HeadroomMillimetres);
+        if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && x.Designator == made.Designator, cancel))
+        {
+            throw new BadFactException("designator", $"{made.Designator} is on this board already.");
+        }
+        (c.Designator, c.Marking, c.Spec, c.Role, c.Signs, c.X, c.Y) = (
+            made.Designator,
+            made.Marking,
+            made.Spec with
+            {
+                SafetyClass = made.Spec.SafetyClass ?? c.Spec.SafetyClass,
+                EsrOhms = c.Spec.EsrOhms,
+                RippleAmps = c.Spec.RippleAmps,
+            },
+            made.Role,
+            made.Signs,
+            made.X,
+            made.Y
+        );
+        (c.Side, c.MinusBefore, c.MinusPrinted, c.HeadroomMillimetres) = (
+            made.Side,
+            made.MinusBefore,
+            made.MinusPrinted,
+            made.HeadroomMillimetres
+        );
         return (await bench.ActAsync(id, $"{c.Designator} changed: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
     }
 
     static async Task<Acted> RemoveAsync(Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (c.Fitting.PartId is { } part && c.Fitting.FittedAt is null && await db.Drawer.FirstOrDefaultAsync(p => p.Id == part, cancel) is { } drawer) { drawer.Release(); }
+        if (
+            c.Fitting.PartId is { } part
+            && c.Fitting.FittedAt is null
+            && await db.Drawer.FirstOrDefaultAsync(p => p.Id == part, cancel) is { } drawer
+        )
+        {
+            drawer.Release();
+        }
         db.Remove(c);
         return (await bench.ActAsync(id, $"{c.Designator} taken off the board's list.", cancel)).Said(c.Id);
     }
@@ -77,36 +146,88 @@ static class CapacitorEndpoints
     static async Task<Acted> ReadAsync(Guid id, Guid capacitorId, CapacitorReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (ask.Microfarads is null && ask.EsrOhms is null && ask.LeakageMicroamps is null) { throw new BadFactException("microfarads", "Give at least one reading."); }
-        if (ask.Source.Trim().Length is 0 or > 80) { throw new BadFactException("source", "Say where the reading comes from: typed, or the meter."); }
+        if (ask.Microfarads is null && ask.EsrOhms is null && ask.LeakageMicroamps is null)
+        {
+            throw new BadFactException("microfarads", "Give at least one reading.");
+        }
+        if (ask.Source.Trim().Length is 0 or > 80)
+        {
+            throw new BadFactException("source", "Say where the reading comes from: typed, or the meter.");
+        }
         BadFactException.Finite("esrFrequencyHertz", ask.EsrFrequencyHertz, 1, 1e8, "Hz");
         var fitted = c.Fitting.FittedAt is not null;
         var said = new List<string>();
         void Add(string field, Quantity q, double? value, double? hertz = null)
         {
-            if (value is not { } v) { return; }
+            if (value is not { } v)
+            {
+                return;
+            }
             MeterEndpoints.Check(field, q, v);
-            db.Add(new Reading { Id = bench.NewId(), MachineId = id, SubjectKind = SubjectKind.Capacitor, SubjectId = c.Id, Channel = fitted ? "new" : "old", Quantity = q, Value = v, FrequencyHertz = hertz, InCircuit = ask.InCircuit, Source = ask.Source.Trim(), At = bench.Now });
+            db.Add(
+                new Reading
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    SubjectKind = SubjectKind.Capacitor,
+                    SubjectId = c.Id,
+                    Channel = fitted ? "new" : "old",
+                    Quantity = q,
+                    Value = v,
+                    FrequencyHertz = hertz,
+                    InCircuit = ask.InCircuit,
+                    Source = ask.Source.Trim(),
+                    At = bench.Now,
+                }
+            );
             said.Add(Core.Markings.Si.Format(v, q.Unit()));
         }
 
         Add("microfarads", Quantity.Capacitance, ask.Microfarads * 1e-6);
         Add("esrOhms", Quantity.Esr, ask.EsrOhms, ask.EsrFrequencyHertz ?? 100_000);
         Add("leakageMicroamps", Quantity.Leakage, ask.LeakageMicroamps * 1e-6);
-        if (c.Fitting.Next(c.Spec.Polarised) == FittingStep.Remeasure) { c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, bench.Now); }
-        return (await bench.ActAsync(id, $"{c.Designator}{(fitted ? ", new part" : "")}: {string.Join(", ", said)}{(ask.InCircuit ? " in circuit" : "")}{(ask.Source == "typed" ? "" : ", from the meter")}.", cancel)).Said(c.Id);
+        if (c.Fitting.Next(c.Spec.Polarised) == FittingStep.Remeasure)
+        {
+            c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, bench.Now);
+        }
+        return (
+            await bench.ActAsync(
+                id,
+                $"{c.Designator}{(fitted ? ", new part" : "")}: {string.Join(", ", said)}{(ask.InCircuit ? " in circuit" : "")}{(ask.Source == "typed" ? "" : ", from the meter")}.",
+                cancel
+            )
+        ).Said(c.Id);
     }
 
     static async Task<Acted> StrikeAsync(Guid id, StrikeReadingsAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
-        if (ask.CapacitorIds.Count is 0 or > 2000) { throw new BadFactException("capacitorIds", "Name 1 to 2000 capacitors."); }
+        if (ask.CapacitorIds.Count is 0 or > 2000)
+        {
+            throw new BadFactException("capacitorIds", "Name 1 to 2000 capacitors.");
+        }
         var of = ask.CapacitorIds.ToHashSet();
         var caps = await db.Capacitors.AsNoTracking().Where(c => c.MachineId == id && of.Contains(c.Id)).ToListAsync(cancel);
-        if (caps.Count < of.Count) { throw new BadFactException("capacitorIds", "One of them is not on this machine."); }
-        var readings = (await db.Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Struck).ToListAsync(cancel)).ToLookup(r => r.SubjectId);
+        if (caps.Count < of.Count)
+        {
+            throw new BadFactException("capacitorIds", "One of them is not on this machine.");
+        }
+        var readings = (
+            await db
+                .Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Struck)
+                .ToListAsync(cancel)
+        ).ToLookup(r => r.SubjectId);
         var struck = ask.CapacitorIds.Where(c => readings[c].ToList().StrikeLast()).ToHashSet();
-        if (struck.Count == 0) { throw new BadFactException("capacitorIds", "None of them has a reading to strike."); }
+        if (struck.Count == 0)
+        {
+            throw new BadFactException("capacitorIds", "None of them has a reading to strike.");
+        }
         var names = caps.Where(c => struck.Contains(c.Id)).Select(c => c.Designator).Order(Designators.InOrder).ToList();
-        return (await bench.ActAsync(id, $"Struck: the last {(names.Count == 1 ? $"reading of {names[0]}" : $"readings of {names.Count} capacitors, {names[0]} to {names[^1]}")}.", cancel)).Said();
+        return (
+            await bench.ActAsync(
+                id,
+                $"Struck: the last {(names.Count == 1 ? $"reading of {names[0]}" : $"readings of {names.Count} capacitors, {names[0]} to {names[^1]}")}.",
+                cancel
+            )
+        ).Said();
     }
 }

@@ -24,15 +24,39 @@ static class FittingEndpoints
     public static void MapFitting(this IEndpointRouteBuilder api)
     {
         var c = api.MapGroup("/machines/{id:guid}/capacitors/{capacitorId:guid}").WithTags("Capacitors");
-        c.MapGet("/substitutes", async (Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var cap = await db.Capacitors.AsNoTracking().FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-            // Only parts within a factor of four can serve any role.
-            var drawer = (await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel)).Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)).ToList();
-            var singles = Substitution.Rank(cap.Spec, cap.Role, drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.25 and < 4), bench.Today, cap.HeadroomMillimetres);
-            var pairs = singles.Any(s => s.Verdict.Outcome is Outcome.Yes or Outcome.YesIf) ? [] : Combination.Find(cap.Spec, cap.Role, [.. drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.05 and < 6)], bench.Today, cap.HeadroomMillimetres);
-            return new SubstitutesScreen(singles, pairs, singles.Count(s => s.Verdict.Outcome == Outcome.No));
-        }).WithName("GetSubstitutes").WithSummary("What from the drawer will do, best first, with every rule.");
+        c.MapGet(
+                "/substitutes",
+                async (Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var cap = await db
+                        .Capacitors.AsNoTracking()
+                        .FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel)
+                        .OrNotHere("capacitor");
+                    // Only parts within a factor of four can serve any role.
+                    var drawer = (await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel))
+                        .Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place))
+                        .ToList();
+                    var singles = Substitution.Rank(
+                        cap.Spec,
+                        cap.Role,
+                        drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.25 and < 4),
+                        bench.Today,
+                        cap.HeadroomMillimetres
+                    );
+                    var pairs = singles.Any(s => s.Verdict.Outcome is Outcome.Yes or Outcome.YesIf)
+                        ? []
+                        : Combination.Find(
+                            cap.Spec,
+                            cap.Role,
+                            [.. drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.05 and < 6)],
+                            bench.Today,
+                            cap.HeadroomMillimetres
+                        );
+                    return new SubstitutesScreen(singles, pairs, singles.Count(s => s.Verdict.Outcome == Outcome.No));
+                }
+            )
+            .WithName("GetSubstitutes")
+            .WithSummary("What from the drawer will do, best first, with every rule.");
         c.MapPost("/reserve", ReserveAsync).WithName("ReservePart");
         c.MapDelete("/reserve", ReleaseAsync).WithName("ReleasePart");
         c.MapPost("/fitting", StepAsync).WithName("TakeFittingStep");
@@ -41,28 +65,67 @@ static class FittingEndpoints
     static async Task<Acted> ReserveAsync(Guid id, Guid capacitorId, ReserveAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (cap.Fitting.FittedAt is not null) { throw new BadFactException("partId", $"{cap.Designator} has its new part already."); }
+        if (cap.Fitting.FittedAt is not null)
+        {
+            throw new BadFactException("partId", $"{cap.Designator} has its new part already.");
+        }
         var part = await db.Drawer.FirstOrDefaultAsync(p => p.Id == ask.PartId, cancel).OrNotHere("drawer part");
-        if (cap.Fitting.PartId is { } before && before != part.Id && await db.Drawer.FirstOrDefaultAsync(p => p.Id == before, cancel) is { } old) { old.Release(); }
-        if (cap.Fitting.PartId == part.Id) { throw new BadFactException("partId", $"A piece of it is set aside for {cap.Designator} already."); }
-        var verdict = Substitution.Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today, cap.HeadroomMillimetres).Verdict;
+        if (
+            cap.Fitting.PartId is { } before
+            && before != part.Id
+            && await db.Drawer.FirstOrDefaultAsync(p => p.Id == before, cancel) is { } old
+        )
+        {
+            old.Release();
+        }
+        if (cap.Fitting.PartId == part.Id)
+        {
+            throw new BadFactException("partId", $"A piece of it is set aside for {cap.Designator} already.");
+        }
+        var verdict = Substitution
+            .Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today, cap.HeadroomMillimetres)
+            .Verdict;
         if (verdict.Outcome == Outcome.No)
         {
-            if (!verdict.MayBeOverruled) { throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled."); }
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{verdict.Sentence} To take it all the same, say why."); }
-            db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = $"capacitors/substitute/{cap.Id}", Sentence = $"{cap.Designator}: {verdict.Sentence}", Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+            if (!verdict.MayBeOverruled)
+            {
+                throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled.");
+            }
+            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
+            {
+                throw new BadFactException("overruleReason", $"{verdict.Sentence} To take it all the same, say why.");
+            }
+            db.Add(
+                new Overrule
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Key = $"capacitors/substitute/{cap.Id}",
+                    Sentence = $"{cap.Designator}: {verdict.Sentence}",
+                    Reason = ask.OverruleReason!.Trim(),
+                    At = bench.Now,
+                }
+            );
         }
 
         part.Reserve();
         cap.Fitting = cap.Fitting with { PartId = part.Id };
-        return (await bench.ActAsync(id, $"Set aside for {cap.Designator}: {Substitution.Describe(part.Spec)}, from {part.Place}.", cancel)).Said(cap.Id);
+        return (
+            await bench.ActAsync(id, $"Set aside for {cap.Designator}: {Substitution.Describe(part.Spec)}, from {part.Place}.", cancel)
+        ).Said(cap.Id);
     }
 
     static async Task<Acted> ReleaseAsync(Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (cap.Fitting.PartId is not { } partId || cap.Fitting.FittedAt is not null) { throw new BadFactException("partId", "Nothing is set aside for it."); }
-        if (await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part) { part.Release(); }
+        if (cap.Fitting.PartId is not { } partId || cap.Fitting.FittedAt is not null)
+        {
+            throw new BadFactException("partId", "Nothing is set aside for it.");
+        }
+        if (await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part)
+        {
+            part.Release();
+        }
         cap.Fitting = cap.Fitting with { PartId = null };
         return (await bench.ActAsync(id, $"Put back into the drawer: the part for {cap.Designator}.", cancel)).Said(cap.Id);
     }
@@ -70,19 +133,44 @@ static class FittingEndpoints
     static async Task<Acted> StepAsync(Guid id, Guid capacitorId, FittingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (ask.Step == FittingStep.Remeasure) { throw new BadFactException("step", "Measure it: a reading is what closes this step."); }
+        if (ask.Step == FittingStep.Remeasure)
+        {
+            throw new BadFactException("step", "Measure it: a reading is what closes this step.");
+        }
         if (ask.Step == FittingStep.CheckWayRound)
         {
             var way = WayRound.Check(cap.Designator, cap.MinusBefore, cap.MinusPrinted, ask.MinusSeen);
-            if (way.Outcome == Outcome.No || way.Outcome == Outcome.Unknown && ask.MinusSeen == Towards.NotKnown) { throw new BadFactException("minusSeen", way.Sentence); }
+            if (way.Outcome == Outcome.No || way.Outcome == Outcome.Unknown && ask.MinusSeen == Towards.NotKnown)
+            {
+                throw new BadFactException("minusSeen", way.Sentence);
+            }
         }
 
         cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, bench.Now, ask.Pads, ask.MinusSeen);
-        if (ask.Step == FittingStep.Fit && cap.Fitting.PartId is { } partId && await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part) { part.Use(); }
+        if (
+            ask.Step == FittingStep.Fit
+            && cap.Fitting.PartId is { } partId
+            && await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part
+        )
+        {
+            part.Use();
+        }
         if (ask is { Step: FittingStep.CheckPads, Pads: PadState.Lifted })
         {
             var repair = PadRepair.Of(cap.Designator, PadState.Lifted);
-            db.Add(new Job { Id = bench.NewId(), MachineId = id, Stage = Stage.Boards, Title = $"Mend the lifted pad under {cap.Designator}", Why = string.Join(" ", repair.Steps), Needs = repair.Needs, Minutes = repair.Minutes, At = bench.Now });
+            db.Add(
+                new Job
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Stage = Stage.Boards,
+                    Title = $"Mend the lifted pad under {cap.Designator}",
+                    Why = string.Join(" ", repair.Steps),
+                    Needs = repair.Needs,
+                    Minutes = repair.Minutes,
+                    At = bench.Now,
+                }
+            );
         }
 
         var said = ask.Step switch

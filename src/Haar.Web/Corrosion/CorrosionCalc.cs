@@ -16,9 +16,21 @@ public sealed record RinseAsk(double FilmMillilitres, double WaterMillilitres, d
 public sealed record RinseAnswer(int Rinses, double Left, string Sentence);
 
 /// <param name="Overload">The meter reads no end.</param>
-public sealed record TraceAsk(TraceFacts Trace, double? ReadOhms = null, bool Overload = false, string Net = "the net", double ContactErrorOhms = Trace.ContactErrorOhms, double ThinFactor = Trace.ThinFactor);
+public sealed record TraceAsk(
+    TraceFacts Trace,
+    double? ReadOhms = null,
+    bool Overload = false,
+    string Net = "the net",
+    double ContactErrorOhms = Trace.ContactErrorOhms,
+    double ThinFactor = Trace.ThinFactor
+);
 
-public sealed record JumperAsk(TraceFacts Trace, string Net = "the net", double RiseKelvin = Jumper.RiseKelvin, double MostDropMillivolts = Jumper.MostDropMillivolts);
+public sealed record JumperAsk(
+    TraceFacts Trace,
+    string Net = "the net",
+    double RiseKelvin = Jumper.RiseKelvin,
+    double MostDropMillivolts = Jumper.MostDropMillivolts
+);
 
 public sealed record MaskAsk(double SquareCentimetres, IReadOnlyList<MaskKind>? AtHand = null, bool NearHeat = false);
 
@@ -29,29 +41,75 @@ static class CorrosionCalc
     public static void MapCorrosionCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/corrosion").WithTags("Calc: corrosion");
-        g.MapPost("/neutralise", (NeutraliseAsk ask) => Neutralise.Plan(ask.Area, ask.House)).WithName("CalcNeutralise").WithSummary("What takes a leak's residue off, how much of it, and when it is done.")
-            .WithExample("""{"area":{"name":"memory corner","source":"nickelCell","stage":"copperEaten","squareCentimetres":14}}""").ProducesValidationProblem();
-        g.MapPost("/baths", (BathsAsk ask) =>
-        {
-            if (ask.Areas.Count is 0 or > 200) { throw new BadFactException("areas", "Give 1 to 200 areas."); }
-            var baths = Neutralise.Baths(ask.Areas, ask.Citric);
-            var pairs = baths.SelectMany((a, i) => baths.Skip(i + 1).Select(b => Neutralise.MayShare(a.Neutraliser, b.Neutraliser))).ToList();
-            return new BathsAnswer(baths, [.. ask.Areas.Where(a => Neutralise.Reaction(a) is null).Select(a => a.Name)], pairs.FirstOrDefault(v => v.Outcome == Outcome.No) ?? Neutralise.MayShare(Neutraliser.None, Neutraliser.None));
-        }).WithName("CalcBaths").WithSummary("Which areas may lie in one bath: never acid with alkali.")
-            .WithExample("""{"areas":[{"name":"memory corner","source":"nickelCell","stage":"bloom","squareCentimetres":14},{"name":"battery door","source":"zincCarbonCell","stage":"bloom","squareCentimetres":3}]}""").ProducesValidationProblem();
-        g.MapPost("/rinses", (RinseAsk ask) =>
-        {
-            var n = Neutralise.Rinses(ask.FilmMillilitres, ask.WaterMillilitres, ask.Share);
-            var left = Math.Pow(ask.FilmMillilitres / (ask.FilmMillilitres + ask.WaterMillilitres), n);
-            return new RinseAnswer(n, left, $"{n} rinses leave {Core.Markings.Si.Plain(Math.Round(left * 100, 4))} %.");
-        }).WithName("CalcRinses").WithSummary("Rinses until a stated share of the residue is left.").WithExample("""{"filmMillilitres":0.3,"waterMillilitres":7,"share":0.001}""").ProducesValidationProblem();
-        g.MapPost("/trace", (TraceAsk ask) => Trace.Judge(ask.Net, ask.Trace, ask.ReadOhms, ask.Overload, ask.ContactErrorOhms, ask.ThinFactor)).WithName("CalcTrace").WithSummary("Expected resistance of a trace, and what a reading says of its copper.")
-            .WithExample("""{"net":"A7","trace":{"lengthMillimetres":82,"widthMillimetres":0.3,"copperMicrometres":35,"vias":2},"readOhms":0.31}""").ProducesValidationProblem();
-        g.MapPost("/jumper", (JumperAsk ask) => Jumper.Choose(ask.Net, ask.Trace, ask.RiseKelvin, ask.MostDropMillivolts)).WithName("CalcJumper").WithSummary("Which wire bridges a broken trace.")
-            .WithExample("""{"net":"+5 V to U12","trace":{"lengthMillimetres":60,"widthMillimetres":1.2,"amps":0.8}}""").ProducesValidationProblem();
-        g.MapPost("/mask", (MaskAsk ask) => MaskRepair.Options(ask.SquareCentimetres, ask.AtHand, ask.NearHeat)).WithName("CalcMask").WithSummary("What covers bare copper again, also what is at hand.")
-            .WithExample("""{"squareCentimetres":6,"atHand":["nailVarnish"]}""").ProducesValidationProblem();
-        g.MapPost("/reinspect", (ReinspectAsk ask) => Reinspection.Of(ask.Looks, ask.Ph, ask.From)).WithName("CalcReinspect").WithSummary("When to look at a cleaned area again, and what a change would mean.")
-            .WithExample("""{"looks":[{"at":"2026-03-01T10:00:00Z","stage":"bloom","squareCentimetres":11},{"at":"2026-09-01T10:00:00Z","stage":"bloom","squareCentimetres":11.4}],"ph":7,"from":"2026-09-01"}""").ProducesValidationProblem();
+        g.MapPost("/neutralise", (NeutraliseAsk ask) => Neutralise.Plan(ask.Area, ask.House))
+            .WithName("CalcNeutralise")
+            .WithSummary("What takes a leak's residue off, how much of it, and when it is done.")
+            .WithExample("""{"area":{"name":"memory corner","source":"nickelCell","stage":"copperEaten","squareCentimetres":14}}""")
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/baths",
+                (BathsAsk ask) =>
+                {
+                    if (ask.Areas.Count is 0 or > 200)
+                    {
+                        throw new BadFactException("areas", "Give 1 to 200 areas.");
+                    }
+                    var baths = Neutralise.Baths(ask.Areas, ask.Citric);
+                    var pairs = baths
+                        .SelectMany((a, i) => baths.Skip(i + 1).Select(b => Neutralise.MayShare(a.Neutraliser, b.Neutraliser)))
+                        .ToList();
+                    return new BathsAnswer(
+                        baths,
+                        [.. ask.Areas.Where(a => Neutralise.Reaction(a) is null).Select(a => a.Name)],
+                        pairs.FirstOrDefault(v => v.Outcome == Outcome.No) ?? Neutralise.MayShare(Neutraliser.None, Neutraliser.None)
+                    );
+                }
+            )
+            .WithName("CalcBaths")
+            .WithSummary("Which areas may lie in one bath: never acid with alkali.")
+            .WithExample(
+                """{"areas":[{"name":"memory corner","source":"nickelCell","stage":"bloom","squareCentimetres":14},{"name":"battery door","source":"zincCarbonCell","stage":"bloom","squareCentimetres":3}]}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/rinses",
+                (RinseAsk ask) =>
+                {
+                    var n = Neutralise.Rinses(ask.FilmMillilitres, ask.WaterMillilitres, ask.Share);
+                    var left = Math.Pow(ask.FilmMillilitres / (ask.FilmMillilitres + ask.WaterMillilitres), n);
+                    return new RinseAnswer(n, left, $"{n} rinses leave {Core.Markings.Si.Plain(Math.Round(left * 100, 4))} %.");
+                }
+            )
+            .WithName("CalcRinses")
+            .WithSummary("Rinses until a stated share of the residue is left.")
+            .WithExample("""{"filmMillilitres":0.3,"waterMillilitres":7,"share":0.001}""")
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/trace",
+                (TraceAsk ask) => Trace.Judge(ask.Net, ask.Trace, ask.ReadOhms, ask.Overload, ask.ContactErrorOhms, ask.ThinFactor)
+            )
+            .WithName("CalcTrace")
+            .WithSummary("Expected resistance of a trace, and what a reading says of its copper.")
+            .WithExample(
+                """{"net":"A7","trace":{"lengthMillimetres":82,"widthMillimetres":0.3,"copperMicrometres":35,"vias":2},"readOhms":0.31}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/jumper", (JumperAsk ask) => Jumper.Choose(ask.Net, ask.Trace, ask.RiseKelvin, ask.MostDropMillivolts))
+            .WithName("CalcJumper")
+            .WithSummary("Which wire bridges a broken trace.")
+            .WithExample("""{"net":"+5 V to U12","trace":{"lengthMillimetres":60,"widthMillimetres":1.2,"amps":0.8}}""")
+            .ProducesValidationProblem();
+        g.MapPost("/mask", (MaskAsk ask) => MaskRepair.Options(ask.SquareCentimetres, ask.AtHand, ask.NearHeat))
+            .WithName("CalcMask")
+            .WithSummary("What covers bare copper again, also what is at hand.")
+            .WithExample("""{"squareCentimetres":6,"atHand":["nailVarnish"]}""")
+            .ProducesValidationProblem();
+        g.MapPost("/reinspect", (ReinspectAsk ask) => Reinspection.Of(ask.Looks, ask.Ph, ask.From))
+            .WithName("CalcReinspect")
+            .WithSummary("When to look at a cleaned area again, and what a change would mean.")
+            .WithExample(
+                """{"looks":[{"at":"2026-03-01T10:00:00Z","stage":"bloom","squareCentimetres":11},{"at":"2026-09-01T10:00:00Z","stage":"bloom","squareCentimetres":11.4}],"ph":7,"from":"2026-09-01"}"""
+            )
+            .ProducesValidationProblem();
     }
 }

@@ -13,7 +13,15 @@ namespace Haar.Web.Corrosion;
 
 /// <param name="PhBefore">Of wet paper on the residue, before; settles what leaked when nobody knows.</param>
 /// <param name="SquareCentimetres">Only where the board has no scale; else it is worked out.</param>
-public sealed record AreaEdit(string Name, Side Side, LeakSource Source, IReadOnlyList<Point> Outline, CorrosionStage Stage, double? SquareCentimetres = null, double? PhBefore = null);
+public sealed record AreaEdit(
+    string Name,
+    Side Side,
+    LeakSource Source,
+    IReadOnlyList<Point> Outline,
+    CorrosionStage Stage,
+    double? SquareCentimetres = null,
+    double? PhBefore = null
+);
 
 public sealed record AreaLookAsk(CorrosionStage Stage, double? SquareCentimetres = null);
 
@@ -36,36 +44,62 @@ static class CorrosionEndpoints
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Corrosion");
         m.MapPost("/boards/{boardId:guid}/areas", AddAreaAsync).WithName("AddArea");
         m.MapPut("/areas/{areaId:guid}", EditAreaAsync).WithName("EditArea");
-        m.MapDelete("/areas/{areaId:guid}", async (Guid id, Guid areaId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var a = await AreaAsync(db, id, areaId, cancel);
-            db.Remove(a);
-            return (await bench.ActAsync(id, $"Taken off the map: {a.Name}.", cancel)).Said(areaId);
-        }).WithName("RemoveArea");
-        m.MapPost("/areas/{areaId:guid}/looks", LookAsync).WithName("LookAtArea").WithSummary("A new look: stage and size on this day; says when to look again.");
+        m.MapDelete(
+                "/areas/{areaId:guid}",
+                async (Guid id, Guid areaId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var a = await AreaAsync(db, id, areaId, cancel);
+                    db.Remove(a);
+                    return (await bench.ActAsync(id, $"Taken off the map: {a.Name}.", cancel)).Said(areaId);
+                }
+            )
+            .WithName("RemoveArea");
+        m.MapPost("/areas/{areaId:guid}/looks", LookAsync)
+            .WithName("LookAtArea")
+            .WithSummary("A new look: stage and size on this day; says when to look again.");
         m.MapPost("/areas/{areaId:guid}/step", StepAsync).WithName("TakeAreaStep");
         m.MapPost("/boards/{boardId:guid}/nets", AddNetAsync).WithName("AddNet");
         m.MapPut("/nets/{netId:guid}", EditNetAsync).WithName("EditNet");
-        m.MapDelete("/nets/{netId:guid}", async (Guid id, Guid netId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var n = await NetAsync(db, id, netId, cancel);
-            db.Remove(n);
-            return (await bench.ActAsync(id, $"Taken off the map: {n.Name}.", cancel)).Said(netId);
-        }).WithName("RemoveNet");
+        m.MapDelete(
+                "/nets/{netId:guid}",
+                async (Guid id, Guid netId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var n = await NetAsync(db, id, netId, cancel);
+                    db.Remove(n);
+                    return (await bench.ActAsync(id, $"Taken off the map: {n.Name}.", cancel)).Said(netId);
+                }
+            )
+            .WithName("RemoveNet");
         m.MapPost("/nets/{netId:guid}/readings", ReadNetAsync).WithName("ReadNet");
-        m.MapPost("/nets/{netId:guid}/repair", RepairAsync).WithName("RepairNet").WithSummary("A jumper or tinned copper; the net is measured again after it.");
+        m.MapPost("/nets/{netId:guid}/repair", RepairAsync)
+            .WithName("RepairNet")
+            .WithSummary("A jumper or tinned copper; the net is measured again after it.");
     }
 
-    static Task<CorrosionArea> AreaAsync(HaarDb db, Guid id, Guid areaId, CancellationToken cancel) => db.Areas.FirstOrDefaultAsync(a => a.Id == areaId && a.MachineId == id, cancel).OrNotHere("area");
+    static Task<CorrosionArea> AreaAsync(HaarDb db, Guid id, Guid areaId, CancellationToken cancel) =>
+        db.Areas.FirstOrDefaultAsync(a => a.Id == areaId && a.MachineId == id, cancel).OrNotHere("area");
 
-    static Task<BoardNet> NetAsync(HaarDb db, Guid id, Guid netId, CancellationToken cancel) => db.Nets.FirstOrDefaultAsync(n => n.Id == netId && n.MachineId == id, cancel).OrNotHere("net");
+    static Task<BoardNet> NetAsync(HaarDb db, Guid id, Guid netId, CancellationToken cancel) =>
+        db.Nets.FirstOrDefaultAsync(n => n.Id == netId && n.MachineId == id, cancel).OrNotHere("net");
 
     /// <summary>From the outline where the board has a scale, else as typed.</summary>
     static double Size(Board b, Side side, IReadOnlyList<Point> outline, double? typed) =>
-        b.Map.Of(side) is { WidthMillimetres: { } w, HeightMillimetres: { } h } ? Math.Round(Outline.SquareCentimetres(outline, w, h), 3)
-        : BadFactException.Finite("squareCentimetres", typed ?? throw new BadFactException("squareCentimetres", "This side has no scale yet: set one length on it, or say how many cm² it is."), 0.01, 5000, "cm²");
+        b.Map.Of(side) is { WidthMillimetres: { } w, HeightMillimetres: { } h }
+            ? Math.Round(Outline.SquareCentimetres(outline, w, h), 3)
+            : BadFactException.Finite(
+                "squareCentimetres",
+                typed
+                    ?? throw new BadFactException(
+                        "squareCentimetres",
+                        "This side has no scale yet: set one length on it, or say how many cm² it is."
+                    ),
+                0.01,
+                5000,
+                "cm²"
+            );
 
-    static string Name(string field, string text, int most = 60) => text.Trim() is { Length: > 0 } t && t.Length <= most ? t : throw new BadFactException(field, $"1 to {most} characters.");
+    static string Name(string field, string text, int most = 60) =>
+        text.Trim() is { Length: > 0 } t && t.Length <= most ? t : throw new BadFactException(field, $"1 to {most} characters.");
 
     static async Task<Acted> AddAreaAsync(Guid id, Guid boardId, AreaEdit e, HaarDb db, Bench bench, CancellationToken cancel)
     {
@@ -73,32 +107,84 @@ static class CorrosionEndpoints
         var b = await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == boardId && x.MachineId == id, cancel).OrNotHere("board");
         Outline.Check("outline", e.Outline);
         var cm2 = Size(b, e.Side, e.Outline, e.SquareCentimetres);
-        var a = new CorrosionArea { Id = bench.NewId(), MachineId = id, BoardId = boardId, Name = Name("name", e.Name), Side = e.Side, Source = e.Source, PhBefore = BadFactException.Finite("phBefore", e.PhBefore, 0, 14, ""), Outline = [.. e.Outline], Looks = [new(bench.Now, e.Stage, cm2)] };
+        var a = new CorrosionArea
+        {
+            Id = bench.NewId(),
+            MachineId = id,
+            BoardId = boardId,
+            Name = Name("name", e.Name),
+            Side = e.Side,
+            Source = e.Source,
+            PhBefore = BadFactException.Finite("phBefore", e.PhBefore, 0, 14, ""),
+            Outline = [.. e.Outline],
+            Looks = [new(bench.Now, e.Stage, cm2)],
+        };
         db.Add(a);
-        return (await bench.ActAsync(id, $"On the map: {a.Name}, {Si.Plain(Math.Round(cm2, 1))} cm² at stage {(int)e.Stage}.", cancel)).Said(a.Id);
+        return (
+            await bench.ActAsync(id, $"On the map: {a.Name}, {Si.Plain(Math.Round(cm2, 1))} cm² at stage {(int)e.Stage}.", cancel)
+        ).Said(a.Id);
     }
 
-    static async Task<Acted> EditAreaAsync(Guid id, Guid areaId, AreaEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAreaAsync(
+        Guid id,
+        Guid areaId,
+        AreaEdit e,
+        HttpRequest request,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         var a = await AreaAsync(db, id, areaId, cancel);
         Bench.Match(a, a.Version, request.Version());
         var b = await db.Boards.AsNoTracking().FirstAsync(x => x.Id == a.BoardId, cancel);
         Outline.Check("outline", e.Outline);
-        (a.Name, a.Side, a.Source, a.PhBefore, a.Outline) = (Name("name", e.Name), e.Side, e.Source, BadFactException.Finite("phBefore", e.PhBefore, 0, 14, ""), [.. e.Outline]);
-        a.Looks = [.. a.Looks.SkipLast(1), new(a.Looks.Count > 0 ? a.Looks[^1].At : bench.Now, e.Stage, Size(b, e.Side, e.Outline, e.SquareCentimetres ?? (a.Looks.Count > 0 ? a.Looks[^1].SquareCentimetres : null)))];
-        return (await bench.ActAsync(id, $"{a.Name} changed: {Si.Plain(Math.Round(a.Looks[^1].SquareCentimetres, 1))} cm² at stage {(int)e.Stage}.", cancel)).Said(a.Id);
+        (a.Name, a.Side, a.Source, a.PhBefore, a.Outline) = (
+            Name("name", e.Name),
+            e.Side,
+            e.Source,
+            BadFactException.Finite("phBefore", e.PhBefore, 0, 14, ""),
+            [.. e.Outline]
+        );
+        a.Looks =
+        [
+            .. a.Looks.SkipLast(1),
+            new(
+                a.Looks.Count > 0 ? a.Looks[^1].At : bench.Now,
+                e.Stage,
+                Size(b, e.Side, e.Outline, e.SquareCentimetres ?? (a.Looks.Count > 0 ? a.Looks[^1].SquareCentimetres : null))
+            ),
+        ];
+        return (
+            await bench.ActAsync(
+                id,
+                $"{a.Name} changed: {Si.Plain(Math.Round(a.Looks[^1].SquareCentimetres, 1))} cm² at stage {(int)e.Stage}.",
+                cancel
+            )
+        ).Said(a.Id);
     }
 
     static async Task<Acted> LookAsync(Guid id, Guid areaId, AreaLookAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var a = await AreaAsync(db, id, areaId, cancel);
-        var cm2 = BadFactException.Finite("squareCentimetres", ask.SquareCentimetres, 0, 5000, "cm²") ?? (a.Looks.Count > 0 ? a.Looks[^1].SquareCentimetres : 0);
+        var cm2 =
+            BadFactException.Finite("squareCentimetres", ask.SquareCentimetres, 0, 5000, "cm²")
+            ?? (a.Looks.Count > 0 ? a.Looks[^1].SquareCentimetres : 0);
         a.Looks = [.. a.Looks, new(bench.Now, ask.Stage, cm2)];
         var r = Reinspection.Of(a.Looks, a.Treatment.Ph, bench.Today);
         a.InspectOn = r.On;
         // What is still eating is cleaned once more, from the start.
-        if (r.Verdict.Outcome == Outcome.No) { a.Treatment = new(); }
-        return (await bench.ActAsync(id, $"Looked at {a.Name}: stage {(int)ask.Stage}, {Si.Plain(Math.Round(cm2, 1))} cm². {r.Verdict.Sentence}", cancel)).Said(a.Id);
+        if (r.Verdict.Outcome == Outcome.No)
+        {
+            a.Treatment = new();
+        }
+        return (
+            await bench.ActAsync(
+                id,
+                $"Looked at {a.Name}: stage {(int)ask.Stage}, {Si.Plain(Math.Round(cm2, 1))} cm². {r.Verdict.Sentence}",
+                cancel
+            )
+        ).Said(a.Id);
     }
 
     static async Task<Acted> StepAsync(Guid id, Guid areaId, AreaStepAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
@@ -107,27 +193,45 @@ static class CorrosionEndpoints
         a.Treatment = a.Treatment.Take(ask.Step, a.Stage, bench.Now, ask.Ph, ask.Rinses);
         if (a.JobId is { } jobId)
         {
-            if (await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.State != JobState.Done, cancel) is { } job) { (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, bench.Now, "", null); }
+            if (await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.State != JobState.Done, cancel) is { } job)
+            {
+                (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, bench.Now, "", null);
+            }
             a.JobId = null;
         }
 
-        if (a.Next is null) { a.InspectOn = Reinspection.Of(a.Looks, a.Treatment.Ph, bench.Today).On; }
-        return (await bench.ActAsync(id, ask.Step switch
+        if (a.Next is null)
         {
-            AreaStep.Neutralise => $"{a.Name}: neutralised, the paper reads {Si.Plain(ask.Ph!.Value)}.",
-            AreaStep.Rinse => $"{a.Name}: rinsed {ask.Rinses} times.",
-            AreaStep.Alcohol => $"{a.Name}: alcohol.",
-            AreaStep.Dry => $"{a.Name}: dry.{(a.Next is null ? $" To be looked at by {a.InspectOn:d MMMM yyyy}." : "")}",
-            _ => $"{a.Name}: new mask. To be looked at by {a.InspectOn:d MMMM yyyy}.",
-        }, cancel)).Said(a.Id);
+            a.InspectOn = Reinspection.Of(a.Looks, a.Treatment.Ph, bench.Today).On;
+        }
+        return (
+            await bench.ActAsync(
+                id,
+                ask.Step switch
+                {
+                    AreaStep.Neutralise => $"{a.Name}: neutralised, the paper reads {Si.Plain(ask.Ph!.Value)}.",
+                    AreaStep.Rinse => $"{a.Name}: rinsed {ask.Rinses} times.",
+                    AreaStep.Alcohol => $"{a.Name}: alcohol.",
+                    AreaStep.Dry => $"{a.Name}: dry.{(a.Next is null ? $" To be looked at by {a.InspectOn:d MMMM yyyy}." : "")}",
+                    _ => $"{a.Name}: new mask. To be looked at by {a.InspectOn:d MMMM yyyy}.",
+                },
+                cancel
+            )
+        ).Said(a.Id);
     }
 
     static void Check(NetEdit e)
     {
         Name("name", e.Name);
-        if (e.From.Length > 60 || e.To.Length > 60) { throw new BadFactException("from", "At most 60 characters."); }
+        if (e.From.Length > 60 || e.To.Length > 60)
+        {
+            throw new BadFactException("from", "At most 60 characters.");
+        }
         _ = Trace.Ohms(e.Trace);
-        if (e.Path.Count == 1 || e.Path.Count > 400) { throw new BadFactException("path", "A run has two to 400 points, or none."); }
+        if (e.Path.Count == 1 || e.Path.Count > 400)
+        {
+            throw new BadFactException("path", "A run has two to 400 points, or none.");
+        }
         for (var i = 0; i < e.Path.Count; i++)
         {
             BadFactException.Finite($"path[{i}].x", e.Path[i].X, 0, 1, "");
@@ -140,12 +244,31 @@ static class CorrosionEndpoints
         Check(e);
         await db.OnTheListAsync(id, cancel);
         await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == boardId && x.MachineId == id, cancel).OrNotHere("board");
-        var n = new BoardNet { Id = bench.NewId(), MachineId = id, BoardId = boardId, Name = e.Name.Trim(), From = e.From.Trim(), To = e.To.Trim(), Side = e.Side, Path = [.. e.Path], Trace = e.Trace };
+        var n = new BoardNet
+        {
+            Id = bench.NewId(),
+            MachineId = id,
+            BoardId = boardId,
+            Name = e.Name.Trim(),
+            From = e.From.Trim(),
+            To = e.To.Trim(),
+            Side = e.Side,
+            Path = [.. e.Path],
+            Trace = e.Trace,
+        };
         db.Add(n);
         return (await bench.ActAsync(id, $"To be measured end to end: {n.Name}.", cancel)).Said(n.Id);
     }
 
-    static async Task<Acted> EditNetAsync(Guid id, Guid netId, NetEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditNetAsync(
+        Guid id,
+        Guid netId,
+        NetEdit e,
+        HttpRequest request,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         Check(e);
         var n = await NetAsync(db, id, netId, cancel);
@@ -157,12 +280,34 @@ static class CorrosionEndpoints
     static async Task<Acted> ReadNetAsync(Guid id, Guid netId, NetReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var n = await NetAsync(db, id, netId, cancel);
-        if (ask.Ohms is null == !ask.Open) { throw new BadFactException("ohms", "Give the ohms, or say that the meter reads no end; not both."); }
-        if (ask.Source.Trim().Length is 0 or > 80) { throw new BadFactException("source", "Say where the reading comes from: typed, or the meter."); }
+        if (ask.Ohms is null == !ask.Open)
+        {
+            throw new BadFactException("ohms", "Give the ohms, or say that the meter reads no end; not both.");
+        }
+        if (ask.Source.Trim().Length is 0 or > 80)
+        {
+            throw new BadFactException("source", "Say where the reading comes from: typed, or the meter.");
+        }
         BadFactException.Finite("ohms", ask.Ohms, 0, 1e9, "Ω");
-        if (ask is { Source: "typed", Ohms: { } typed } && Trace.UnitSlip(n.Trace, typed) is { } slip) { throw new BadFactException("ohms", slip); }
+        if (ask is { Source: "typed", Ohms: { } typed } && Trace.UnitSlip(n.Trace, typed) is { } slip)
+        {
+            throw new BadFactException("ohms", slip);
+        }
 
-        db.Add(new Reading { Id = bench.NewId(), MachineId = id, SubjectKind = SubjectKind.Net, SubjectId = n.Id, Channel = n.RepairedAt is null ? "old" : "new", Quantity = Quantity.Ohms, Value = ask.Open ? CorrosionAssessments.OpenAsOhms : ask.Ohms!.Value, Source = ask.Source.Trim(), At = bench.Now });
+        db.Add(
+            new Reading
+            {
+                Id = bench.NewId(),
+                MachineId = id,
+                SubjectKind = SubjectKind.Net,
+                SubjectId = n.Id,
+                Channel = n.RepairedAt is null ? "old" : "new",
+                Quantity = Quantity.Ohms,
+                Value = ask.Open ? CorrosionAssessments.OpenAsOhms : ask.Ohms!.Value,
+                Source = ask.Source.Trim(),
+                At = bench.Now,
+            }
+        );
         return (await bench.ActAsync(id, Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open).Verdict.Sentence, cancel)).Said(n.Id);
     }
 

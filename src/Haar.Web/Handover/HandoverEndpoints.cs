@@ -25,23 +25,51 @@ static class HandoverEndpoints
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Handover");
         m.MapGet("/write-up", ScreenAsync).WithName("GetWriteUp");
         m.MapPost("/hand-over", HandOverAsync).WithName("HandOver");
-        m.MapDelete("/hand-over", async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-            machine.HandedOverAt = null;
-            return (await bench.ActAsync(id, $"{machine.Name} came back.", cancel)).Said(id);
-        }).WithName("TakeBack");
-        m.MapGet("/export", async (Guid id, MachineExchange exchange, CancellationToken cancel, bool photos = false) =>
-            photos ? Results.File(await exchange.ExportZipAsync(id, cancel).OrNotHere("machine"), "application/zip", $"machine-{id:N}.zip")
-            : Results.File(await exchange.ExportJsonAsync(id, cancel).OrNotHere("machine"), "application/json", $"machine-{id:N}.json"))
-            .WithName("ExportMachine").WithSummary("The machine's document as JSON; with photos=true a ZIP of it and its photos.").Produces(200, contentType: "application/json");
-        api.MapPost("/machines/import", async (HttpRequest request, MachineExchange exchange, CancellationToken cancel) =>
-        {
-            using var body = new MemoryStream();
-            await request.Body.CopyToAsync(body, cancel);
-            var (machineId, photos, missing) = await exchange.ImportAsync(body.ToArray(), cancel);
-            return new Imported(machineId, missing == 0 ? $"Taken in with {photos} photos." : $"Taken in; {missing} of its {photos} photos did not come along.");
-        }).WithName("ImportMachine").WithTags("Handover").Accepts<byte[]>("application/octet-stream", "application/json", "application/zip", "application/x-zip-compressed", "text/json").Produces<Imported>();
+        m.MapDelete(
+                "/hand-over",
+                async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
+                    machine.HandedOverAt = null;
+                    return (await bench.ActAsync(id, $"{machine.Name} came back.", cancel)).Said(id);
+                }
+            )
+            .WithName("TakeBack");
+        m.MapGet(
+                "/export",
+                async (Guid id, MachineExchange exchange, CancellationToken cancel, bool photos = false) =>
+                    photos
+                        ? Results.File(
+                            await exchange.ExportZipAsync(id, cancel).OrNotHere("machine"),
+                            "application/zip",
+                            $"machine-{id:N}.zip"
+                        )
+                        : Results.File(
+                            await exchange.ExportJsonAsync(id, cancel).OrNotHere("machine"),
+                            "application/json",
+                            $"machine-{id:N}.json"
+                        )
+            )
+            .WithName("ExportMachine")
+            .WithSummary("The machine's document as JSON; with photos=true a ZIP of it and its photos.")
+            .Produces(200, contentType: "application/json");
+        api.MapPost(
+                "/machines/import",
+                async (HttpRequest request, MachineExchange exchange, CancellationToken cancel) =>
+                {
+                    using var body = new MemoryStream();
+                    await request.Body.CopyToAsync(body, cancel);
+                    var (machineId, photos, missing) = await exchange.ImportAsync(body.ToArray(), cancel);
+                    return new Imported(
+                        machineId,
+                        missing == 0 ? $"Taken in with {photos} photos." : $"Taken in; {missing} of its {photos} photos did not come along."
+                    );
+                }
+            )
+            .WithName("ImportMachine")
+            .WithTags("Handover")
+            .Accepts<byte[]>("application/octet-stream", "application/json", "application/zip", "application/x-zip-compressed", "text/json")
+            .Produces<Imported>();
     }
 
     static async Task<HandoverScreen> ScreenAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)
@@ -58,12 +86,28 @@ static class HandoverEndpoints
     static async Task<Acted> HandOverAsync(Guid id, HandOverAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var facts = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
-        if (facts.Machine.HandedOverAt is not null) { throw new BadFactException("machine", "It is handed over already."); }
+        if (facts.Machine.HandedOverAt is not null)
+        {
+            throw new BadFactException("machine", "It is handed over already.");
+        }
         var ready = Ready(facts, bench.Now);
         if (ready.Outcome == Outcome.No)
         {
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500) { throw new BadFactException("overruleReason", $"{ready.Sentence} To hand it over all the same, say why."); }
-            db.Add(new Overrule { Id = bench.NewId(), MachineId = id, Key = "handover/ready", Sentence = ready.Sentence, Reason = ask.OverruleReason!.Trim(), At = bench.Now });
+            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
+            {
+                throw new BadFactException("overruleReason", $"{ready.Sentence} To hand it over all the same, say why.");
+            }
+            db.Add(
+                new Overrule
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Key = "handover/ready",
+                    Sentence = ready.Sentence,
+                    Reason = ask.OverruleReason!.Trim(),
+                    At = bench.Now,
+                }
+            );
         }
 
         facts.Machine.HandedOverAt = bench.Now;

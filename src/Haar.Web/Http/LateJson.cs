@@ -18,12 +18,17 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
         return o;
     });
 
-    public override bool CanConvert(Type typeToConvert) => typeToConvert is { IsClass: true, IsAbstract: false } && typeToConvert.Namespace?.StartsWith("Haar.", StringComparison.Ordinal) == true;
+    public override bool CanConvert(Type typeToConvert) =>
+        typeToConvert is { IsClass: true, IsAbstract: false }
+        && typeToConvert.Namespace?.StartsWith("Haar.", StringComparison.Ordinal) == true;
 
     public override JsonConverter CreateConverter(Type typeToConvert, JsonSerializerOptions options) =>
-        ReferenceEquals(options, served) ? (JsonConverter)Activator.CreateInstance(typeof(Late<>).MakeGenericType(typeToConvert), plain.Value)! : plain.Value.GetConverter(typeToConvert);
+        ReferenceEquals(options, served)
+            ? (JsonConverter)Activator.CreateInstance(typeof(Late<>).MakeGenericType(typeToConvert), plain.Value)!
+            : plain.Value.GetConverter(typeToConvert);
 
-    sealed class Late<T>(JsonSerializerOptions plain) : JsonConverter<T> where T : class
+    sealed class Late<T>(JsonSerializerOptions plain) : JsonConverter<T>
+        where T : class
     {
         public override T? Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
         {
@@ -39,7 +44,8 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
             }
         }
 
-        public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) => JsonSerializer.Serialize(writer, value, plain);
+        public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) =>
+            JsonSerializer.Serialize(writer, value, plain);
     }
 
     /// <summary>The path of the value at which reading breaks off, as the serializer writes paths: $.needs[1].count.</summary>
@@ -52,7 +58,10 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
         void Had()
         {
             name = "";
-            if (open.TryPop(out var o)) { open.Push(o with { Had = o.Had + 1 }); }
+            if (open.TryPop(out var o))
+            {
+                open.Push(o with { Had = o.Had + 1 });
+            }
         }
 
         try
@@ -61,7 +70,9 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
             {
                 switch (reader.TokenType)
                 {
-                    case JsonTokenType.PropertyName: name = $".{reader.GetString()}"; break;
+                    case JsonTokenType.PropertyName:
+                        name = $".{reader.GetString()}";
+                        break;
                     case JsonTokenType.StartObject or JsonTokenType.StartArray:
                         open.Push((Next(), reader.TokenType == JsonTokenType.StartArray, 0));
                         name = "";
@@ -70,10 +81,11 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
                         open.TryPop(out _);
                         Had();
                         break;
-                    default: Had(); break;
+                    default:
+                        Had();
+                        break;
                 }
-            }
-            while (reader.Read());
+            } while (reader.Read());
         }
         catch (JsonException)
         {

@@ -18,13 +18,17 @@ namespace Haar.Web.Http;
 public sealed class NotHereException(string message) : Exception(message);
 
 /// <summary>The machine was taken off the list while somebody was away with it. Nothing of theirs is lost: it can be put back.</summary>
-public sealed class OffTheListException(Core.Intake.Machine machine) : Exception($"“{machine.Name}” was taken off the list{(machine.RemovedAt is { } at ? $" on {at:d MMMM}" : "")}. What you recorded is kept where you are: put the machine back on the list, and it is sent.")
+public sealed class OffTheListException(Core.Intake.Machine machine)
+    : Exception(
+        $"“{machine.Name}” was taken off the list{(machine.RemovedAt is { } at ? $" on {at:d MMMM}" : "")}. What you recorded is kept where you are: put the machine back on the list, and it is sent."
+    )
 {
     public Guid MachineId { get; } = machine.Id;
 }
 
 /// <summary>An edit came without the version that it was based on.</summary>
-public sealed class NoVersionException() : Exception("Say which version you edited, in an If-Match header: otherwise somebody else's change could be lost unseen.");
+public sealed class NoVersionException()
+    : Exception("Say which version you edited, in an If-Match header: otherwise somebody else's change could be lost unseen.");
 
 /// <summary>Turns what goes wrong into RFC 9457 problem details: a sentence that says what was wrong and what is still safe. Bad input is never a 500.</summary>
 sealed class Problems(ILogger<Problems> log) : IExceptionHandler
@@ -38,48 +42,98 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         }
 
         var problem = Describe(exception);
-        if (problem.Status >= 500) { log.LogError(exception, "{Path}", context.Request.Path); }
+        if (problem.Status >= 500)
+        {
+            log.LogError(exception, "{Path}", context.Request.Path);
+        }
         problem.Instance = context.Request.Path;
         context.Response.StatusCode = problem.Status!.Value;
-        await context.Response.WriteAsJsonAsync(problem, problem.GetType(), (JsonSerializerOptions?)null, "application/problem+json", cancellationToken);
+        await context.Response.WriteAsJsonAsync(
+            problem,
+            problem.GetType(),
+            (JsonSerializerOptions?)null,
+            "application/problem+json",
+            cancellationToken
+        );
         return true;
     }
 
-    static ProblemDetails Describe(Exception e) => e switch
-    {
-        BadFactException bad => Fields(400, "That cannot be", bad.Message, new() { [bad.Field] = [bad.Message] }),
-        BadHttpRequestException { InnerException: JsonException json } when Missing(json) is { Count: > 0 } missing => Fields(400, "Something is missing", $"{string.Join(", ", missing)} {(missing.Count == 1 ? "is" : "are")} missing.", missing.ToDictionary(m => m, m => new[] { "This has to be given." })),
-        BadHttpRequestException { InnerException: JsonException json } => Fields(400, "That cannot be read", Sentence(json), new() { [Field(json.Path)] = [Sentence(json)] }),
-        BadHttpRequestException { StatusCode: 413 } => Plain(413, "Too large", "What was sent is larger than Haar takes. Nothing was stored."),
-        BadHttpRequestException { StatusCode: 415 } => Plain(415, "Not JSON", "Send JSON, with the content type application/json. Nothing was changed."),
-        BadHttpRequestException bad => Fields(bad.StatusCode, "That cannot be read", "What was sent is empty, or is not what is asked for here. Nothing was changed.", new() { ["body"] = [$"{bad.Message.TrimEnd('.')}."] }),
-        NotHereException => Plain(404, "Not here", e.Message),
-        OffTheListException => Plain(410, "Taken off the list", e.Message),
-        NoVersionException => Plain(428, "Which version?", e.Message),
-        StaleException stale => Both(stale),
-        DbUpdateConcurrencyException => Plain(409, "Changed meanwhile", "Somebody else changed this in the same moment. Nothing of yours was written: look at theirs and save again."),
-        UndoException => Plain(409, "Cannot be undone", e.Message),
-        ImportException => Plain(422, "Not taken in", e.Message),
-        BadPhotoException => Fields(422, "Not a photo", e.Message, new() { ["photo"] = [e.Message] }),
-        BackupException => Plain(422, "Backup", e.Message),
-        SupplierException => Plain(502, "The supplier", e.Message),
-        MeterException => Plain(502, "The meter", e.Message),
-        MeterAnswerException => Plain(502, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
-        SqliteException s => Database(s),
-        DbUpdateException { InnerException: SqliteException s } => Database(s),
-        IOException => Plain(507, "Nowhere to write", "The disk is full or not writable: nothing of this was written, and everything from before is safe. Make room and do it again."),
-        InvalidDataException => Plain(400, "That cannot be read", "What was sent is cut off or too large. Nothing was stored."),
-        _ => Plain(500, "A fault in Haar", "Haar has a fault here. Nothing half-written was kept; what was there before is safe."),
-    };
+    static ProblemDetails Describe(Exception e) =>
+        e switch
+        {
+            BadFactException bad => Fields(400, "That cannot be", bad.Message, new() { [bad.Field] = [bad.Message] }),
+            BadHttpRequestException { InnerException: JsonException json } when Missing(json) is { Count: > 0 } missing => Fields(
+                400,
+                "Something is missing",
+                $"{string.Join(", ", missing)} {(missing.Count == 1 ? "is" : "are")} missing.",
+                missing.ToDictionary(m => m, m => new[] { "This has to be given." })
+            ),
+            BadHttpRequestException { InnerException: JsonException json } => Fields(
+                400,
+                "That cannot be read",
+                Sentence(json),
+                new() { [Field(json.Path)] = [Sentence(json)] }
+            ),
+            BadHttpRequestException { StatusCode: 413 } => Plain(
+                413,
+                "Too large",
+                "What was sent is larger than Haar takes. Nothing was stored."
+            ),
+            BadHttpRequestException { StatusCode: 415 } => Plain(
+                415,
+                "Not JSON",
+                "Send JSON, with the content type application/json. Nothing was changed."
+            ),
+            BadHttpRequestException bad => Fields(
+                bad.StatusCode,
+                "That cannot be read",
+                "What was sent is empty, or is not what is asked for here. Nothing was changed.",
+                new() { ["body"] = [$"{bad.Message.TrimEnd('.')}."] }
+            ),
+            NotHereException => Plain(404, "Not here", e.Message),
+            OffTheListException => Plain(410, "Taken off the list", e.Message),
+            NoVersionException => Plain(428, "Which version?", e.Message),
+            StaleException stale => Both(stale),
+            DbUpdateConcurrencyException => Plain(
+                409,
+                "Changed meanwhile",
+                "Somebody else changed this in the same moment. Nothing of yours was written: look at theirs and save again."
+            ),
+            UndoException => Plain(409, "Cannot be undone", e.Message),
+            ImportException => Plain(422, "Not taken in", e.Message),
+            BadPhotoException => Fields(422, "Not a photo", e.Message, new() { ["photo"] = [e.Message] }),
+            BackupException => Plain(422, "Backup", e.Message),
+            SupplierException => Plain(502, "The supplier", e.Message),
+            MeterException => Plain(502, "The meter", e.Message),
+            MeterAnswerException => Plain(502, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
+            SqliteException s => Database(s),
+            DbUpdateException { InnerException: SqliteException s } => Database(s),
+            IOException => Plain(
+                507,
+                "Nowhere to write",
+                "The disk is full or not writable: nothing of this was written, and everything from before is safe. Make room and do it again."
+            ),
+            InvalidDataException => Plain(400, "That cannot be read", "What was sent is cut off or too large. Nothing was stored."),
+            _ => Plain(500, "A fault in Haar", "Haar has a fault here. Nothing half-written was kept; what was there before is safe."),
+        };
 
-    static ProblemDetails Database(SqliteException e) => e.SqliteErrorCode switch
-    {
-        13 => Plain(507, "Nowhere to write", "The disk is full: nothing of this was written, and everything from before is safe. Make room and do it again."),
-        5 or 6 => Plain(503, "Busy", "The database is busy with other work. Nothing was written: do it again in a moment."),
-        8 or 14 => Plain(507, "Nowhere to write", "The data folder cannot be written. Nothing was changed."),
-        19 => Plain(409, "Contradicts what is here", "That contradicts something that is here already (the same designator twice, or a row that was taken away meanwhile). Nothing was changed."),
-        _ => Plain(500, "The database", "The database could not do that. Nothing half-written was kept. Look at /health."),
-    };
+    static ProblemDetails Database(SqliteException e) =>
+        e.SqliteErrorCode switch
+        {
+            13 => Plain(
+                507,
+                "Nowhere to write",
+                "The disk is full: nothing of this was written, and everything from before is safe. Make room and do it again."
+            ),
+            5 or 6 => Plain(503, "Busy", "The database is busy with other work. Nothing was written: do it again in a moment."),
+            8 or 14 => Plain(507, "Nowhere to write", "The data folder cannot be written. Nothing was changed."),
+            19 => Plain(
+                409,
+                "Contradicts what is here",
+                "That contradicts something that is here already (the same designator twice, or a row that was taken away meanwhile). Nothing was changed."
+            ),
+            _ => Plain(500, "The database", "The database could not do that. Nothing half-written was kept. Look at /health."),
+        };
 
     static ProblemDetails Both(StaleException e)
     {
@@ -88,10 +142,21 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         return p;
     }
 
-    static ProblemDetails Plain(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
+    static ProblemDetails Plain(int status, string title, string detail) =>
+        new()
+        {
+            Status = status,
+            Title = title,
+            Detail = detail,
+        };
 
     static HttpValidationProblemDetails Fields(int status, string title, string detail, Dictionary<string, string[]> errors) =>
-        new(errors) { Status = status, Title = title, Detail = detail };
+        new(errors)
+        {
+            Status = status,
+            Title = title,
+            Detail = detail,
+        };
 
     static string Field(string? path) => string.IsNullOrEmpty(path) || path == "$" ? "body" : path.TrimStart('$', '.');
 
@@ -99,8 +164,15 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static List<string> Missing(JsonException e)
     {
         var at = e.Message.IndexOf("including: ", StringComparison.Ordinal);
-        if (at < 0) { return []; }
-        var names = e.Message[(at + "including: ".Length)..].Split(". Path", 2)[0].TrimEnd('.').Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(n => n.Trim('\''));
+        if (at < 0)
+        {
+            return [];
+        }
+        var names = e.Message[(at + "including: ".Length)..]
+            .Split(". Path", 2)[0]
+            .TrimEnd('.')
+            .Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
+            .Select(n => n.Trim('\''));
         var path = Field(e.Path);
         return [.. names.Select(n => path == "body" ? n : $"{path}.{n}")];
     }
@@ -108,8 +180,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static string Sentence(JsonException e)
     {
         var field = Field(e.Path);
-        return field == "body" ? "The body is no JSON of the expected shape."
-            : $"“{field}” is not of the expected kind.";
+        return field == "body" ? "The body is no JSON of the expected shape." : $"“{field}” is not of the expected kind.";
     }
 }
 
@@ -131,8 +202,11 @@ static class Requests
 
     /// <summary>A word of the API as its enum, whatever its case; never a number.</summary>
     /// <exception cref="BadFactException">There is no such word.</exception>
-    public static T As<T>(this string word, string field) where T : struct, Enum =>
-        word.Length > 0 && char.IsLetter(word[0]) && Enum.TryParse<T>(word, true, out var value) ? value : throw new BadFactException(field, $"There is no {field} of that name.");
+    public static T As<T>(this string word, string field)
+        where T : struct, Enum =>
+        word.Length > 0 && char.IsLetter(word[0]) && Enum.TryParse<T>(word, true, out var value)
+            ? value
+            : throw new BadFactException(field, $"There is no {field} of that name.");
 
     public static Acted Said(this LogEntry entry, Guid? id = null) => new(entry.Id, entry.Sentence, id);
 
@@ -140,9 +214,13 @@ static class Requests
     public static async Task OnTheListAsync(this Data.HaarDb db, Guid machineId, CancellationToken cancel)
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == machineId, cancel).OrNotHere("machine");
-        if (machine.RemovedAt is not null) { throw new OffTheListException(machine); }
+        if (machine.RemovedAt is not null)
+        {
+            throw new OffTheListException(machine);
+        }
     }
 
-    public static async Task<T> OrNotHere<T>(this Task<T?> find, string what) where T : class =>
+    public static async Task<T> OrNotHere<T>(this Task<T?> find, string what)
+        where T : class =>
         await find ?? throw new NotHereException($"There is no such {what} here: it may have been taken away on another screen.");
 }

@@ -14,7 +14,10 @@ static class OwnCertificate
         if (File.Exists(path))
         {
             var kept = X509CertificateLoader.LoadPkcs12FromFile(path, null);
-            if (kept.NotAfter > DateTime.Now.AddDays(7)) { return kept; }
+            if (kept.NotAfter > DateTime.Now.AddDays(7))
+            {
+                return kept;
+            }
             kept.Dispose();
         }
 
@@ -28,7 +31,10 @@ static class OwnCertificate
         request.CertificateExtensions.Add(new X509EnhancedKeyUsageExtension([new Oid("1.3.6.1.5.5.7.3.1")], false));
         using var made = request.CreateSelfSigned(DateTimeOffset.Now.AddDays(-1), DateTimeOffset.Now.AddYears(2));
         File.WriteAllBytes(path, made.Export(X509ContentType.Pkcs12));
-        if (!OperatingSystem.IsWindows()) { File.SetUnixFileMode(path, UnixFileMode.UserRead | UnixFileMode.UserWrite); }
+        if (!OperatingSystem.IsWindows())
+        {
+            File.SetUnixFileMode(path, UnixFileMode.UserRead | UnixFileMode.UserWrite);
+        }
         return X509CertificateLoader.LoadPkcs12FromFile(path, null);
     }
 }

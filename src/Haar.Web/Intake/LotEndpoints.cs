@@ -16,7 +16,19 @@ public sealed record LotAdd(string Name, string CameFrom, decimal? Paid, string 
 
 public sealed record LotEdit(double BudgetMoney, double BudgetHours, TriageAim Aim, IReadOnlyList<PartPrice> Prices);
 
-public sealed record LotBoxEdit(string Name, string Kind, string ProfileId, string Note, IReadOnlyList<BoxPart> Parts, Spread Money, Spread Hours, double? Complete, double Worth, BoxLock Lock, Guid? PhotoId);
+public sealed record LotBoxEdit(
+    string Name,
+    string Kind,
+    string ProfileId,
+    string Note,
+    IReadOnlyList<BoxPart> Parts,
+    Spread Money,
+    Spread Hours,
+    double? Complete,
+    double Worth,
+    BoxLock Lock,
+    Guid? PhotoId
+);
 
 public sealed record LockAsk(BoxLock Lock);
 
@@ -24,7 +36,15 @@ public sealed record LockAsk(BoxLock Lock);
 public sealed record Sorted(Guid LogId, string Sentence, IReadOnlyList<Guid> Machines, int PartsInStore);
 
 /// <param name="Plan">Null while there is no box, or while the figures cannot be weighed; <paramref name="Problem"/> says why.</param>
-public sealed record LotScreen(LotPlan Lot, int Version, IReadOnlyList<LotBoxRow> Boxes, TriagePlan? Plan, string? Problem, string Currency, IReadOnlyList<string> PartKinds);
+public sealed record LotScreen(
+    LotPlan Lot,
+    int Version,
+    IReadOnlyList<LotBoxRow> Boxes,
+    TriagePlan? Plan,
+    string? Problem,
+    string Currency,
+    IReadOnlyList<string> PartKinds
+);
 
 public sealed record LotBoxRow(LotBox Box, string? PhotoHash);
 
@@ -32,92 +52,178 @@ static class LotEndpoints
 {
     public static void MapLots(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/lots", async (LotAdd e, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var m = new Machine { Id = bench.NewId(), Name = e.Name.Trim(), Kind = "a lot, not yet sorted", CameFrom = e.CameFrom.Trim(), Paid = e.Paid, Claimed = e.Claimed.Trim(), ArrivedAt = bench.Now, Lot = new() };
-            Arrivals.Check(m, bench.Today.Year);
-            db.Add(m);
-            return (await bench.ActAsync(m.Id, $"A lot came in: {m.Name}.", cancel)).Said(m.Id);
-        }).WithName("TakeLotIn").WithTags("Intake");
+        api.MapPost(
+                "/lots",
+                async (LotAdd e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var m = new Machine
+                    {
+                        Id = bench.NewId(),
+                        Name = e.Name.Trim(),
+                        Kind = "a lot, not yet sorted",
+                        CameFrom = e.CameFrom.Trim(),
+                        Paid = e.Paid,
+                        Claimed = e.Claimed.Trim(),
+                        ArrivedAt = bench.Now,
+                        Lot = new(),
+                    };
+                    Arrivals.Check(m, bench.Today.Year);
+                    db.Add(m);
+                    return (await bench.ActAsync(m.Id, $"A lot came in: {m.Name}.", cancel)).Said(m.Id);
+                }
+            )
+            .WithName("TakeLotIn")
+            .WithTags("Intake");
         var g = api.MapGroup("/machines/{id:guid}/lot").WithTags("Intake");
         g.MapGet("/", ScreenAsync).WithName("GetLot");
-        g.MapPut("/", async (Guid id, LotEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var m = await LotAsync(id, db, cancel);
-            Bench.Match(m, m.Version, request.Version());
-            var lot = m.Lot! with { BudgetMoney = e.BudgetMoney, BudgetHours = e.BudgetHours, Aim = e.Aim, Prices = [.. e.Prices.Select(p => p with { Kind = p.Kind.Trim(), Fits = p.Fits.Trim() })] };
-            Lots.Check(lot);
-            m.Lot = lot;
-            return (await bench.ActAsync(id, "The lot's budget and prices changed.", cancel)).Said(id);
-        }).WithName("EditLot");
-        g.MapPost("/boxes", async (Guid id, LotBoxEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            await LotAsync(id, db, cancel);
-            var b = new LotBox { Id = bench.NewId(), MachineId = id, Number = (await db.Boxes.Where(x => x.MachineId == id).MaxAsync(x => (int?)x.Number, cancel) ?? 0) + 1 };
-            await ApplyAsync(b, e, db, cancel);
-            db.Add(b);
-            return (await bench.ActAsync(id, $"Box {b.Number}: {b.Name}.", cancel)).Said(b.Id);
-        }).WithName("AddBox");
-        g.MapPut("/boxes/{boxId:guid}", async (Guid id, Guid boxId, LotBoxEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            await LotAsync(id, db, cancel);
-            var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
-            Bench.Match(b, b.Version, request.Version());
-            await ApplyAsync(b, e, db, cancel);
-            return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}, changed.", cancel)).Said(boxId);
-        }).WithName("EditBox");
-        g.MapPost("/boxes/{boxId:guid}/lock", async (Guid id, Guid boxId, LockAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            await LotAsync(id, db, cancel);
-            var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
-            b.Lock = ask.Lock;
-            return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}: {ask.Lock switch { BoxLock.Restore => "to be finished, whatever the sum says", BoxLock.Donor => "a donor, whatever the sum says", BoxLock.Aside => "kept aside", _ => "free" }}.", cancel)).Said(boxId);
-        }).WithName("LockBox");
-        g.MapDelete("/boxes/{boxId:guid}", async (Guid id, Guid boxId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            await LotAsync(id, db, cancel);
-            var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
-            db.Remove(b);
-            return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}, taken off the lot.", cancel)).Said(boxId);
-        }).WithName("RemoveBox");
-        g.MapPost("/sort", SortAsync).WithName("SortLot").WithSummary("Carries the plan out: boxes become machines and donors, and the donors' good parts stand in the store.");
+        g.MapPut(
+                "/",
+                async (Guid id, LotEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var m = await LotAsync(id, db, cancel);
+                    Bench.Match(m, m.Version, request.Version());
+                    var lot = m.Lot! with
+                    {
+                        BudgetMoney = e.BudgetMoney,
+                        BudgetHours = e.BudgetHours,
+                        Aim = e.Aim,
+                        Prices = [.. e.Prices.Select(p => p with { Kind = p.Kind.Trim(), Fits = p.Fits.Trim() })],
+                    };
+                    Lots.Check(lot);
+                    m.Lot = lot;
+                    return (await bench.ActAsync(id, "The lot's budget and prices changed.", cancel)).Said(id);
+                }
+            )
+            .WithName("EditLot");
+        g.MapPost(
+                "/boxes",
+                async (Guid id, LotBoxEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    await LotAsync(id, db, cancel);
+                    var b = new LotBox
+                    {
+                        Id = bench.NewId(),
+                        MachineId = id,
+                        Number = (await db.Boxes.Where(x => x.MachineId == id).MaxAsync(x => (int?)x.Number, cancel) ?? 0) + 1,
+                    };
+                    await ApplyAsync(b, e, db, cancel);
+                    db.Add(b);
+                    return (await bench.ActAsync(id, $"Box {b.Number}: {b.Name}.", cancel)).Said(b.Id);
+                }
+            )
+            .WithName("AddBox");
+        g.MapPut(
+                "/boxes/{boxId:guid}",
+                async (Guid id, Guid boxId, LotBoxEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    await LotAsync(id, db, cancel);
+                    var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
+                    Bench.Match(b, b.Version, request.Version());
+                    await ApplyAsync(b, e, db, cancel);
+                    return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}, changed.", cancel)).Said(boxId);
+                }
+            )
+            .WithName("EditBox");
+        g.MapPost(
+                "/boxes/{boxId:guid}/lock",
+                async (Guid id, Guid boxId, LockAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    await LotAsync(id, db, cancel);
+                    var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
+                    b.Lock = ask.Lock;
+                    return (
+                        await bench.ActAsync(
+                            id,
+                            $"Box {b.Number}, {b.Name}: {ask.Lock switch { BoxLock.Restore => "to be finished, whatever the sum says", BoxLock.Donor => "a donor, whatever the sum says", BoxLock.Aside => "kept aside", _ => "free" }}.",
+                            cancel
+                        )
+                    ).Said(boxId);
+                }
+            )
+            .WithName("LockBox");
+        g.MapDelete(
+                "/boxes/{boxId:guid}",
+                async (Guid id, Guid boxId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    await LotAsync(id, db, cancel);
+                    var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
+                    db.Remove(b);
+                    return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}, taken off the lot.", cancel)).Said(boxId);
+                }
+            )
+            .WithName("RemoveBox");
+        g.MapPost("/sort", SortAsync)
+            .WithName("SortLot")
+            .WithSummary("Carries the plan out: boxes become machines and donors, and the donors' good parts stand in the store.");
     }
 
     static async Task<Machine> LotAsync(Guid id, HaarDb db, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var m = await db.Machines.FirstAsync(x => x.Id == id, cancel);
-        return m.Lot is null ? throw new BadFactException("lot", $"{m.Name} is a machine, not a lot.") : m.Lot.SortedAt is not null ? throw new BadFactException("lot", "This lot has been sorted: its boxes are machines and donors now.") : m;
+        return m.Lot is null ? throw new BadFactException("lot", $"{m.Name} is a machine, not a lot.")
+            : m.Lot.SortedAt is not null
+                ? throw new BadFactException("lot", "This lot has been sorted: its boxes are machines and donors now.")
+            : m;
     }
 
     static async Task ApplyAsync(LotBox b, LotBoxEdit e, HaarDb db, CancellationToken cancel)
     {
-        (b.Name, b.Kind, b.ProfileId, b.Note, b.Parts) = (e.Name.Trim(), e.Kind.Trim(), e.ProfileId.Trim(), e.Note.Trim(), [.. e.Parts.Select(p => p with { Kind = p.Kind.Trim(), Fits = p.Fits.Trim() })]);
+        (b.Name, b.Kind, b.ProfileId, b.Note, b.Parts) = (
+            e.Name.Trim(),
+            e.Kind.Trim(),
+            e.ProfileId.Trim(),
+            e.Note.Trim(),
+            [.. e.Parts.Select(p => p with { Kind = p.Kind.Trim(), Fits = p.Fits.Trim() })]
+        );
         (b.Money, b.Hours, b.Complete, b.Worth, b.Lock, b.PhotoId) = (e.Money, e.Hours, e.Complete, e.Worth, e.Lock, e.PhotoId);
         Lots.Check(b);
-        if (e.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == b.MachineId, cancel)) { throw new BadFactException("photoId", "That photo is not one of this lot's."); }
+        if (e.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == b.MachineId, cancel))
+        {
+            throw new BadFactException("photoId", "That photo is not one of this lot's.");
+        }
     }
 
     static async Task<LotScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
     {
         var m = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("lot");
-        if (m.Lot is not { } lot) { throw new NotHereException($"{m.Name} is a machine, not a lot."); }
+        if (m.Lot is not { } lot)
+        {
+            throw new NotHereException($"{m.Name} is a machine, not a lot.");
+        }
         var boxes = await db.Boxes.AsNoTracking().Where(b => b.MachineId == id).OrderBy(b => b.Number).ToListAsync(cancel);
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
-        var kinds = boxes.SelectMany(b => b.Parts).Select(p => p.Kind).Concat(lot.Prices.Select(p => p.Kind)).Distinct(StringComparer.OrdinalIgnoreCase).Order(StringComparer.OrdinalIgnoreCase).ToList();
+        var kinds = boxes
+            .SelectMany(b => b.Parts)
+            .Select(p => p.Kind)
+            .Concat(lot.Prices.Select(p => p.Kind))
+            .Distinct(StringComparer.OrdinalIgnoreCase)
+            .Order(StringComparer.OrdinalIgnoreCase)
+            .ToList();
         TriagePlan? plan = null;
         string? problem = null;
         try
         {
-            if (boxes.Count > 0) { plan = Triage.Of(Lots.Ask(lot, boxes)); }
+            if (boxes.Count > 0)
+            {
+                plan = Triage.Of(Lots.Ask(lot, boxes));
+            }
         }
         catch (BadFactException e)
         {
             problem = e.Message;
         }
 
-        return new(lot, m.Version, [.. boxes.Select(b => new LotBoxRow(b, b.PhotoId is { } p ? photos.GetValueOrDefault(p) : null))], plan, problem, currency, kinds);
+        return new(
+            lot,
+            m.Version,
+            [.. boxes.Select(b => new LotBoxRow(b, b.PhotoId is { } p ? photos.GetValueOrDefault(p) : null))],
+            plan,
+            problem,
+            currency,
+            kinds
+        );
     }
 
     static async Task<Sorted> SortAsync(Guid id, HttpRequest request, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
@@ -125,9 +231,15 @@ static class LotEndpoints
         var lot = await LotAsync(id, db, cancel);
         Bench.Match(lot, lot.Version, request.Version());
         var boxes = await db.Boxes.Where(b => b.MachineId == id).OrderBy(b => b.Number).ToListAsync(cancel);
-        if (boxes.Count == 0) { throw new BadFactException("boxes", "There is no box to sort yet."); }
+        if (boxes.Count == 0)
+        {
+            throw new BadFactException("boxes", "There is no box to sort yet.");
+        }
         var plan = Triage.Of(Lots.Ask(lot.Lot!, boxes));
-        if (plan.Boxes.Count == 0) { throw new BadFactException("boxes", plan.Verdict.Sentence); }
+        if (plan.Boxes.Count == 0)
+        {
+            throw new BadFactException("boxes", plan.Verdict.Sentence);
+        }
         var profiles = await packs.AllAsync(cancel);
         var made = new List<Guid>();
         var share = lot.Paid is { } paid && boxes.Count > 0 ? Math.Round(paid / boxes.Count, 2) : (decimal?)null;
@@ -138,20 +250,60 @@ static class LotEndpoints
             var profile = profiles.SelectMany(x => x.Machines).FirstOrDefault(x => x.Id == b.ProfileId);
             var m = new Machine
             {
-                Id = bench.NewId(), Name = b.Name, Kind = b.Kind.Length > 0 ? b.Kind : profile?.Kind ?? "", Model = profile?.Model ?? "", Class = profile?.Class ?? MachineClass.Unknown, YearFrom = profile?.YearFrom, YearTo = profile?.YearTo, Traits = profile?.Traits ?? [],
-                Rails = profile?.Rails ?? [], CameFrom = $"{lot.Name}, box {b.Number}{(lot.CameFrom.Length > 0 ? $"; {lot.CameFrom}" : "")}", Paid = share, Claimed = lot.Claimed, ArrivedAt = bench.Now, Donor = p.Fate == BoxFate.Donor,
-                Expectation = p.Fate == BoxFate.Restore ? new() { ToFinish = p.Money, Complete = b.Complete is { } c ? new(c, c, c) : null } : new(),
+                Id = bench.NewId(),
+                Name = b.Name,
+                Kind = b.Kind.Length > 0 ? b.Kind : profile?.Kind ?? "",
+                Model = profile?.Model ?? "",
+                Class = profile?.Class ?? MachineClass.Unknown,
+                YearFrom = profile?.YearFrom,
+                YearTo = profile?.YearTo,
+                Traits = profile?.Traits ?? [],
+                Rails = profile?.Rails ?? [],
+                CameFrom = $"{lot.Name}, box {b.Number}{(lot.CameFrom.Length > 0 ? $"; {lot.CameFrom}" : "")}",
+                Paid = share,
+                Claimed = lot.Claimed,
+                ArrivedAt = bench.Now,
+                Donor = p.Fate == BoxFate.Donor,
+                Expectation =
+                    p.Fate == BoxFate.Restore ? new() { ToFinish = p.Money, Complete = b.Complete is { } c ? new(c, c, c) : null } : new(),
             };
-            if (m.Rails.Count == 0 && m.Class != MachineClass.Unknown) { m.Rails = [.. FirstPower.UsualRails(m.Class, m.YearTo, m.Traits)]; }
+            if (m.Rails.Count == 0 && m.Class != MachineClass.Unknown)
+            {
+                m.Rails = [.. FirstPower.UsualRails(m.Class, m.YearTo, m.Traits)];
+            }
             db.Add(m);
             b.BecameId = m.Id;
             made.Add(m.Id);
-            if (profile?.Cell is { } cell) { db.Add(new MachineCell { Id = bench.NewId(), MachineId = m.Id, Place = profile.CellPlace, Site = cell }); }
+            if (profile?.Cell is { } cell)
+            {
+                db.Add(
+                    new MachineCell
+                    {
+                        Id = bench.NewId(),
+                        MachineId = m.Id,
+                        Place = profile.CellPlace,
+                        Site = cell,
+                    }
+                );
+            }
             if (p.Fate == BoxFate.Restore)
             {
                 foreach (var move in p.Parts)
                 {
-                    db.Add(new Core.Planning.Job { Id = bench.NewId(), MachineId = m.Id, Stage = Core.Planning.Stage.Parts, Title = move.From is null ? $"Buy and fit: {move.Kind}" : $"Fit the {move.Kind} from {move.FromName}", Why = move.From is null ? $"About {move.Money.Likely:0.##}; no other box of the lot has one to give." : "The lot's sum gave it to this machine, and to no other.", Minutes = (int)(plan.FittingHours * 60), At = bench.Now });
+                    db.Add(
+                        new Core.Planning.Job
+                        {
+                            Id = bench.NewId(),
+                            MachineId = m.Id,
+                            Stage = Core.Planning.Stage.Parts,
+                            Title = move.From is null ? $"Buy and fit: {move.Kind}" : $"Fit the {move.Kind} from {move.FromName}",
+                            Why = move.From is null
+                                ? $"About {move.Money.Likely:0.##}; no other box of the lot has one to give."
+                                : "The lot's sum gave it to this machine, and to no other.",
+                            Minutes = (int)(plan.FittingHours * 60),
+                            At = bench.Now,
+                        }
+                    );
                 }
             }
         }
@@ -162,10 +314,33 @@ static class LotEndpoints
             var b = at[p.Id];
             foreach (var part in b.Parts.Where(x => x.State == PartState.Good))
             {
-                var moves = p.Parts.Where(x => string.Equals(x.Kind, part.Kind, StringComparison.OrdinalIgnoreCase) && string.Equals(x.Fits, part.Fits, StringComparison.OrdinalIgnoreCase)).ToList();
-                StorePart Make(int quantity, Guid? forMachine) => new() { Id = bench.NewId(), Kind = part.Kind, Fits = part.Fits, Quantity = quantity, State = PartState.Good, CameFrom = $"{b.Name}, box {b.Number} of {lot.Name}", DonorId = b.BecameId, ForMachineId = forMachine, At = bench.Now };
-                foreach (var move in moves) { db.Add(Make(1, at[move.To].BecameId)); }
-                if (part.Count - moves.Count > 0) { db.Add(Make(part.Count - moves.Count, null)); }
+                var moves = p
+                    .Parts.Where(x =>
+                        string.Equals(x.Kind, part.Kind, StringComparison.OrdinalIgnoreCase)
+                        && string.Equals(x.Fits, part.Fits, StringComparison.OrdinalIgnoreCase)
+                    )
+                    .ToList();
+                StorePart Make(int quantity, Guid? forMachine) =>
+                    new()
+                    {
+                        Id = bench.NewId(),
+                        Kind = part.Kind,
+                        Fits = part.Fits,
+                        Quantity = quantity,
+                        State = PartState.Good,
+                        CameFrom = $"{b.Name}, box {b.Number} of {lot.Name}",
+                        DonorId = b.BecameId,
+                        ForMachineId = forMachine,
+                        At = bench.Now,
+                    };
+                foreach (var move in moves)
+                {
+                    db.Add(Make(1, at[move.To].BecameId));
+                }
+                if (part.Count - moves.Count > 0)
+                {
+                    db.Add(Make(part.Count - moves.Count, null));
+                }
                 stored += part.Count;
             }
         }
@@ -173,7 +348,11 @@ static class LotEndpoints
         lot.Lot = lot.Lot! with { SortedAt = bench.Now };
         lot.Kind = "a lot, sorted";
         lot.HandedOverAt = bench.Now;
-        var done = await bench.ActAsync(id, $"Sorted: {plan.Finished} to finish, {plan.Boxes.Count(b => b.Fate == BoxFate.Donor)} donors, {stored} parts into the store.", cancel);
+        var done = await bench.ActAsync(
+            id,
+            $"Sorted: {plan.Finished} to finish, {plan.Boxes.Count(b => b.Fate == BoxFate.Donor)} donors, {stored} parts into the store.",
+            cancel
+        );
         return new(done.Id, done.Sentence, made, stored);
     }
 }

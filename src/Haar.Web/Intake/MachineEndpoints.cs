@@ -1,5 +1,5 @@
-using Haar.Core.Boards;
 using Haar.Core.Batteries;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
@@ -18,8 +18,20 @@ namespace Haar.Web.Intake;
 /// <summary>A machine as typed. Everything but the name can come later.</summary>
 /// <param name="ProfileId">A machine profile from a pack: brings its boards, cell and rails along.</param>
 public sealed record MachineEdit(
-    string Name, string Kind, string Model, MachineClass Class, int? YearFrom, int? YearTo, IReadOnlyList<Trait> Traits, string CameFrom, decimal? Paid, string Claimed,
-    RecapSchool RecapSchool, RestorationSchool RestorationSchool, string? ProfileId = null);
+    string Name,
+    string Kind,
+    string Model,
+    MachineClass Class,
+    int? YearFrom,
+    int? YearTo,
+    IReadOnlyList<Trait> Traits,
+    string CameFrom,
+    decimal? Paid,
+    string Claimed,
+    RecapSchool RecapSchool,
+    RestorationSchool RestorationSchool,
+    string? ProfileId = null
+);
 
 public sealed record BoardRow(Guid Id, string Name, Guid? PhotoId, string? PhotoHash, int Version);
 
@@ -27,25 +39,47 @@ public sealed record PhotoRow(Guid Id, string Hash, int Width, int Height, strin
 
 /// <param name="Stop">Set when power is stopped: the sentence that says why.</param>
 /// <param name="Money">Go on, or stop: shown wherever something is spent.</param>
-public sealed record MachineHead(Machine Machine, Standing Standing, IReadOnlyList<BoardRow> Boards, IReadOnlyList<PhotoRow> Photos, bool HasCell, string? Stop, GoOnResult Money, string Currency);
+public sealed record MachineHead(
+    Machine Machine,
+    Standing Standing,
+    IReadOnlyList<BoardRow> Boards,
+    IReadOnlyList<PhotoRow> Photos,
+    bool HasCell,
+    string? Stop,
+    GoOnResult Money,
+    string Currency
+);
 
 static class MachineEndpoints
 {
     public static void MapMachines(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines").WithTags("Intake");
-        m.MapPost("/", TakeInAsync).WithName("TakeIn").WithSummary("Takes a machine in.")
-            .WithExample("""{"name":"Harbour office till","kind":"luggable","model":"","class":"level286","yearFrom":1987,"yearTo":1989,"traits":["internalMainsSupply","barrelCell"],"cameFrom":"a jumble sale","paid":20,"claimed":"","recapSchool":"evidence","restorationSchool":"asShipped"}""");
+        m.MapPost("/", TakeInAsync)
+            .WithName("TakeIn")
+            .WithSummary("Takes a machine in.")
+            .WithExample(
+                """{"name":"Harbour office till","kind":"luggable","model":"","class":"level286","yearFrom":1987,"yearTo":1989,"traits":["internalMainsSupply","barrelCell"],"cameFrom":"a jumble sale","paid":20,"claimed":"","recapSchool":"evidence","restorationSchool":"asShipped"}"""
+            );
         m.MapGet("/{id:guid}", HeadAsync).WithName("GetMachine");
         m.MapPut("/{id:guid}", EditAsync).WithName("EditMachine");
-        m.MapPost("/{id:guid}/put-back", async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-            if (machine.RemovedAt is null) { return new Acted(Guid.Empty, $"{machine.Name} is on the list.", id); }
-            machine.RemovedAt = null;
-            return (await bench.ActAsync(id, $"{machine.Name} is on the list again.", cancel)).Said(id);
-        }).WithName("PutMachineBack");
-        m.MapDelete("/{id:guid}", RemoveAsync).WithName("RemoveMachine").WithSummary("Takes it off the list; nothing of it is lost, and undo brings it back.");
+        m.MapPost(
+                "/{id:guid}/put-back",
+                async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
+                    if (machine.RemovedAt is null)
+                    {
+                        return new Acted(Guid.Empty, $"{machine.Name} is on the list.", id);
+                    }
+                    machine.RemovedAt = null;
+                    return (await bench.ActAsync(id, $"{machine.Name} is on the list again.", cancel)).Said(id);
+                }
+            )
+            .WithName("PutMachineBack");
+        m.MapDelete("/{id:guid}", RemoveAsync)
+            .WithName("RemoveMachine")
+            .WithSummary("Takes it off the list; nothing of it is lost, and undo brings it back.");
     }
 
     static async Task<Acted> TakeInAsync(MachineEdit e, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
@@ -58,29 +92,74 @@ static class MachineEndpoints
         if (e.ProfileId is { Length: > 0 } profileId)
         {
             var all = await packs.AllAsync(cancel);
-            var profile = all.SelectMany(p => p.Machines).FirstOrDefault(p => p.Id == profileId) ?? throw new BadFactException("profileId", "That profile is in no pack here.");
+            var profile =
+                all.SelectMany(p => p.Machines).FirstOrDefault(p => p.Id == profileId)
+                ?? throw new BadFactException("profileId", "That profile is in no pack here.");
             Bring(db, bench, machine, profile, all);
         }
         else if (machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell))
         {
-            db.Add(new MachineCell { Id = bench.NewId(), MachineId = machine.Id, Site = Guess(machine.Traits) });
+            db.Add(
+                new MachineCell
+                {
+                    Id = bench.NewId(),
+                    MachineId = machine.Id,
+                    Site = Guess(machine.Traits),
+                }
+            );
         }
 
         return (await bench.ActAsync(machine.Id, $"Taken in: {machine.Name}.", cancel)).Said(machine.Id);
     }
 
     static CellSite Guess(List<Trait> traits) =>
-        traits.Contains(Trait.BarrelCell) ? new() { Chemistry = CellChemistry.NickelCadmium, NominalVolts = 3.6, Charges = Known.Yes, Keeps = KeptData.Settings }
-        : new() { Chemistry = CellChemistry.LithiumPrimary, NominalVolts = 3, HiddenInModule = traits.Contains(Trait.HiddenCell), CoinHolder = traits.Contains(Trait.CoinCell), Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.Settings };
+        traits.Contains(Trait.BarrelCell)
+            ? new()
+            {
+                Chemistry = CellChemistry.NickelCadmium,
+                NominalVolts = 3.6,
+                Charges = Known.Yes,
+                Keeps = KeptData.Settings,
+            }
+            : new()
+            {
+                Chemistry = CellChemistry.LithiumPrimary,
+                NominalVolts = 3,
+                HiddenInModule = traits.Contains(Trait.HiddenCell),
+                CoinHolder = traits.Contains(Trait.CoinCell),
+                Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.Settings,
+            };
 
     static void Bring(HaarDb db, Bench bench, Machine machine, MachineProfile profile, IReadOnlyList<Pack> packs)
     {
-        if (profile.Rails.Count > 0) { machine.Rails = [.. profile.Rails]; }
-        if (profile.Cell is { } cell) { db.Add(new MachineCell { Id = bench.NewId(), MachineId = machine.Id, Place = profile.CellPlace, Site = cell }); }
+        if (profile.Rails.Count > 0)
+        {
+            machine.Rails = [.. profile.Rails];
+        }
+        if (profile.Cell is { } cell)
+        {
+            db.Add(
+                new MachineCell
+                {
+                    Id = bench.NewId(),
+                    MachineId = machine.Id,
+                    Place = profile.CellPlace,
+                    Site = cell,
+                }
+            );
+        }
         foreach (var boardId in profile.Boards)
         {
-            if (packs.SelectMany(p => p.Boards).FirstOrDefault(b => b.Id == boardId) is not { } plan) { continue; }
-            var board = new Board { Id = bench.NewId(), MachineId = machine.Id, Name = plan.Name };
+            if (packs.SelectMany(p => p.Boards).FirstOrDefault(b => b.Id == boardId) is not { } plan)
+            {
+                continue;
+            }
+            var board = new Board
+            {
+                Id = bench.NewId(),
+                MachineId = machine.Id,
+                Name = plan.Name,
+            };
             db.Add(board);
             db.AddRange(plan.Capacitors.Select(c => PlanParts.Make(c, bench.NewId(), machine.Id, board.Id)));
             db.AddRange(plan.Nets.Select(n => PlanParts.Make(n, bench.NewId(), machine.Id, board.Id)));
@@ -115,14 +194,34 @@ static class MachineEndpoints
         }
 
         var machine = await db.Machines.AsNoTracking().FirstAsync(m => m.Id == id, cancel);
-        if (machine.RemovedAt is not null) { throw new NotHereException($"“{machine.Name}” was taken off the list. Undo in the workshop's log brings it back."); }
-        var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).OrderBy(p => p.Id).Select(p => new PhotoRow(p.Id, p.Hash, p.Width, p.Height, p.Caption, p.At)).ToListAsync(cancel);
+        if (machine.RemovedAt is not null)
+        {
+            throw new NotHereException($"“{machine.Name}” was taken off the list. Undo in the workshop's log brings it back.");
+        }
+        var photos = await db
+            .Photos.AsNoTracking()
+            .Where(p => p.MachineId == id)
+            .OrderBy(p => p.Id)
+            .Select(p => new PhotoRow(p.Id, p.Hash, p.Width, p.Height, p.Caption, p.At))
+            .ToListAsync(cancel);
         var boards = await db.Boards.AsNoTracking().Where(b => b.MachineId == id).OrderBy(b => b.Id).ToListAsync(cancel);
         var hasCell = await db.Cells.AnyAsync(c => c.MachineId == id, cancel);
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
-        var spent = (await db.Costs.AsNoTracking().Where(c => c.MachineId == id && c.Amount != null).Select(c => c.Amount).ToListAsync(cancel)).Sum() ?? 0;
+        var spent =
+            (
+                await db.Costs.AsNoTracking().Where(c => c.MachineId == id && c.Amount != null).Select(c => c.Amount).ToListAsync(cancel)
+            ).Sum() ?? 0;
         var money = GoOn.Of(Math.Max(0, (double)((machine.Paid ?? 0) + spent)), machine.Expectation, 0, currency);
-        return new(machine, row.Standing, [.. boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, photos.FirstOrDefault(p => p.Id == b.PhotoId)?.Hash, b.Version))], photos, hasCell, row.Stopped ? "Board stays unplugged" : null, money, currency);
+        return new(
+            machine,
+            row.Standing,
+            [.. boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, photos.FirstOrDefault(p => p.Id == b.PhotoId)?.Hash, b.Version))],
+            photos,
+            hasCell,
+            row.Stopped ? "Board stays unplugged" : null,
+            money,
+            currency
+        );
     }
 
     static async Task<Acted> EditAsync(Guid id, MachineEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
@@ -131,10 +230,23 @@ static class MachineEndpoints
         Bench.Match(machine, machine.Version, request.Version());
         Apply(machine, e);
         Arrivals.Check(machine, bench.Today.Year);
-        if (machine.Rails.Count == 0) { machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)]; }
-        if (machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell) && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel))
+        if (machine.Rails.Count == 0)
         {
-            db.Add(new MachineCell { Id = bench.NewId(), MachineId = id, Site = Guess(machine.Traits) });
+            machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)];
+        }
+        if (
+            machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell)
+            && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel)
+        )
+        {
+            db.Add(
+                new MachineCell
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Site = Guess(machine.Traits),
+                }
+            );
         }
 
         return (await bench.ActAsync(id, $"What is known of {machine.Name} changed.", cancel)).Said(id);

@@ -19,33 +19,55 @@ static class ShippedEndpoints
     {
         var m = api.MapGroup("/machines/{id:guid}/shipped").WithTags("Intake");
         m.MapGet("/", ScreenAsync).WithName("GetShipped");
-        m.MapPost("/", async (Guid id, FoundItemEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            await db.OnTheListAsync(id, cancel);
-            var f = new FoundItem { Id = bench.NewId(), MachineId = id };
-            Apply(f, e);
-            if (await db.Items.AnyAsync(x => x.MachineId == id && x.Slot == f.Slot, cancel)) { throw new Core.Verdicts.BadFactException("slot", $"“{f.Slot}” is noted already: change that one."); }
-            db.Add(f);
-            return (await bench.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(f.Id);
-        }).WithName("AddFoundItem");
-        m.MapPut("/{itemId:guid}", async (Guid id, Guid itemId, FoundItemEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
-            Bench.Match(f, f.Version, request.Version());
-            Apply(f, e);
-            return (await bench.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(itemId);
-        }).WithName("EditFoundItem");
-        m.MapDelete("/{itemId:guid}", async (Guid id, Guid itemId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
-            db.Remove(f);
-            return (await bench.ActAsync(id, $"No longer noted: {f.Slot}.", cancel)).Said(itemId);
-        }).WithName("RemoveFoundItem");
+        m.MapPost(
+                "/",
+                async (Guid id, FoundItemEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    await db.OnTheListAsync(id, cancel);
+                    var f = new FoundItem { Id = bench.NewId(), MachineId = id };
+                    Apply(f, e);
+                    if (await db.Items.AnyAsync(x => x.MachineId == id && x.Slot == f.Slot, cancel))
+                    {
+                        throw new Core.Verdicts.BadFactException("slot", $"“{f.Slot}” is noted already: change that one.");
+                    }
+                    db.Add(f);
+                    return (await bench.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(f.Id);
+                }
+            )
+            .WithName("AddFoundItem");
+        m.MapPut(
+                "/{itemId:guid}",
+                async (Guid id, Guid itemId, FoundItemEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
+                    Bench.Match(f, f.Version, request.Version());
+                    Apply(f, e);
+                    return (await bench.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(itemId);
+                }
+            )
+            .WithName("EditFoundItem");
+        m.MapDelete(
+                "/{itemId:guid}",
+                async (Guid id, Guid itemId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
+                    db.Remove(f);
+                    return (await bench.ActAsync(id, $"No longer noted: {f.Slot}.", cancel)).Said(itemId);
+                }
+            )
+            .WithName("RemoveFoundItem");
     }
 
     static void Apply(FoundItem f, FoundItemEdit e)
     {
-        (f.Slot, f.What, f.Absent, f.DateCode, f.Evidence, f.SaidFate) = (e.Slot.Trim(), e.What.Trim(), e.Absent, e.DateCode.Trim(), e.Evidence.Trim(), e.SaidFate);
+        (f.Slot, f.What, f.Absent, f.DateCode, f.Evidence, f.SaidFate) = (
+            e.Slot.Trim(),
+            e.What.Trim(),
+            e.Absent,
+            e.DateCode.Trim(),
+            e.Evidence.Trim(),
+            e.SaidFate
+        );
         AsShipped.Check(f);
     }
 
@@ -53,7 +75,19 @@ static class ShippedEndpoints
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var found = await db.Items.AsNoTracking().Where(i => i.MachineId == id).OrderBy(i => i.Id).ToListAsync(cancel);
-        var configurations = machine.Model.Length == 0 ? [] : (await packs.AllAsync(cancel)).SelectMany(p => p.Machines).FirstOrDefault(p => p.Model == machine.Model && p.Configurations.Count > 0)?.Configurations ?? [];
-        return new(AsShipped.Of(configurations, found, machine.YearFrom, machine.YearTo, bench.Today), found, [.. configurations.SelectMany(c => c.Items).Select(i => i.Slot).Distinct()], configurations.Count > 0);
+        var configurations =
+            machine.Model.Length == 0
+                ? []
+                : (await packs.AllAsync(cancel))
+                    .SelectMany(p => p.Machines)
+                    .FirstOrDefault(p => p.Model == machine.Model && p.Configurations.Count > 0)
+                    ?.Configurations
+                    ?? [];
+        return new(
+            AsShipped.Of(configurations, found, machine.YearFrom, machine.YearTo, bench.Today),
+            found,
+            [.. configurations.SelectMany(c => c.Items).Select(i => i.Slot).Distinct()],
+            configurations.Count > 0
+        );
     }
 }

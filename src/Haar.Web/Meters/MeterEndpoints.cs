@@ -14,11 +14,17 @@ static class MeterEndpoints
 {
     public static void MapMeters(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/meter/read", async (MeterAsk ask, HaarDb db, ScpiMeter meter, CancellationToken cancel) =>
-        {
-            var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
-            return await meter.ReadAsync(w.MeterHost, w.MeterPort, ask.Quantity, ask.Label, w.MeterShowsPart, cancel);
-        }).WithName("ReadMeter").WithTags("Meters").WithSummary("Reads one settled value from the workshop's meter. Writes nothing.");
+        api.MapPost(
+                "/meter/read",
+                async (MeterAsk ask, HaarDb db, ScpiMeter meter, CancellationToken cancel) =>
+                {
+                    var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
+                    return await meter.ReadAsync(w.MeterHost, w.MeterPort, ask.Quantity, ask.Label, w.MeterShowsPart, cancel);
+                }
+            )
+            .WithName("ReadMeter")
+            .WithTags("Meters")
+            .WithSummary("Reads one settled value from the workshop's meter. Writes nothing.");
     }
 
     /// <summary>A reading as it is stored: finite, not negative where that cannot be, with its unit's plain size.</summary>

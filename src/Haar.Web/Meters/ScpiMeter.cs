@@ -24,7 +24,14 @@ public sealed class ScpiMeter(TimeProvider time)
     /// <param name="label">Shown on the meter's own display when <paramref name="showPart"/>.</param>
     /// <exception cref="MeterException">Not reached, slow, silent, or never settled.</exception>
     /// <exception cref="MeterAnswerException">It answered, but no number.</exception>
-    public async Task<MeterValue> ReadAsync(string host, int port, Quantity quantity, string label, bool showPart, CancellationToken cancel = default)
+    public async Task<MeterValue> ReadAsync(
+        string host,
+        int port,
+        Quantity quantity,
+        string label,
+        bool showPart,
+        CancellationToken cancel = default
+    )
     {
         var query = Scpi.Query(quantity);
         using var whole = new CancellationTokenSource(WholeTime, time);
@@ -37,7 +44,10 @@ public sealed class ScpiMeter(TimeProvider time)
             using var stream = client.GetStream();
             var line = new Line(stream);
             var identification = Clean(await Ask(stream, line, "*IDN?", both.Token));
-            if (identification.Length == 0) { throw new MeterException("The meter did not say what it is. Nothing was written; the earlier readings stand."); }
+            if (identification.Length == 0)
+            {
+                throw new MeterException("The meter did not say what it is. Nothing was written; the earlier readings stand.");
+            }
             if (showPart && label.Length > 0)
             {
                 await Send(stream, $"DISP:TEXT \"{new string([.. label.Where(c => c is not '"' and >= ' ').Take(40)])}\"", both.Token);
@@ -46,22 +56,34 @@ public sealed class ScpiMeter(TimeProvider time)
             for (var i = 0; i < MostReadings; i++)
             {
                 var reply = Scpi.Parse(await Ask(stream, line, query, both.Token));
-                if (reply.Overload) { return new(identification, null, true, i + 1); }
+                if (reply.Overload)
+                {
+                    return new(identification, null, true, i + 1);
+                }
                 values.Add(reply.Value!.Value);
-                if (Scpi.Settled(values) is { } settled) { return new(identification, settled, false, values.Count); }
+                if (Scpi.Settled(values) is { } settled)
+                {
+                    return new(identification, settled, false, values.Count);
+                }
             }
 
-            throw new MeterException($"The reading never settled: {values.Count} values, the last two {Core.Markings.Si.Format(values[^2], quantity.Unit())} and {Core.Markings.Si.Format(values[^1], quantity.Unit())}. Hold the probes still, or let the capacitor down first.");
+            throw new MeterException(
+                $"The reading never settled: {values.Count} values, the last two {Core.Markings.Si.Format(values[^2], quantity.Unit())} and {Core.Markings.Si.Format(values[^1], quantity.Unit())}. Hold the probes still, or let the capacitor down first."
+            );
         }
         catch (Exception e) when (e is SocketException or IOException or ObjectDisposedException)
         {
-            throw new MeterException(client.Connected || values.Count > 0
-                ? "The meter dropped off the network in the middle. Nothing was written; the earlier readings stand."
-                : $"No meter answers at {host}, port {port}: is it on, and is the address right? You can type the reading instead.");
+            throw new MeterException(
+                client.Connected || values.Count > 0
+                    ? "The meter dropped off the network in the middle. Nothing was written; the earlier readings stand."
+                    : $"No meter answers at {host}, port {port}: is it on, and is the address right? You can type the reading instead."
+            );
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
         {
-            throw new MeterException($"The meter took longer than {WholeTime.TotalSeconds:0} seconds. Nothing was written; the earlier readings stand.");
+            throw new MeterException(
+                $"The meter took longer than {WholeTime.TotalSeconds:0} seconds. Nothing was written; the earlier readings stand."
+            );
         }
     }
 
@@ -71,7 +93,8 @@ public sealed class ScpiMeter(TimeProvider time)
         return await Within(line.Next(cancel), $"did not answer {command}");
     }
 
-    static Task Send(NetworkStream stream, string command, CancellationToken cancel) => stream.WriteAsync(Encoding.UTF8.GetBytes(command + "\n"), cancel).AsTask();
+    static Task Send(NetworkStream stream, string command, CancellationToken cancel) =>
+        stream.WriteAsync(Encoding.UTF8.GetBytes(command + "\n"), cancel).AsTask();
 
     static async Task<T> Within<T>(Task<T> task, string what)
     {
@@ -88,7 +111,9 @@ public sealed class ScpiMeter(TimeProvider time)
         catch (TimeoutException)
         {
             _ = task.ContinueWith(static t => _ = t.Exception, TaskScheduler.Default);
-            throw new MeterException($"The meter {what} within {AnswerTime.TotalSeconds:0} seconds. Nothing was written; the earlier readings stand.");
+            throw new MeterException(
+                $"The meter {what} within {AnswerTime.TotalSeconds:0} seconds. Nothing was written; the earlier readings stand."
+            );
         }
     }
 
@@ -113,9 +138,15 @@ public sealed class ScpiMeter(TimeProvider time)
                     return text.TrimEnd('\r');
                 }
 
-                if (filled == buffer.Length) { throw new MeterAnswerException("The meter sent a line without an end."); }
+                if (filled == buffer.Length)
+                {
+                    throw new MeterAnswerException("The meter sent a line without an end.");
+                }
                 var n = await stream.ReadAsync(buffer.AsMemory(filled), cancel);
-                if (n == 0) { throw new IOException("closed"); }
+                if (n == 0)
+                {
+                    throw new IOException("closed");
+                }
                 filled += n;
             }
         }

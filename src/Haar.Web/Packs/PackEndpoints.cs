@@ -13,7 +13,15 @@ namespace Haar.Web.Packs;
 
 public sealed record PackSummary(string Id, string Name, bool BuiltIn, IReadOnlyList<ProfileRow> Machines, int Boards, int Parts);
 
-public sealed record ProfileRow(string Id, string Model, string Kind, MachineClass Class, int? YearFrom, int? YearTo, IReadOnlyList<Trait> Traits);
+public sealed record ProfileRow(
+    string Id,
+    string Model,
+    string Kind,
+    MachineClass Class,
+    int? YearFrom,
+    int? YearTo,
+    IReadOnlyList<Trait> Traits
+);
 
 public sealed record PackText(string Text);
 
@@ -22,27 +30,56 @@ static class PackEndpoints
     public static void MapPacks(this IEndpointRouteBuilder api)
     {
         var p = api.MapGroup("/packs").WithTags("Packs");
-        p.MapGet("/", async (HaarDb db, PackStore packs, CancellationToken cancel) =>
-        {
-            var built = (await db.Packs.AsNoTracking().Where(x => x.BuiltIn).Select(x => x.Id).ToListAsync(cancel)).ToHashSet();
-            return (await packs.AllAsync(cancel)).Select(k => new PackSummary(k.Id, k.Name, built.Contains(k.Id), [.. k.Machines.Select(m => new ProfileRow(m.Id, m.Model, m.Kind, m.Class, m.YearFrom, m.YearTo, m.Traits))], k.Boards.Count, k.Parts.Count)).ToList();
-        }).WithName("GetPacks");
-        p.MapPost("/", async (PackText pack, PackStore packs, CancellationToken cancel) =>
-        {
-            var k = await packs.ImportAsync(pack.Text, cancel);
-            return new Acted(Guid.Empty, $"Pack “{k.Name}” imported.");
-        }).WithName("ImportPack");
-        p.MapGet("/{packId}", async (string packId, HaarDb db, CancellationToken cancel) =>
-        {
-            var row = await db.Packs.AsNoTracking().FirstOrDefaultAsync(x => x.Id == packId, cancel).OrNotHere("pack");
-            return Results.File(Encoding.UTF8.GetBytes(row.Json), "application/json", $"{row.Id}.haar-pack.json");
-        }).WithName("ExportPack").Produces(200, contentType: "application/json");
-        p.MapDelete("/{packId}", async (string packId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var row = await db.Packs.FirstOrDefaultAsync(x => x.Id == packId, cancel).OrNotHere("pack");
-            if (row.BuiltIn) { throw new BadFactException("packId", "The pack that ships with Haar stays."); }
-            db.Remove(row);
-            return (await bench.ActAsync(null, $"Pack “{row.Name}” taken away.", cancel)).Said();
-        }).WithName("RemovePack");
+        p.MapGet(
+                "/",
+                async (HaarDb db, PackStore packs, CancellationToken cancel) =>
+                {
+                    var built = (await db.Packs.AsNoTracking().Where(x => x.BuiltIn).Select(x => x.Id).ToListAsync(cancel)).ToHashSet();
+                    return (await packs.AllAsync(cancel))
+                        .Select(k => new PackSummary(
+                            k.Id,
+                            k.Name,
+                            built.Contains(k.Id),
+                            [.. k.Machines.Select(m => new ProfileRow(m.Id, m.Model, m.Kind, m.Class, m.YearFrom, m.YearTo, m.Traits))],
+                            k.Boards.Count,
+                            k.Parts.Count
+                        ))
+                        .ToList();
+                }
+            )
+            .WithName("GetPacks");
+        p.MapPost(
+                "/",
+                async (PackText pack, PackStore packs, CancellationToken cancel) =>
+                {
+                    var k = await packs.ImportAsync(pack.Text, cancel);
+                    return new Acted(Guid.Empty, $"Pack “{k.Name}” imported.");
+                }
+            )
+            .WithName("ImportPack");
+        p.MapGet(
+                "/{packId}",
+                async (string packId, HaarDb db, CancellationToken cancel) =>
+                {
+                    var row = await db.Packs.AsNoTracking().FirstOrDefaultAsync(x => x.Id == packId, cancel).OrNotHere("pack");
+                    return Results.File(Encoding.UTF8.GetBytes(row.Json), "application/json", $"{row.Id}.haar-pack.json");
+                }
+            )
+            .WithName("ExportPack")
+            .Produces(200, contentType: "application/json");
+        p.MapDelete(
+                "/{packId}",
+                async (string packId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var row = await db.Packs.FirstOrDefaultAsync(x => x.Id == packId, cancel).OrNotHere("pack");
+                    if (row.BuiltIn)
+                    {
+                        throw new BadFactException("packId", "The pack that ships with Haar stays.");
+                    }
+                    db.Remove(row);
+                    return (await bench.ActAsync(null, $"Pack “{row.Name}” taken away.", cancel)).Said();
+                }
+            )
+            .WithName("RemovePack");
     }
 }

@@ -18,7 +18,15 @@ public sealed record ReservedFor(Guid MachineId, string Machine, Guid CapacitorI
 
 public sealed record DrawerRow(DrawerPart Part, string Name, int Free, IReadOnlyList<ReservedFor> For);
 
-public sealed record DrawerScreen(IReadOnlyList<DrawerRow> Parts, int Pieces, int Reserved, decimal Worth, string Currency, int Page, int Pages);
+public sealed record DrawerScreen(
+    IReadOnlyList<DrawerRow> Parts,
+    int Pieces,
+    int Reserved,
+    decimal Worth,
+    string Currency,
+    int Page,
+    int Pages
+);
 
 static class DrawerEndpoints
 {
@@ -28,43 +36,95 @@ static class DrawerEndpoints
     {
         var d = api.MapGroup("/drawer").WithTags("Parts");
         d.MapGet("/", ScreenAsync).WithName("GetDrawer");
-        d.MapGet("/labels.pdf", async (HttpRequest request, HaarDb db, CancellationToken cancel, int skip = 0) =>
-        {
-            if (skip is < 0 or > 23) { throw new BadFactException("skip", "0 to 23 labels are gone from the first sheet."); }
-            var parts = await db.Drawer.AsNoTracking().Where(p => p.Quantity > 0).OrderBy(p => p.Place).ThenBy(p => p.Id).Take(2000).ToListAsync(cancel);
-            return Results.File(LabelSheet.Pdf([.. parts.Select(p => LabelOf(p, $"{request.Scheme}://{request.Host}/drawer?part={p.Id}"))], skip), "application/pdf", "drawer labels.pdf");
-        }).WithName("GetDrawerLabels").WithSummary("A sheet of drawer labels, A4, 24 to a sheet; each QR code opens its count.").Produces(200, contentType: "application/pdf");
-        d.MapPost("/{partId:guid}/count", async (Guid partId, DrawerCount ask, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
-            var lost = p.Count(ask.Quantity, ask.Quantity < p.Reserved ? await db.Capacitors.ToListAsync(cancel) : []);
-            var taken = lost.Count > 0 ? $" Set aside no longer for {string.Join(", ", lost.Select(c => c.Designator))}: somebody took it." : "";
-            return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(p.Id);
-        }).WithName("CountDrawerPart").WithSummary("What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again.");
-        d.MapPost("/", async (DrawerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            Check(e, bench.Today);
-            var p = new DrawerPart { Id = bench.NewId() };
-            Apply(p, e);
-            db.Add(p);
-            return (await bench.ActAsync(null, $"Into the drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
-        }).WithName("AddDrawerPart");
-        d.MapPut("/{partId:guid}", async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            Check(e, bench.Today);
-            var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
-            Bench.Match(p, p.Version, request.Version());
-            if (e.Quantity < p.Reserved) { throw new BadFactException("quantity", $"{p.Reserved} pieces are set aside for boards: release them first, or leave that many."); }
-            Apply(p, e);
-            return (await bench.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
-        }).WithName("EditDrawerPart");
-        d.MapDelete("/{partId:guid}", async (Guid partId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
-            if (p.Reserved > 0) { throw new BadFactException("part", $"{p.Reserved} pieces are set aside for boards: release them first."); }
-            db.Remove(p);
-            return (await bench.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
-        }).WithName("RemoveDrawerPart");
+        d.MapGet(
+                "/labels.pdf",
+                async (HttpRequest request, HaarDb db, CancellationToken cancel, int skip = 0) =>
+                {
+                    if (skip is < 0 or > 23)
+                    {
+                        throw new BadFactException("skip", "0 to 23 labels are gone from the first sheet.");
+                    }
+                    var parts = await db
+                        .Drawer.AsNoTracking()
+                        .Where(p => p.Quantity > 0)
+                        .OrderBy(p => p.Place)
+                        .ThenBy(p => p.Id)
+                        .Take(2000)
+                        .ToListAsync(cancel);
+                    return Results.File(
+                        LabelSheet.Pdf([.. parts.Select(p => LabelOf(p, $"{request.Scheme}://{request.Host}/drawer?part={p.Id}"))], skip),
+                        "application/pdf",
+                        "drawer labels.pdf"
+                    );
+                }
+            )
+            .WithName("GetDrawerLabels")
+            .WithSummary("A sheet of drawer labels, A4, 24 to a sheet; each QR code opens its count.")
+            .Produces(200, contentType: "application/pdf");
+        d.MapPost(
+                "/{partId:guid}/count",
+                async (Guid partId, DrawerCount ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+                    var lost = p.Count(ask.Quantity, ask.Quantity < p.Reserved ? await db.Capacitors.ToListAsync(cancel) : []);
+                    var taken =
+                        lost.Count > 0
+                            ? $" Set aside no longer for {string.Join(", ", lost.Select(c => c.Designator))}: somebody took it."
+                            : "";
+                    return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(
+                        p.Id
+                    );
+                }
+            )
+            .WithName("CountDrawerPart")
+            .WithSummary("What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again.");
+        d.MapPost(
+                "/",
+                async (DrawerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    Check(e, bench.Today);
+                    var p = new DrawerPart { Id = bench.NewId() };
+                    Apply(p, e);
+                    db.Add(p);
+                    return (await bench.ActAsync(null, $"Into the drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(
+                        p.Id
+                    );
+                }
+            )
+            .WithName("AddDrawerPart");
+        d.MapPut(
+                "/{partId:guid}",
+                async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    Check(e, bench.Today);
+                    var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+                    Bench.Match(p, p.Version, request.Version());
+                    if (e.Quantity < p.Reserved)
+                    {
+                        throw new BadFactException(
+                            "quantity",
+                            $"{p.Reserved} pieces are set aside for boards: release them first, or leave that many."
+                        );
+                    }
+                    Apply(p, e);
+                    return (await bench.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+                }
+            )
+            .WithName("EditDrawerPart");
+        d.MapDelete(
+                "/{partId:guid}",
+                async (Guid partId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+                    if (p.Reserved > 0)
+                    {
+                        throw new BadFactException("part", $"{p.Reserved} pieces are set aside for boards: release them first.");
+                    }
+                    db.Remove(p);
+                    return (await bench.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+                }
+            )
+            .WithName("RemoveDrawerPart");
     }
 
     static Label LabelOf(DrawerPart p, string address)
@@ -72,8 +132,21 @@ static class DrawerEndpoints
         // The font of the labels has no micro sign: u stands for it, as ISO 2955 has it.
         var words = Substitution.Describe(p.Spec).Replace('µ', 'u').Split(' ');
         var value = p.Spec.RatedVolts is null ? 2 : 4;
-        string[] lines = [string.Join(' ', words.Skip(value)), p.Spec is { DiameterMillimetres: { } w, HeightMillimetres: { } h } ? $"{Core.Markings.Si.Plain(w)} × {Core.Markings.Si.Plain(h)} mm" : "", p.BoughtOn is { } day ? $"bought {day:MMMM yyyy}" : ""];
-        return new(p.Place.Length > 0 ? p.Place : "–", "Drawer", string.Join(' ', words.Take(value)), [.. lines.Where(l => l.Length > 0)], address);
+        string[] lines =
+        [
+            string.Join(' ', words.Skip(value)),
+            p.Spec is { DiameterMillimetres: { } w, HeightMillimetres: { } h }
+                ? $"{Core.Markings.Si.Plain(w)} × {Core.Markings.Si.Plain(h)} mm"
+                : "",
+            p.BoughtOn is { } day ? $"bought {day:MMMM yyyy}" : "",
+        ];
+        return new(
+            p.Place.Length > 0 ? p.Place : "–",
+            "Drawer",
+            string.Join(' ', words.Take(value)),
+            [.. lines.Where(l => l.Length > 0)],
+            address
+        );
     }
 
     static async Task<DrawerScreen> ScreenAsync(HaarDb db, CancellationToken cancel, int page = 1)
@@ -81,24 +154,72 @@ static class DrawerEndpoints
         var count = await db.Drawer.CountAsync(cancel);
         var pages = Math.Max(1, (count + PageSize - 1) / PageSize);
         page = Math.Clamp(page, 1, pages);
-        var parts = await db.Drawer.AsNoTracking().OrderBy(p => p.Place).ThenBy(p => p.Id).Skip((page - 1) * PageSize).Take(PageSize).ToListAsync(cancel);
+        var parts = await db
+            .Drawer.AsNoTracking()
+            .OrderBy(p => p.Place)
+            .ThenBy(p => p.Id)
+            .Skip((page - 1) * PageSize)
+            .Take(PageSize)
+            .ToListAsync(cancel);
         var reserved = parts.Any(p => p.Reserved > 0)
-            ? await db.Capacitors.AsNoTracking().Join(db.Machines, c => c.MachineId, m => m.Id, (c, m) => new { c.Id, c.Designator, c.Fitting, c.MachineId, m.Name }).ToListAsync(cancel)
+            ? await db
+                .Capacitors.AsNoTracking()
+                .Join(
+                    db.Machines,
+                    c => c.MachineId,
+                    m => m.Id,
+                    (c, m) =>
+                        new
+                        {
+                            c.Id,
+                            c.Designator,
+                            c.Fitting,
+                            c.MachineId,
+                            m.Name,
+                        }
+                )
+                .ToListAsync(cancel)
             : [];
-        var by = reserved.Where(r => r.Fitting.PartId is not null && r.Fitting.FittedAt is null).ToLookup(r => r.Fitting.PartId!.Value, r => new ReservedFor(r.MachineId, r.Name, r.Id, r.Designator));
+        var by = reserved
+            .Where(r => r.Fitting.PartId is not null && r.Fitting.FittedAt is null)
+            .ToLookup(r => r.Fitting.PartId!.Value, r => new ReservedFor(r.MachineId, r.Name, r.Id, r.Designator));
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
-        return new([.. parts.Select(p => new DrawerRow(p, Substitution.Describe(p.Spec), p.Free, [.. by[p.Id]]))], parts.Sum(p => p.Quantity), parts.Sum(p => p.Reserved), parts.Sum(p => p.Quantity * (p.Price ?? 0)), currency, page, pages);
+        return new(
+            [.. parts.Select(p => new DrawerRow(p, Substitution.Describe(p.Spec), p.Free, [.. by[p.Id]]))],
+            parts.Sum(p => p.Quantity),
+            parts.Sum(p => p.Reserved),
+            parts.Sum(p => p.Quantity * (p.Price ?? 0)),
+            currency,
+            page,
+            pages
+        );
     }
 
-    static void Apply(DrawerPart p, DrawerEdit e) => (p.Spec, p.Quantity, p.Place, p.BoughtOn, p.Price) = (e.Spec, e.Quantity, e.Place.Trim(), e.BoughtOn, e.Price);
+    static void Apply(DrawerPart p, DrawerEdit e) =>
+        (p.Spec, p.Quantity, p.Place, p.BoughtOn, p.Price) = (e.Spec, e.Quantity, e.Place.Trim(), e.BoughtOn, e.Price);
 
     static void Check(DrawerEdit e, DateOnly today)
     {
         CapacitorJudge.Judge("it", e.Spec, [], new());
-        if (e.Quantity is < 0 or > 100_000) { throw new BadFactException("quantity", "Pieces from 0 to 100 000."); }
-        if (e.Place.Length > 40) { throw new BadFactException("place", "At most 40 characters."); }
-        if (e.BoughtOn is { } day && (day.Year < 1970 || day > today)) { throw new BadFactException("boughtOn", "A day from 1970 to today."); }
-        if (e.Price is < 0 or > 100_000) { throw new BadFactException("price", "A price of 0 or more."); }
-        if (e.Spec.SafetyClass is { Length: > 0 } s && !System.Text.RegularExpressions.Regex.IsMatch(s, "^[XY][1-4]$")) { throw new BadFactException("spec.safetyClass", "A safety class is X1, X2, Y1, Y2 and so on."); }
+        if (e.Quantity is < 0 or > 100_000)
+        {
+            throw new BadFactException("quantity", "Pieces from 0 to 100 000.");
+        }
+        if (e.Place.Length > 40)
+        {
+            throw new BadFactException("place", "At most 40 characters.");
+        }
+        if (e.BoughtOn is { } day && (day.Year < 1970 || day > today))
+        {
+            throw new BadFactException("boughtOn", "A day from 1970 to today.");
+        }
+        if (e.Price is < 0 or > 100_000)
+        {
+            throw new BadFactException("price", "A price of 0 or more.");
+        }
+        if (e.Spec.SafetyClass is { Length: > 0 } s && !System.Text.RegularExpressions.Regex.IsMatch(s, "^[XY][1-4]$"))
+        {
+            throw new BadFactException("spec.safetyClass", "A safety class is X1, X2, Y1, Y2 and so on.");
+        }
     }
 }

@@ -19,7 +19,14 @@ public sealed record FromDrawer(Guid CapacitorId, Guid MachineId, string For, Gu
 
 /// <param name="Drawer">Free pieces of the drawer that serve; set aside in one act.</param>
 /// <param name="Plan">What is ordered for the rest.</param>
-public sealed record OrderScreen(IReadOnlyList<FromDrawer> Drawer, IReadOnlyList<NeedRow> Needs, OrderResult Plan, IReadOnlyList<PartOrder> Orders, IReadOnlyList<SupplierRow> Suppliers, string Currency);
+public sealed record OrderScreen(
+    IReadOnlyList<FromDrawer> Drawer,
+    IReadOnlyList<NeedRow> Needs,
+    OrderResult Plan,
+    IReadOnlyList<PartOrder> Orders,
+    IReadOnlyList<SupplierRow> Suppliers,
+    string Currency
+);
 
 /// <param name="Cost">As the screen showed it: a plan that has moved meanwhile is not sent unseen.</param>
 public sealed record SendAsk(double Cost, double SpareShare, int SpareLeast, int? LatestDays);
@@ -36,28 +43,113 @@ static class OrderEndpoints
     public static void MapOrders(this IEndpointRouteBuilder api)
     {
         var o = api.MapGroup("/orders").WithTags("Parts");
-        o.MapGet("/", ScreenAsync).WithName("GetOrders").WithSummary("What the drawer covers, what has to be bought, the order that costs least, and what is in the post.");
-        o.MapGet("/plan.csv", async (Orders orders, CancellationToken cancel, double spareShare = 0, int spareLeast = 0, int? latestDays = null) => Results.Text(await orders.PlanCsvAsync(new() { SpareShare = spareShare, SpareLeast = spareLeast, LatestDays = latestDays }, cancel), "text/csv")).WithName("ExportOrderPlan").Produces(200, contentType: "text/csv");
-        o.MapPost("/set-aside", (Orders orders, CancellationToken cancel) => orders.SetAsideAsync(cancel)).WithName("SetAside").WithSummary("Reserves everything that the drawer covers, each piece once.");
-        o.MapPost("/send", (SendAsk ask, Orders orders, CancellationToken cancel) => orders.SendAsync(ask, cancel)).WithName("SendOrders").WithSummary("Writes the orders down, then sends each; one that a supplier does not take stays and can be sent again.");
-        o.MapPost("/{orderId:guid}/send", (Guid orderId, Orders orders, CancellationToken cancel) => orders.SendAgainAsync(orderId, cancel)).WithName("SendOrderAgain");
-        o.MapPost("/{orderId:guid}/ask", (Guid orderId, Orders orders, CancellationToken cancel) => orders.AskAsync(orderId, cancel)).WithName("AskOrder").WithSummary("Asks the supplier how the order stands.");
-        o.MapPost("/{orderId:guid}/arrived", (Guid orderId, ArrivedAsk ask, Orders orders, CancellationToken cancel) => orders.ArrivedAsync(orderId, ask.Arrived, cancel)).WithName("BookIn").WithSummary("Books what came into the drawer and sets it aside for what waited.");
-        o.MapPost("/{orderId:guid}/cancel", (Guid orderId, Orders orders, CancellationToken cancel) => orders.CancelAsync(orderId, cancel)).WithName("CancelOrder");
-        o.MapGet("/{orderId:guid}/csv", async (Guid orderId, HaarDb db, CancellationToken cancel) =>
-        {
-            var order = await db.Orders.AsNoTracking().FirstOrDefaultAsync(x => x.Id == orderId, cancel).OrNotHere("order");
-            var names = await Orders.NamesAsync(db, order.Lines.SelectMany(l => l.For), cancel);
-            return Results.Text(OfferTable.Write(order.Lines.Select(l => (order.Supplier, l.Sku, l.Spec, l.Packs, l.PackSize, l.PackPrice, string.Join(", ", l.For.Select(f => names.GetValueOrDefault(f, "the drawer")))))), "text/csv");
-        }).WithName("ExportOrder").Produces(200, contentType: "text/csv");
+        o.MapGet("/", ScreenAsync)
+            .WithName("GetOrders")
+            .WithSummary("What the drawer covers, what has to be bought, the order that costs least, and what is in the post.");
+        o.MapGet(
+                "/plan.csv",
+                async (Orders orders, CancellationToken cancel, double spareShare = 0, int spareLeast = 0, int? latestDays = null) =>
+                    Results.Text(
+                        await orders.PlanCsvAsync(
+                            new()
+                            {
+                                SpareShare = spareShare,
+                                SpareLeast = spareLeast,
+                                LatestDays = latestDays,
+                            },
+                            cancel
+                        ),
+                        "text/csv"
+                    )
+            )
+            .WithName("ExportOrderPlan")
+            .Produces(200, contentType: "text/csv");
+        o.MapPost("/set-aside", (Orders orders, CancellationToken cancel) => orders.SetAsideAsync(cancel))
+            .WithName("SetAside")
+            .WithSummary("Reserves everything that the drawer covers, each piece once.");
+        o.MapPost("/send", (SendAsk ask, Orders orders, CancellationToken cancel) => orders.SendAsync(ask, cancel))
+            .WithName("SendOrders")
+            .WithSummary("Writes the orders down, then sends each; one that a supplier does not take stays and can be sent again.");
+        o.MapPost("/{orderId:guid}/send", (Guid orderId, Orders orders, CancellationToken cancel) => orders.SendAgainAsync(orderId, cancel))
+            .WithName("SendOrderAgain");
+        o.MapPost("/{orderId:guid}/ask", (Guid orderId, Orders orders, CancellationToken cancel) => orders.AskAsync(orderId, cancel))
+            .WithName("AskOrder")
+            .WithSummary("Asks the supplier how the order stands.");
+        o.MapPost(
+                "/{orderId:guid}/arrived",
+                (Guid orderId, ArrivedAsk ask, Orders orders, CancellationToken cancel) => orders.ArrivedAsync(orderId, ask.Arrived, cancel)
+            )
+            .WithName("BookIn")
+            .WithSummary("Books what came into the drawer and sets it aside for what waited.");
+        o.MapPost("/{orderId:guid}/cancel", (Guid orderId, Orders orders, CancellationToken cancel) => orders.CancelAsync(orderId, cancel))
+            .WithName("CancelOrder");
+        o.MapGet(
+                "/{orderId:guid}/csv",
+                async (Guid orderId, HaarDb db, CancellationToken cancel) =>
+                {
+                    var order = await db.Orders.AsNoTracking().FirstOrDefaultAsync(x => x.Id == orderId, cancel).OrNotHere("order");
+                    var names = await Orders.NamesAsync(db, order.Lines.SelectMany(l => l.For), cancel);
+                    return Results.Text(
+                        OfferTable.Write(
+                            order.Lines.Select(l =>
+                                (
+                                    order.Supplier,
+                                    l.Sku,
+                                    l.Spec,
+                                    l.Packs,
+                                    l.PackSize,
+                                    l.PackPrice,
+                                    string.Join(", ", l.For.Select(f => names.GetValueOrDefault(f, "the drawer")))
+                                )
+                            )
+                        ),
+                        "text/csv"
+                    );
+                }
+            )
+            .WithName("ExportOrder")
+            .Produces(200, contentType: "text/csv");
     }
 
-    static async Task<OrderScreen> ScreenAsync(Orders orders, HaarDb db, CancellationToken cancel, double spareShare = 0, int spareLeast = 0, int? latestDays = null)
+    static async Task<OrderScreen> ScreenAsync(
+        Orders orders,
+        HaarDb db,
+        CancellationToken cancel,
+        double spareShare = 0,
+        int spareLeast = 0,
+        int? latestDays = null
+    )
     {
         var wanted = await orders.WantedAsync(cancel);
-        var plan = await orders.PlanAsync(wanted, new() { SpareShare = spareShare, SpareLeast = spareLeast, LatestDays = latestDays }, cancel);
+        var plan = await orders.PlanAsync(
+            wanted,
+            new()
+            {
+                SpareShare = spareShare,
+                SpareLeast = spareLeast,
+                LatestDays = latestDays,
+            },
+            cancel
+        );
         var all = await db.Orders.AsNoTracking().OrderByDescending(x => x.Id).Take(50).ToListAsync(cancel);
-        var suppliers = (await db.Suppliers.AsNoTracking().OrderBy(x => x.Name).ToListAsync(cancel)).Select(s => new SupplierRow(s.Id, s.Name, s.Address, s.Postage, s.FreeFrom, s.Days, s.Offers.Count, s.ReadAt, s.Version)).ToList();
-        return new(wanted.Drawer, [.. wanted.Needs.Select(n => new NeedRow(n.Need.Key, Substitution.Describe(n.Need.Spec), n.Need.Role, n.Need.Count, [.. n.For.Select(f => f.Name)]))], plan, all, suppliers, await orders.CurrencyAsync(cancel));
+        var suppliers = (await db.Suppliers.AsNoTracking().OrderBy(x => x.Name).ToListAsync(cancel))
+            .Select(s => new SupplierRow(s.Id, s.Name, s.Address, s.Postage, s.FreeFrom, s.Days, s.Offers.Count, s.ReadAt, s.Version))
+            .ToList();
+        return new(
+            wanted.Drawer,
+            [
+                .. wanted.Needs.Select(n => new NeedRow(
+                    n.Need.Key,
+                    Substitution.Describe(n.Need.Spec),
+                    n.Need.Role,
+                    n.Need.Count,
+                    [.. n.For.Select(f => f.Name)]
+                )),
+            ],
+            plan,
+            all,
+            suppliers,
+            await orders.CurrencyAsync(cancel)
+        );
     }
 }

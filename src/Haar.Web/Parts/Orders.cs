@@ -21,12 +21,17 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
 
     public sealed record Wanted(IReadOnlyList<FromDrawer> Drawer, IReadOnlyList<(OrderNeed Need, IReadOnlyList<Place> For)> Needs);
 
-    public async Task<string> CurrencyAsync(CancellationToken cancel) => (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
+    public async Task<string> CurrencyAsync(CancellationToken cancel) =>
+        (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
 
     public static async Task<Dictionary<Guid, string>> NamesAsync(HaarDb db, IEnumerable<Guid> capacitors, CancellationToken cancel)
     {
         var ids = capacitors.ToHashSet();
-        return await db.Capacitors.AsNoTracking().Where(c => ids.Contains(c.Id)).Join(db.Machines, c => c.MachineId, m => m.Id, (c, m) => new { c.Id, Name = m.Name + " " + c.Designator }).ToDictionaryAsync(x => x.Id, x => x.Name, cancel);
+        return await db
+            .Capacitors.AsNoTracking()
+            .Where(c => ids.Contains(c.Id))
+            .Join(db.Machines, c => c.MachineId, m => m.Id, (c, m) => new { c.Id, Name = m.Name + " " + c.Designator })
+            .ToDictionaryAsync(x => x.Id, x => x.Name, cancel);
     }
 
     /// <summary>Every part that comes out, has nothing set aside and is not in the post: shared out over the drawer, and the rest merged by what it is.</summary>
@@ -35,11 +40,42 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var open = await OpenPlacesAsync(cancel);
         var drawer = await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel);
         var index = new DrawerIndex(drawer.Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)), bench.Today);
-        var shared = Allocation.Of([.. open.Select(o => new DrawerWant(o.Capacitor.Id, [.. index.Usable(o.Capacitor.Spec, o.Capacitor.Role, o.Capacitor.HeadroomMillimetres).Select(s => s.Candidate.Id)]))], drawer.ToDictionary(p => p.Id, p => p.Free));
+        var shared = Allocation.Of(
+            [
+                .. open.Select(o => new DrawerWant(
+                    o.Capacitor.Id,
+                    [.. index.Usable(o.Capacitor.Spec, o.Capacitor.Role, o.Capacitor.HeadroomMillimetres).Select(s => s.Candidate.Id)]
+                )),
+            ],
+            drawer.ToDictionary(p => p.Id, p => p.Free)
+        );
         var parts = drawer.ToDictionary(p => p.Id);
-        var fromDrawer = open.Where(o => shared.ContainsKey(o.Capacitor.Id)).Select(o => new FromDrawer(o.Capacitor.Id, o.Capacitor.MachineId, $"{o.Machine} {o.Capacitor.Designator}", shared[o.Capacitor.Id], Substitution.Describe(parts[shared[o.Capacitor.Id]].Spec), parts[shared[o.Capacitor.Id]].Place)).ToList();
-        var needs = open.Where(o => !shared.ContainsKey(o.Capacitor.Id)).GroupBy(o => (o.Capacitor.Spec, o.Capacitor.Role, o.Capacitor.HeadroomMillimetres))
-            .Select(g => (new OrderNeed($"{Substitution.Describe(g.Key.Spec)}, {Substitution.RoleName(g.Key.Role)}{(g.Key.HeadroomMillimetres is { } h ? $", under {Core.Markings.Si.Plain(h)} mm" : "")}{(g.Key.Spec.DiameterMillimetres is { } d ? $", {Core.Markings.Si.Plain(d)} mm" : "")}", g.Key.Spec, g.Key.Role, g.Count(), g.Key.HeadroomMillimetres), (IReadOnlyList<Place>)[.. g.Select(o => new Place(o.Capacitor.Id, o.Capacitor.MachineId, $"{o.Machine} {o.Capacitor.Designator}"))])).ToList();
+        var fromDrawer = open.Where(o => shared.ContainsKey(o.Capacitor.Id))
+            .Select(o => new FromDrawer(
+                o.Capacitor.Id,
+                o.Capacitor.MachineId,
+                $"{o.Machine} {o.Capacitor.Designator}",
+                shared[o.Capacitor.Id],
+                Substitution.Describe(parts[shared[o.Capacitor.Id]].Spec),
+                parts[shared[o.Capacitor.Id]].Place
+            ))
+            .ToList();
+        var needs = open.Where(o => !shared.ContainsKey(o.Capacitor.Id))
+            .GroupBy(o => (o.Capacitor.Spec, o.Capacitor.Role, o.Capacitor.HeadroomMillimetres))
+            .Select(g =>
+                (
+                    new OrderNeed(
+                        $"{Substitution.Describe(g.Key.Spec)}, {Substitution.RoleName(g.Key.Role)}{(g.Key.HeadroomMillimetres is { } h ? $", under {Core.Markings.Si.Plain(h)} mm" : "")}{(g.Key.Spec.DiameterMillimetres is { } d ? $", {Core.Markings.Si.Plain(d)} mm" : "")}",
+                        g.Key.Spec,
+                        g.Key.Role,
+                        g.Count(),
+                        g.Key.HeadroomMillimetres
+                    ),
+                    (IReadOnlyList<Place>)
+                        [.. g.Select(o => new Place(o.Capacitor.Id, o.Capacitor.MachineId, $"{o.Machine} {o.Capacitor.Designator}"))]
+                )
+            )
+            .ToList();
         return new(fromDrawer, needs);
     }
 
@@ -47,12 +83,28 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
     {
         var with = await db.Capacitors.Select(c => c.MachineId).Distinct().ToListAsync(cancel);
         var places = new List<(Capacitor, string)>();
-        foreach (var id in await db.Machines.Where(m => with.Contains(m.Id) && m.RemovedAt == null && m.HandedOverAt == null && !m.Donor).OrderBy(m => m.ArrivedAt).Select(m => m.Id).ToListAsync(cancel))
+        foreach (
+            var id in await db
+                .Machines.Where(m => with.Contains(m.Id) && m.RemovedAt == null && m.HandedOverAt == null && !m.Donor)
+                .OrderBy(m => m.ArrivedAt)
+                .Select(m => m.Id)
+                .ToListAsync(cancel)
+        )
         {
-            if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } facts) { continue; }
-            places.AddRange(CapacitorAssessments.ByUrgency(CapacitorAssessments.Of(facts, bench.Today.Year))
-                .Where(r => r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging && r.Capacitor.Fitting is { PartId: null, FittedAt: null } && !facts.OnOrder.Contains(r.Capacitor.Id))
-                .Select(r => (r.Capacitor, facts.Machine.Name)));
+            if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } facts)
+            {
+                continue;
+            }
+            places.AddRange(
+                CapacitorAssessments
+                    .ByUrgency(CapacitorAssessments.Of(facts, bench.Today.Year))
+                    .Where(r =>
+                        r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging
+                        && r.Capacitor.Fitting is { PartId: null, FittedAt: null }
+                        && !facts.OnOrder.Contains(r.Capacitor.Id)
+                    )
+                    .Select(r => (r.Capacitor, facts.Machine.Name))
+            );
         }
 
         return places;
@@ -61,20 +113,45 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
     public async Task<OrderResult> PlanAsync(Wanted wanted, OrderPolicy policy, CancellationToken cancel)
     {
         var suppliers = await db.Suppliers.AsNoTracking().OrderBy(s => s.Id).ToListAsync(cancel);
-        return OrderPlan.Of([.. wanted.Needs.Select(n => n.Need)], [.. suppliers.SelectMany(s => s.Offers)], [.. suppliers.Select(s => s.Terms)], bench.Today, policy, await CurrencyAsync(cancel), ProofSeconds);
+        return OrderPlan.Of(
+            [.. wanted.Needs.Select(n => n.Need)],
+            [.. suppliers.SelectMany(s => s.Offers)],
+            [.. suppliers.Select(s => s.Terms)],
+            bench.Today,
+            policy,
+            await CurrencyAsync(cancel),
+            ProofSeconds
+        );
     }
 
     public async Task<string> PlanCsvAsync(OrderPolicy policy, CancellationToken cancel)
     {
         var wanted = await WantedAsync(cancel);
         var plan = await PlanAsync(wanted, policy, cancel);
-        return OfferTable.Write(plan.Parcels.SelectMany(p => p.Lines.Select(l => (p.Supplier.Name, l.Offer.Sku, l.Offer.Spec, l.Packs, l.Offer.PackSize, l.PackPrice, string.Join(", ", l.For.Select(f => $"{f.Pieces} × {f.Need}"))))));
+        return OfferTable.Write(
+            plan.Parcels.SelectMany(p =>
+                p.Lines.Select(l =>
+                    (
+                        p.Supplier.Name,
+                        l.Offer.Sku,
+                        l.Offer.Spec,
+                        l.Packs,
+                        l.Offer.PackSize,
+                        l.PackPrice,
+                        string.Join(", ", l.For.Select(f => $"{f.Pieces} × {f.Need}"))
+                    )
+                )
+            )
+        );
     }
 
     public async Task<Acted> SetAsideAsync(CancellationToken cancel)
     {
         var wanted = await WantedAsync(cancel);
-        if (wanted.Drawer.Count == 0) { throw new BadFactException("drawer", "The drawer covers nothing that is wanted."); }
+        if (wanted.Drawer.Count == 0)
+        {
+            throw new BadFactException("drawer", "The drawer covers nothing that is wanted.");
+        }
         foreach (var d in wanted.Drawer)
         {
             var part = await db.Drawer.FirstAsync(p => p.Id == d.PartId, cancel);
@@ -83,43 +160,115 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             cap.Fitting = cap.Fitting with { PartId = part.Id };
         }
 
-        return (await bench.ActAsync(null, $"Set aside from the drawer: {wanted.Drawer.Count} {(wanted.Drawer.Count == 1 ? "piece" : "pieces")} for {wanted.Drawer.Select(d => d.MachineId).Distinct().Count()} machines.", cancel)).Said();
+        return (
+            await bench.ActAsync(
+                null,
+                $"Set aside from the drawer: {wanted.Drawer.Count} {(wanted.Drawer.Count == 1 ? "piece" : "pieces")} for {wanted.Drawer.Select(d => d.MachineId).Distinct().Count()} machines.",
+                cancel
+            )
+        ).Said();
     }
 
     public async Task<SentAnswer> SendAsync(SendAsk ask, CancellationToken cancel)
     {
         var wanted = await WantedAsync(cancel);
-        var plan = await PlanAsync(wanted, new() { SpareShare = ask.SpareShare, SpareLeast = ask.SpareLeast, LatestDays = ask.LatestDays }, cancel);
-        if (plan.Parcels.Count == 0) { throw new BadFactException("plan", plan.Verdict.Sentence); }
-        if (Math.Abs(plan.Cost - ask.Cost) > 0.005) { throw new BadFactException("cost", $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."); }
+        var plan = await PlanAsync(
+            wanted,
+            new()
+            {
+                SpareShare = ask.SpareShare,
+                SpareLeast = ask.SpareLeast,
+                LatestDays = ask.LatestDays,
+            },
+            cancel
+        );
+        if (plan.Parcels.Count == 0)
+        {
+            throw new BadFactException("plan", plan.Verdict.Sentence);
+        }
+        if (Math.Abs(plan.Cost - ask.Cost) > 0.005)
+        {
+            throw new BadFactException(
+                "cost",
+                $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."
+            );
+        }
         var waiting = wanted.Needs.ToDictionary(n => n.Need.Key, n => new Queue<Place>(n.For));
         var made = new List<PartOrder>();
         var machines = new HashSet<Guid>();
         foreach (var parcel in plan.Parcels)
         {
-            var lines = parcel.Lines.Select(l =>
-            {
-                var places = l.For.SelectMany(f => Enumerable.Range(0, f.Pieces).Select(_ => waiting[f.Need].TryDequeue(out var p) ? p : null)).OfType<Place>().ToList();
-                machines.UnionWith(places.Select(p => p.MachineId));
-                return new PartOrderLine(l.Offer.Sku, l.Offer.Spec, l.Offer.PackSize, l.Packs, l.PackPrice, [.. places.Select(p => p.CapacitorId)]);
-            }).ToList();
-            made.Add(new PartOrder { Id = bench.NewId(), SupplierId = Guid.Parse(parcel.Supplier.Id), Supplier = parcel.Supplier.Name, Lines = lines, Postage = parcel.Postage, At = bench.Now, ExpectedOn = bench.Today.AddDays(parcel.Days) });
+            var lines = parcel
+                .Lines.Select(l =>
+                {
+                    var places = l
+                        .For.SelectMany(f => Enumerable.Range(0, f.Pieces).Select(_ => waiting[f.Need].TryDequeue(out var p) ? p : null))
+                        .OfType<Place>()
+                        .ToList();
+                    machines.UnionWith(places.Select(p => p.MachineId));
+                    return new PartOrderLine(
+                        l.Offer.Sku,
+                        l.Offer.Spec,
+                        l.Offer.PackSize,
+                        l.Packs,
+                        l.PackPrice,
+                        [.. places.Select(p => p.CapacitorId)]
+                    );
+                })
+                .ToList();
+            made.Add(
+                new PartOrder
+                {
+                    Id = bench.NewId(),
+                    SupplierId = Guid.Parse(parcel.Supplier.Id),
+                    Supplier = parcel.Supplier.Name,
+                    Lines = lines,
+                    Postage = parcel.Postage,
+                    At = bench.Now,
+                    ExpectedOn = bench.Today.AddDays(parcel.Days),
+                }
+            );
         }
 
         db.AddRange(made);
         foreach (var id in machines)
         {
-            var until = made.Where(o => o.Lines.Any(l => l.For.Any(f => wanted.Needs.Any(n => n.For.Any(p => p.CapacitorId == f && p.MachineId == id))))).Max(o => o.ExpectedOn!.Value);
-            db.Add(new Job { Id = bench.NewId(), MachineId = id, Stage = Stage.Boards, Title = "Fit the capacitors that are in the post", Why = "They are ordered; the board waits for them.", Needs = "Iron, tweezers, flux, alcohol", Minutes = 20, State = JobState.Waiting, WaitsFor = "capacitors in the post", WaitUntil = new DateTimeOffset(until.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero), At = bench.Now });
+            var until = made.Where(o =>
+                    o.Lines.Any(l => l.For.Any(f => wanted.Needs.Any(n => n.For.Any(p => p.CapacitorId == f && p.MachineId == id))))
+                )
+                .Max(o => o.ExpectedOn!.Value);
+            db.Add(
+                new Job
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Stage = Stage.Boards,
+                    Title = "Fit the capacitors that are in the post",
+                    Why = "They are ordered; the board waits for them.",
+                    Needs = "Iron, tweezers, flux, alcohol",
+                    Minutes = 20,
+                    State = JobState.Waiting,
+                    WaitsFor = "capacitors in the post",
+                    WaitUntil = new DateTimeOffset(until.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
+                    At = bench.Now,
+                }
+            );
         }
 
         // Written down first: an order that a supplier never answers is still here.
-        var log = await bench.ActAsync(null, $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.", cancel);
+        var log = await bench.ActAsync(
+            null,
+            $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
+            cancel
+        );
         var troubles = new List<string>();
         foreach (var order in made)
         {
             await TrySendAsync(order, cancel);
-            if (order.Trouble.Length > 0) { troubles.Add($"{order.Supplier}: {order.Trouble}"); }
+            if (order.Trouble.Length > 0)
+            {
+                troubles.Add($"{order.Supplier}: {order.Trouble}");
+            }
         }
 
         return new(log.Id, log.Sentence, troubles);
@@ -128,11 +277,15 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
     public async Task<Acted> SendAgainAsync(Guid orderId, CancellationToken cancel)
     {
         var order = await OrderAsync(orderId, cancel);
-        if (order.State != PartOrderState.NotSent) { throw new BadFactException("order", "The supplier has this order already."); }
+        if (order.State != PartOrderState.NotSent)
+        {
+            throw new BadFactException("order", "The supplier has this order already.");
+        }
         return (await TrySendAsync(order, cancel)).Said(orderId);
     }
 
-    Task<PartOrder> OrderAsync(Guid orderId, CancellationToken cancel) => db.Orders.FirstOrDefaultAsync(o => o.Id == orderId, cancel).OrNotHere("order");
+    Task<PartOrder> OrderAsync(Guid orderId, CancellationToken cancel) =>
+        db.Orders.FirstOrDefaultAsync(o => o.Id == orderId, cancel).OrNotHere("order");
 
     async Task<LogEntry> TrySendAsync(PartOrder order, CancellationToken cancel)
     {
@@ -146,8 +299,20 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
 
         try
         {
-            await TakeAsync(order, await client.OrderAsync(supplier.Address, new(order.Id.ToString(), [.. order.Lines.Select(l => new SupplierOrderAskLine(l.Sku, l.Packs))]), cancel), cancel);
-            return await bench.ActAsync(null, $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}", cancel);
+            await TakeAsync(
+                order,
+                await client.OrderAsync(
+                    supplier.Address,
+                    new(order.Id.ToString(), [.. order.Lines.Select(l => new SupplierOrderAskLine(l.Sku, l.Packs))]),
+                    cancel
+                ),
+                cancel
+            );
+            return await bench.ActAsync(
+                null,
+                $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
+                cancel
+            );
         }
         catch (SupplierException e)
         {
@@ -156,12 +321,23 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         }
     }
 
-    static string Wrong(PartOrder order) => order.Lines.Where(l => l.Note.Length > 0 || l.State is OrderLineState.OutOfStock or OrderLineState.Substituted or OrderLineState.Fewer or OrderLineState.Late).Select(l => $" {l.Sku}: {(l.Note.Length > 0 ? l.Note : l.State.ToString().ToLowerInvariant())}").FirstOrDefault() ?? "";
+    static string Wrong(PartOrder order) =>
+        order
+            .Lines.Where(l =>
+                l.Note.Length > 0
+                || l.State is OrderLineState.OutOfStock or OrderLineState.Substituted or OrderLineState.Fewer or OrderLineState.Late
+            )
+            .Select(l => $" {l.Sku}: {(l.Note.Length > 0 ? l.Note : l.State.ToString().ToLowerInvariant())}")
+            .FirstOrDefault()
+        ?? "";
 
     /// <exception cref="SupplierException">It speaks of another order.</exception>
     async Task TakeAsync(PartOrder order, SupplierOrder said, CancellationToken cancel)
     {
-        if (said.Reference != order.Id.ToString()) { throw new SupplierException("The supplier answered about another order. Nothing was changed; ask again."); }
+        if (said.Reference != order.Id.ToString())
+        {
+            throw new SupplierException("The supplier answered about another order. Nothing was changed; ask again.");
+        }
         var waiting = order.Lines.SelectMany(l => l.For).ToHashSet();
         SupplierAnswer.Take(order, said, await db.Capacitors.Where(c => waiting.Contains(c.Id)).ToListAsync(cancel), bench.Today);
     }
@@ -170,13 +346,22 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
     {
         var order = await OrderAsync(orderId, cancel);
         var supplier = await db.Suppliers.AsNoTracking().FirstOrDefaultAsync(s => s.Id == order.SupplierId, cancel);
-        if (supplier is null || supplier.Address.Length == 0 || order.TheirNumber.Length == 0) { throw new BadFactException("order", "This order was not sent over the supplier's interface: nobody can be asked."); }
+        if (supplier is null || supplier.Address.Length == 0 || order.TheirNumber.Length == 0)
+        {
+            throw new BadFactException("order", "This order was not sent over the supplier's interface: nobody can be asked.");
+        }
         try
         {
             var said = await client.StateAsync(supplier.Address, order.TheirNumber, cancel);
             await TakeAsync(order, said, cancel);
             var delivered = said.Lines.Sum(l => l.DeliveredPacks);
-            return (await bench.ActAsync(null, $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}", cancel)).Said(orderId);
+            return (
+                await bench.ActAsync(
+                    null,
+                    $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
+                    cancel
+                )
+            ).Said(orderId);
         }
         catch (SupplierException e)
         {
@@ -188,17 +373,33 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
     public async Task<Acted> ArrivedAsync(Guid orderId, IReadOnlyList<ArrivedLine> arrived, CancellationToken cancel)
     {
         var order = await OrderAsync(orderId, cancel);
-        if (!order.Open) { throw new BadFactException("order", "This order is closed."); }
-        if (arrived.Count == 0 || arrived.All(a => a.Pieces == 0)) { throw new BadFactException("arrived", "Say what lay in the parcel."); }
+        if (!order.Open)
+        {
+            throw new BadFactException("order", "This order is closed.");
+        }
+        if (arrived.Count == 0 || arrived.All(a => a.Pieces == 0))
+        {
+            throw new BadFactException("arrived", "Say what lay in the parcel.");
+        }
         var (pieces, given) = (0, 0);
         foreach (var a in arrived.Where(a => a.Pieces != 0))
         {
             var (line, places) = order.Book(a.Sku, a.Pieces);
-            var part = new DrawerPart { Id = bench.NewId(), Spec = line.Coming, Quantity = a.Pieces, Place = "", BoughtOn = bench.Today, Price = (decimal)Math.Round(line.PackPrice / line.PackSize, 4) };
+            var part = new DrawerPart
+            {
+                Id = bench.NewId(),
+                Spec = line.Coming,
+                Quantity = a.Pieces,
+                Place = "",
+                BoughtOn = bench.Today,
+                Price = (decimal)Math.Round(line.PackPrice / line.PackSize, 4),
+            };
             db.Add(part);
             foreach (var capId in places)
             {
-                if (await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting: { PartId: null, FittedAt: null } } cap)
+                if (
+                    await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting: { PartId: null, FittedAt: null } } cap
+                )
                 {
                     part.Reserve();
                     cap.Fitting = cap.Fitting with { PartId = part.Id };
@@ -210,16 +411,27 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         }
 
         await FreeWorkAsync(order, cancel);
-        return (await bench.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)).Said(orderId);
+        return (
+            await bench.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)
+        ).Said(orderId);
     }
 
     public async Task<Acted> CancelAsync(Guid orderId, CancellationToken cancel)
     {
         var order = await OrderAsync(orderId, cancel);
-        if (!order.Open) { throw new BadFactException("order", "This order is closed."); }
+        if (!order.Open)
+        {
+            throw new BadFactException("order", "This order is closed.");
+        }
         order.State = PartOrderState.Cancelled;
         await FreeWorkAsync(order, cancel);
-        return (await bench.ActAsync(null, $"Order at {order.Supplier} closed{(order.TheirNumber.Length > 0 ? ": tell them too" : "")}.", cancel)).Said(orderId);
+        return (
+            await bench.ActAsync(
+                null,
+                $"Order at {order.Supplier} closed{(order.TheirNumber.Length > 0 ? ": tell them too" : "")}.",
+                cancel
+            )
+        ).Said(orderId);
     }
 
     /// <summary>Work that waited for the post goes on where no other open order is awaited.</summary>
@@ -228,7 +440,13 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var others = (await db.Orders.Where(o => o.Id != order.Id).ToListAsync(cancel)).SelectMany(o => o.Awaited).ToHashSet();
         others.UnionWith(order.Awaited);
         var stillWaiting = await db.Capacitors.Where(c => others.Contains(c.Id)).Select(c => c.MachineId).Distinct().ToListAsync(cancel);
-        foreach (var job in await db.Jobs.Where(j => j.State == JobState.Waiting && j.WaitsFor == "capacitors in the post" && !stillWaiting.Contains(j.MachineId)).ToListAsync(cancel))
+        foreach (
+            var job in await db
+                .Jobs.Where(j =>
+                    j.State == JobState.Waiting && j.WaitsFor == "capacitors in the post" && !stillWaiting.Contains(j.MachineId)
+                )
+                .ToListAsync(cancel)
+        )
         {
             (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, bench.Now, "", null);
         }

@@ -42,12 +42,22 @@ public sealed class SupplierClient(HttpClient http)
     public async Task<SupplierCatalogue> CatalogueAsync(string address, CancellationToken cancel)
     {
         var c = await AskAsync<SupplierCatalogue>(HttpMethod.Get, address, null, "its list", cancel);
-        return c.Format != "haar-supplier" || c.Version != 1 ? throw new SupplierException("What answers there is no supplier's list that Haar knows. The list from before stands.") : c;
+        return c.Format != "haar-supplier" || c.Version != 1
+            ? throw new SupplierException("What answers there is no supplier's list that Haar knows. The list from before stands.")
+            : c;
     }
 
-    public Task<SupplierOrder> OrderAsync(string address, SupplierOrderAsk ask, CancellationToken cancel) => AskAsync<SupplierOrder>(HttpMethod.Post, $"{address.TrimEnd('/')}/orders", ask, "the order", cancel);
+    public Task<SupplierOrder> OrderAsync(string address, SupplierOrderAsk ask, CancellationToken cancel) =>
+        AskAsync<SupplierOrder>(HttpMethod.Post, $"{address.TrimEnd('/')}/orders", ask, "the order", cancel);
 
-    public Task<SupplierOrder> StateAsync(string address, string number, CancellationToken cancel) => AskAsync<SupplierOrder>(HttpMethod.Get, $"{address.TrimEnd('/')}/orders/{Uri.EscapeDataString(number)}", null, "how the order stands", cancel);
+    public Task<SupplierOrder> StateAsync(string address, string number, CancellationToken cancel) =>
+        AskAsync<SupplierOrder>(
+            HttpMethod.Get,
+            $"{address.TrimEnd('/')}/orders/{Uri.EscapeDataString(number)}",
+            null,
+            "how the order stands",
+            cancel
+        );
 
     async Task<T> AskAsync<T>(HttpMethod method, string address, object? body, string what, CancellationToken cancel)
     {
@@ -56,9 +66,17 @@ public sealed class SupplierClient(HttpClient http)
         try
         {
             using var request = new HttpRequestMessage(method, address);
-            if (body is not null) { request.Content = JsonContent.Create(body, body.GetType(), options: Json); }
+            if (body is not null)
+            {
+                request.Content = JsonContent.Create(body, body.GetType(), options: Json);
+            }
             using var response = await http.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, both.Token);
-            if (!response.IsSuccessStatusCode) { throw new SupplierException($"The supplier answered with an error ({(int)response.StatusCode}) when asked for {what}. {After(method)}"); }
+            if (!response.IsSuccessStatusCode)
+            {
+                throw new SupplierException(
+                    $"The supplier answered with an error ({(int)response.StatusCode}) when asked for {what}. {After(method)}"
+                );
+            }
             await using var stream = await response.Content.ReadAsStreamAsync(both.Token);
             using var whole = new MemoryStream();
             var buffer = new byte[81920];
@@ -66,14 +84,20 @@ public sealed class SupplierClient(HttpClient http)
             while ((n = await stream.ReadAsync(buffer, both.Token)) > 0)
             {
                 whole.Write(buffer, 0, n);
-                if (whole.Length > MostBytes) { throw new SupplierException($"The supplier sent more than {MostBytes / 1_000_000} MB for {what}. {After(method)}"); }
+                if (whole.Length > MostBytes)
+                {
+                    throw new SupplierException($"The supplier sent more than {MostBytes / 1_000_000} MB for {what}. {After(method)}");
+                }
             }
 
-            return JsonSerializer.Deserialize<T>(whole.ToArray(), Json) ?? throw new SupplierException($"The supplier sent nothing for {what}. {After(method)}");
+            return JsonSerializer.Deserialize<T>(whole.ToArray(), Json)
+                ?? throw new SupplierException($"The supplier sent nothing for {what}. {After(method)}");
         }
         catch (OperationCanceledException) when (late.IsCancellationRequested && !cancel.IsCancellationRequested)
         {
-            throw new SupplierException($"The supplier did not answer within {AnswerTime.TotalSeconds:0} seconds when asked for {what}. {After(method)}");
+            throw new SupplierException(
+                $"The supplier did not answer within {AnswerTime.TotalSeconds:0} seconds when asked for {what}. {After(method)}"
+            );
         }
         catch (JsonException)
         {
@@ -81,7 +105,11 @@ public sealed class SupplierClient(HttpClient http)
         }
         catch (HttpRequestException e)
         {
-            throw new SupplierException(e.HttpRequestError == HttpRequestError.ResponseEnded ? $"The supplier hung up in the middle of {what}. {After(method)}" : $"The supplier cannot be reached for {what}. {After(method)}");
+            throw new SupplierException(
+                e.HttpRequestError == HttpRequestError.ResponseEnded
+                    ? $"The supplier hung up in the middle of {what}. {After(method)}"
+                    : $"The supplier cannot be reached for {what}. {After(method)}"
+            );
         }
         catch (IOException)
         {
@@ -89,15 +117,25 @@ public sealed class SupplierClient(HttpClient http)
         }
     }
 
-    static string After(HttpMethod method) => method == HttpMethod.Post
-        ? "The order is written down here and not lost: send it again; the supplier knows it by its reference and takes it once."
-        : "Nothing was changed; what was known before stands.";
+    static string After(HttpMethod method) =>
+        method == HttpMethod.Post
+            ? "The order is written down here and not lost: send it again; the supplier knows it by its reference and takes it once."
+            : "Nothing was changed; what was known before stands.";
 
     /// <summary>Their offers as ours, checked one by one.</summary>
     /// <exception cref="SupplierException">An offer that cannot be.</exception>
     public static List<SupplierOffer> Offers(Supplier s, IReadOnlyList<CatalogueOffer> offers)
     {
-        var taken = offers.Select(o => new SupplierOffer(s.Id.ToString(), o.Sku, o.Spec, o.PackSize, [.. o.Breaks.OrderBy(b => b.FromPacks)], o.StockPacks)).ToList();
+        var taken = offers
+            .Select(o => new SupplierOffer(
+                s.Id.ToString(),
+                o.Sku,
+                o.Spec,
+                o.PackSize,
+                [.. o.Breaks.OrderBy(b => b.FromPacks)],
+                o.StockPacks
+            ))
+            .ToList();
         try
         {
             _ = OrderPlan.Of([], taken, [s.Terms], DateOnly.FromDateTime(DateTime.UnixEpoch));

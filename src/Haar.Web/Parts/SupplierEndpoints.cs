@@ -17,34 +17,61 @@ public sealed record SupplierEdit(string Name, string Address, double Postage, d
 /// <param name="Text">CSV: sku, marking, kind, volts, celsius, diameter, height, pitch, pack, price, from2, price2, from3, price3, stock.</param>
 public sealed record OffersCsv(string Text);
 
-public sealed record SupplierRow(Guid Id, string Name, string Address, double Postage, double? FreeFrom, int Days, int Offers, DateTimeOffset? ReadAt, int Version);
+public sealed record SupplierRow(
+    Guid Id,
+    string Name,
+    string Address,
+    double Postage,
+    double? FreeFrom,
+    int Days,
+    int Offers,
+    DateTimeOffset? ReadAt,
+    int Version
+);
 
 static class SupplierEndpoints
 {
     public static void MapSuppliers(this IEndpointRouteBuilder api)
     {
         var s = api.MapGroup("/suppliers").WithTags("Parts");
-        s.MapGet("/", async (HaarDb db, CancellationToken cancel) => (await db.Suppliers.AsNoTracking().OrderBy(x => x.Name).ToListAsync(cancel)).Select(Row).ToList()).WithName("GetSuppliers");
-        s.MapPost("/", async (SupplierEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var x = new Supplier { Id = bench.NewId() };
-            Apply(x, e);
-            db.Add(x);
-            return (await bench.ActAsync(null, $"Supplier: {x.Name}.", cancel)).Said(x.Id);
-        }).WithName("AddSupplier");
-        s.MapPut("/{supplierId:guid}", async (Guid supplierId, SupplierEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
-            Bench.Match(x, x.Version, request.Version());
-            Apply(x, e);
-            return (await bench.ActAsync(null, $"Supplier changed: {x.Name}.", cancel)).Said(x.Id);
-        }).WithName("EditSupplier");
-        s.MapDelete("/{supplierId:guid}", async (Guid supplierId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
-            db.Remove(x);
-            return (await bench.ActAsync(null, $"Supplier taken off the list: {x.Name}.", cancel)).Said(x.Id);
-        }).WithName("RemoveSupplier");
+        s.MapGet(
+                "/",
+                async (HaarDb db, CancellationToken cancel) =>
+                    (await db.Suppliers.AsNoTracking().OrderBy(x => x.Name).ToListAsync(cancel)).Select(Row).ToList()
+            )
+            .WithName("GetSuppliers");
+        s.MapPost(
+                "/",
+                async (SupplierEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var x = new Supplier { Id = bench.NewId() };
+                    Apply(x, e);
+                    db.Add(x);
+                    return (await bench.ActAsync(null, $"Supplier: {x.Name}.", cancel)).Said(x.Id);
+                }
+            )
+            .WithName("AddSupplier");
+        s.MapPut(
+                "/{supplierId:guid}",
+                async (Guid supplierId, SupplierEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
+                    Bench.Match(x, x.Version, request.Version());
+                    Apply(x, e);
+                    return (await bench.ActAsync(null, $"Supplier changed: {x.Name}.", cancel)).Said(x.Id);
+                }
+            )
+            .WithName("EditSupplier");
+        s.MapDelete(
+                "/{supplierId:guid}",
+                async (Guid supplierId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
+                    db.Remove(x);
+                    return (await bench.ActAsync(null, $"Supplier taken off the list: {x.Name}.", cancel)).Said(x.Id);
+                }
+            )
+            .WithName("RemoveSupplier");
         s.MapPost("/{supplierId:guid}/read", ReadAsync).WithName("ReadSupplier").WithSummary("Asks the supplier for its list.");
         s.MapPost("/{supplierId:guid}/csv", CsvAsync).WithName("ImportOffers").WithSummary("Takes a whole list or nothing.");
     }
@@ -60,10 +87,18 @@ static class SupplierEndpoints
     static async Task<Acted> ReadAsync(Guid supplierId, HaarDb db, Bench bench, SupplierClient client, CancellationToken cancel)
     {
         var s = await db.Suppliers.FirstOrDefaultAsync(x => x.Id == supplierId, cancel).OrNotHere("supplier");
-        if (s.Address.Length == 0) { throw new BadFactException("address", "This supplier has no address to ask: give it one, or take a list in."); }
+        if (s.Address.Length == 0)
+        {
+            throw new BadFactException("address", "This supplier has no address to ask: give it one, or take a list in.");
+        }
         var c = await client.CatalogueAsync(s.Address, cancel);
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
-        if (!string.Equals(c.Currency, currency, StringComparison.OrdinalIgnoreCase)) { throw new SupplierException($"Its prices are in {c.Currency} and the workshop reckons in {currency}: they cannot be compared. The list from before stands."); }
+        if (!string.Equals(c.Currency, currency, StringComparison.OrdinalIgnoreCase))
+        {
+            throw new SupplierException(
+                $"Its prices are in {c.Currency} and the workshop reckons in {currency}: they cannot be compared. The list from before stands."
+            );
+        }
         s.Offers = SupplierClient.Offers(s, c.Offers);
         (s.Postage, s.FreeFrom, s.Days, s.ReadAt) = (c.Postage, c.FreeFrom, c.Days, bench.Now);
         Supplier.Check(s);
@@ -74,7 +109,10 @@ static class SupplierEndpoints
     {
         var s = await db.Suppliers.FirstOrDefaultAsync(x => x.Id == supplierId, cancel).OrNotHere("supplier");
         var (offers, problems) = OfferTable.Read(csv.Text, s.Id.ToString());
-        if (problems.Count > 0) { throw new BadFactException("text", string.Join("\n", problems.Append("Nothing was taken."))); }
+        if (problems.Count > 0)
+        {
+            throw new BadFactException("text", string.Join("\n", problems.Append("Nothing was taken.")));
+        }
         (s.Offers, s.ReadAt) = (offers, bench.Now);
         return (await bench.ActAsync(null, $"{s.Name}: {offers.Count} offers taken from a list.", cancel)).Said(s.Id);
     }

@@ -26,11 +26,19 @@ static class JobEndpoints
     public static void MapPlanning(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Planning");
-        m.MapGet("/stages/{stage}", async (Guid id, string stage, HaarDb db, CancellationToken cancel) =>
-        {
-            var s = stage.As<Stage>("stage");
-            return new StageScreen(s, await db.Jobs.AsNoTracking().Where(j => j.MachineId == id && j.Stage == s).OrderBy(j => j.Id).ToListAsync(cancel), await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == s, cancel));
-        }).WithName("GetStage");
+        m.MapGet(
+                "/stages/{stage}",
+                async (Guid id, string stage, HaarDb db, CancellationToken cancel) =>
+                {
+                    var s = stage.As<Stage>("stage");
+                    return new StageScreen(
+                        s,
+                        await db.Jobs.AsNoTracking().Where(j => j.MachineId == id && j.Stage == s).OrderBy(j => j.Id).ToListAsync(cancel),
+                        await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == s, cancel)
+                    );
+                }
+            )
+            .WithName("GetStage");
         m.MapPost("/jobs", AddAsync).WithName("AddJob");
         m.MapPut("/jobs/{jobId:guid}", EditAsync).WithName("EditJob");
         m.MapPost("/jobs/{jobId:guid}/state", MoveAsync).WithName("MoveJob");
@@ -38,36 +46,89 @@ static class JobEndpoints
         m.MapPost("/stages/{stage}/close", CloseAsync).WithName("CloseStage");
         m.MapDelete("/stages/{stage}/close", ReopenAsync).WithName("ReopenStage");
         m.MapPost("/overrules", OverruleAsync).WithName("Overrule").WithSummary("A person's decision against a verdict; both are kept.");
-        m.MapGet("/log", async (Guid id, HaarDb db, CancellationToken cancel, int take = 100) =>
-            await db.Log.AsNoTracking().Where(l => l.MachineId == id).OrderByDescending(l => l.At).ThenByDescending(l => l.Id).Take(Math.Clamp(take, 1, 1000))
-                .Select(l => new LogRow(l.Id, l.At, l.Sentence, l.Changes != null && l.UndoneAt == null, l.UndoneAt != null)).ToListAsync(cancel)).WithName("GetLog");
-        api.MapPost("/log/{entryId:guid}/undo", async (Guid entryId, Bench bench, CancellationToken cancel) => (await bench.UndoAsync(entryId, cancel)).Said()).WithName("Undo").WithTags("Planning");
+        m.MapGet(
+                "/log",
+                async (Guid id, HaarDb db, CancellationToken cancel, int take = 100) =>
+                    await db
+                        .Log.AsNoTracking()
+                        .Where(l => l.MachineId == id)
+                        .OrderByDescending(l => l.At)
+                        .ThenByDescending(l => l.Id)
+                        .Take(Math.Clamp(take, 1, 1000))
+                        .Select(l => new LogRow(l.Id, l.At, l.Sentence, l.Changes != null && l.UndoneAt == null, l.UndoneAt != null))
+                        .ToListAsync(cancel)
+            )
+            .WithName("GetLog");
+        api.MapPost(
+                "/log/{entryId:guid}/undo",
+                async (Guid entryId, Bench bench, CancellationToken cancel) => (await bench.UndoAsync(entryId, cancel)).Said()
+            )
+            .WithName("Undo")
+            .WithTags("Planning");
     }
 
     static void Check(JobEdit e)
     {
-        if (e.Title.Trim().Length is 0 or > 120) { throw new BadFactException("title", "Say in 1 to 120 characters what the hand does."); }
-        if (e.Minutes is < 1 or > 10_000) { throw new BadFactException("minutes", "Hands-on minutes from 1 to 10 000."); }
-        if (e.Why.Length > 400) { throw new BadFactException("why", "At most 400 characters."); }
-        if (e.Needs.Length > 200) { throw new BadFactException("needs", "At most 200 characters."); }
+        if (e.Title.Trim().Length is 0 or > 120)
+        {
+            throw new BadFactException("title", "Say in 1 to 120 characters what the hand does.");
+        }
+        if (e.Minutes is < 1 or > 10_000)
+        {
+            throw new BadFactException("minutes", "Hands-on minutes from 1 to 10 000.");
+        }
+        if (e.Why.Length > 400)
+        {
+            throw new BadFactException("why", "At most 400 characters.");
+        }
+        if (e.Needs.Length > 200)
+        {
+            throw new BadFactException("needs", "At most 200 characters.");
+        }
     }
 
     static async Task<Acted> AddAsync(Guid id, JobEdit e, HaarDb db, Bench bench, CancellationToken cancel)
     {
         Check(e);
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        var job = new Job { Id = bench.NewId(), MachineId = id, Stage = e.Stage, Title = e.Title.Trim(), Why = e.Why.Trim(), Needs = e.Needs.Trim(), Minutes = e.Minutes, After = [.. e.After], At = bench.Now };
+        var job = new Job
+        {
+            Id = bench.NewId(),
+            MachineId = id,
+            Stage = e.Stage,
+            Title = e.Title.Trim(),
+            Why = e.Why.Trim(),
+            Needs = e.Needs.Trim(),
+            Minutes = e.Minutes,
+            After = [.. e.After],
+            At = bench.Now,
+        };
         await NoLoopAsync(db, job, cancel);
         db.Add(job);
         return (await bench.ActAsync(id, $"To do: {job.Title}.", cancel)).Said(job.Id);
     }
 
-    static async Task<Acted> EditAsync(Guid id, Guid jobId, JobEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAsync(
+        Guid id,
+        Guid jobId,
+        JobEdit e,
+        HttpRequest request,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         Check(e);
         var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
         Bench.Match(job, job.Version, request.Version());
-        (job.Stage, job.Title, job.Why, job.Needs, job.Minutes, job.After) = (e.Stage, e.Title.Trim(), e.Why.Trim(), e.Needs.Trim(), e.Minutes, [.. e.After]);
+        (job.Stage, job.Title, job.Why, job.Needs, job.Minutes, job.After) = (
+            e.Stage,
+            e.Title.Trim(),
+            e.Why.Trim(),
+            e.Needs.Trim(),
+            e.Minutes,
+            [.. e.After]
+        );
         await NoLoopAsync(db, job, cancel);
         return (await bench.ActAsync(id, $"Changed: {job.Title}.", cancel)).Said(job.Id);
     }
@@ -75,17 +136,37 @@ static class JobEndpoints
     static async Task<Acted> MoveAsync(Guid id, Guid jobId, JobMove move, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
-        if (move.State == JobState.Waiting && string.IsNullOrWhiteSpace(move.WaitsFor)) { throw new BadFactException("waitsFor", "Say what it waits for: drying, the post, the sun."); }
-        if (move.WaitUntil is { } until && (until < bench.Now || until > bench.Now.AddYears(5))) { throw new BadFactException("waitUntil", "A wait ends after now and within five years."); }
+        if (move.State == JobState.Waiting && string.IsNullOrWhiteSpace(move.WaitsFor))
+        {
+            throw new BadFactException("waitsFor", "Say what it waits for: drying, the post, the sun.");
+        }
+        if (move.WaitUntil is { } until && (until < bench.Now || until > bench.Now.AddYears(5)))
+        {
+            throw new BadFactException("waitUntil", "A wait ends after now and within five years.");
+        }
         job.State = move.State;
         job.WaitsFor = move.State == JobState.Waiting ? move.WaitsFor!.Trim() : "";
         job.WaitUntil = move.State == JobState.Waiting ? move.WaitUntil : null;
         job.DoneAt = move.State == JobState.Done ? bench.Now : null;
-        if (job is { Settles: true, State: JobState.Done, FindingId: { } raised } && await db.Findings.FirstOrDefaultAsync(f => f.Id == raised && f.DealtWithAt == null, cancel) is { } finding)
+        if (
+            job is { Settles: true, State: JobState.Done, FindingId: { } raised }
+            && await db.Findings.FirstOrDefaultAsync(f => f.Id == raised && f.DealtWithAt == null, cancel) is { } finding
+        )
         {
             (finding.DealtWithAt, finding.DealtWith) = (bench.Now, $"{job.Title}: done.");
         }
-        return (await bench.ActAsync(id, move.State switch { JobState.Done => $"Done: {job.Title}.", JobState.Waiting => $"{job.Title}: waits, {job.WaitsFor}.", _ => $"To do again: {job.Title}." }, cancel)).Said(job.Id);
+        return (
+            await bench.ActAsync(
+                id,
+                move.State switch
+                {
+                    JobState.Done => $"Done: {job.Title}.",
+                    JobState.Waiting => $"{job.Title}: waits, {job.WaitsFor}.",
+                    _ => $"To do again: {job.Title}.",
+                },
+                cancel
+            )
+        ).Said(job.Id);
     }
 
     static async Task<Acted> RemoveAsync(Guid id, Guid jobId, HaarDb db, Bench bench, CancellationToken cancel)
@@ -95,18 +176,49 @@ static class JobEndpoints
         return (await bench.ActAsync(id, $"Taken off the list: {job.Title}.", cancel)).Said(job.Id);
     }
 
-    static async Task<Acted> CloseAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word, CloseStage ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> CloseAsync(
+        Guid id,
+        [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word,
+        CloseStage ask,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         var stage = word.As<Stage>("stage");
-        if (ask.Reason.Trim().Length is 0 or > 300) { throw new BadFactException("reason", "Say in 1 to 300 characters why this stage needs nothing more."); }
-        if (stage is Stage.HandOver or Stage.Arrive) { throw new BadFactException("stage", "Arriving and handing over are acts of their own and are not closed by hand."); }
+        if (ask.Reason.Trim().Length is 0 or > 300)
+        {
+            throw new BadFactException("reason", "Say in 1 to 300 characters why this stage needs nothing more.");
+        }
+        if (stage is Stage.HandOver or Stage.Arrive)
+        {
+            throw new BadFactException("stage", "Arriving and handing over are acts of their own and are not closed by hand.");
+        }
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        if (await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == stage, cancel)) { throw new BadFactException("stage", "This stage is closed already."); }
-        db.Add(new StageClosing { Id = bench.NewId(), MachineId = id, Stage = stage, Reason = ask.Reason.Trim(), At = bench.Now });
+        if (await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == stage, cancel))
+        {
+            throw new BadFactException("stage", "This stage is closed already.");
+        }
+        db.Add(
+            new StageClosing
+            {
+                Id = bench.NewId(),
+                MachineId = id,
+                Stage = stage,
+                Reason = ask.Reason.Trim(),
+                At = bench.Now,
+            }
+        );
         return (await bench.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} closed: {ask.Reason.Trim()}", cancel)).Said();
     }
 
-    static async Task<Acted> ReopenAsync(Guid id, [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReopenAsync(
+        Guid id,
+        [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         var stage = word.As<Stage>("stage");
         db.Remove(await db.Closings.FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == stage, cancel).OrNotHere("closed stage"));
@@ -115,11 +227,28 @@ static class JobEndpoints
 
     static async Task<Acted> OverruleAsync(Guid id, OverruleAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
-        if (ask.Reason.Trim().Length is < 3 or > 500) { throw new BadFactException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask."); }
-        if (ask.Key.Length is 0 or > 120 || ask.Sentence.Length is 0 or > 500) { throw new BadFactException("key", "Say which verdict is overruled."); }
-        if (ask.Key.StartsWith("survey/finding/", StringComparison.Ordinal) && !Guid.TryParse(ask.Key["survey/finding/".Length..], out _)) { throw new BadFactException("key", "Name the finding."); }
+        if (ask.Reason.Trim().Length is < 3 or > 500)
+        {
+            throw new BadFactException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask.");
+        }
+        if (ask.Key.Length is 0 or > 120 || ask.Sentence.Length is 0 or > 500)
+        {
+            throw new BadFactException("key", "Say which verdict is overruled.");
+        }
+        if (ask.Key.StartsWith("survey/finding/", StringComparison.Ordinal) && !Guid.TryParse(ask.Key["survey/finding/".Length..], out _))
+        {
+            throw new BadFactException("key", "Name the finding.");
+        }
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        var o = new Overrule { Id = bench.NewId(), MachineId = id, Key = ask.Key, Sentence = ask.Sentence, Reason = ask.Reason.Trim(), At = bench.Now };
+        var o = new Overrule
+        {
+            Id = bench.NewId(),
+            MachineId = id,
+            Key = ask.Key,
+            Sentence = ask.Sentence,
+            Reason = ask.Reason.Trim(),
+            At = bench.Now,
+        };
         db.Add(o);
         return (await bench.ActAsync(id, $"Overruled “{ask.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(o.Id);
     }
@@ -127,13 +256,25 @@ static class JobEndpoints
     /// <summary>A piece of work never waits for itself, also not by way of others.</summary>
     static async Task NoLoopAsync(HaarDb db, Job job, CancellationToken cancel)
     {
-        var all = await db.Jobs.AsNoTracking().Where(j => j.State != JobState.Done && j.Id != job.Id).ToDictionaryAsync(j => j.Id, j => j, cancel);
+        var all = await db
+            .Jobs.AsNoTracking()
+            .Where(j => j.State != JobState.Done && j.Id != job.Id)
+            .ToDictionaryAsync(j => j.Id, j => j, cancel);
         var open = new Stack<Guid>(job.After);
         var seen = new HashSet<Guid>();
         while (open.TryPop(out var next))
         {
-            if (next == job.Id) { throw new BadFactException("after", "That would make it wait for itself."); }
-            if (seen.Add(next) && all.TryGetValue(next, out var other)) { foreach (var a in other.After) { open.Push(a); } }
+            if (next == job.Id)
+            {
+                throw new BadFactException("after", "That would make it wait for itself.");
+            }
+            if (seen.Add(next) && all.TryGetValue(next, out var other))
+            {
+                foreach (var a in other.After)
+                {
+                    open.Push(a);
+                }
+            }
         }
     }
 }

@@ -14,7 +14,10 @@ static class LiveEndpoint
     static async Task ListenAsync(HttpContext context)
     {
         var live = context.RequestServices.GetRequiredService<Live>();
-        using var end = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, context.RequestServices.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping);
+        using var end = CancellationTokenSource.CreateLinkedTokenSource(
+            context.RequestAborted,
+            context.RequestServices.GetRequiredService<IHostApplicationLifetime>().ApplicationStopping
+        );
         context.Response.ContentType = "text/event-stream";
         context.Response.Headers.CacheControl = "no-store";
         var turn = new SemaphoreSlim(1);
@@ -36,12 +39,21 @@ static class LiveEndpoint
         {
             var touched = live.ListenAsync(end.Token);
             await Write("retry: 1000\n: here\n\n");
-            var beat = Task.Run(async () =>
+            var beat = Task.Run(
+                async () =>
+                {
+                    using var timer = new PeriodicTimer(Heartbeat);
+                    while (await timer.WaitForNextTickAsync(end.Token))
+                    {
+                        await Write(": here\n\n");
+                    }
+                },
+                end.Token
+            );
+            await foreach (var machine in touched)
             {
-                using var timer = new PeriodicTimer(Heartbeat);
-                while (await timer.WaitForNextTickAsync(end.Token)) { await Write(": here\n\n"); }
-            }, end.Token);
-            await foreach (var machine in touched) { await Write($"data: {machine}\n\n"); }
+                await Write($"data: {machine}\n\n");
+            }
             await beat;
         }
         catch (OperationCanceledException)

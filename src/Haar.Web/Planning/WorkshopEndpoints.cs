@@ -9,19 +9,56 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web.Planning;
 
 /// <param name="DaysToEvent">Negative when it is past; null when nothing presses.</param>
-public sealed record WorkshopHead(string Name, string EventName, DateOnly? EventDay, int? DaysToEvent, string Currency, string MeterHost, int MeterPort, bool MeterShowsPart, int Version);
+public sealed record WorkshopHead(
+    string Name,
+    string EventName,
+    DateOnly? EventDay,
+    int? DaysToEvent,
+    string Currency,
+    string MeterHost,
+    int MeterPort,
+    bool MeterShowsPart,
+    int Version
+);
 
 public sealed record ActOnMachine(Guid MachineId, string MachineName, NextAct Act);
 
 public sealed record WithoutHands(Guid MachineId, string MachineName, Guid JobId, string Title, string WaitsFor, DateTimeOffset? Until);
 
-public sealed record MachineRow(Guid Id, string Name, string Kind, int? Year, IReadOnlyList<Tide> Tides, string Headline, string Detail, TideState Tone, bool HandedOver);
+public sealed record MachineRow(
+    Guid Id,
+    string Name,
+    string Kind,
+    int? Year,
+    IReadOnlyList<Tide> Tides,
+    string Headline,
+    string Detail,
+    TideState Tone,
+    bool HandedOver
+);
 
 public sealed record WorkshopCounts(int InHand, int HandedOver, int Stopped, int HandsMinutesLeft);
 
-public sealed record WorkshopScreen(WorkshopHead Workshop, ActOnMachine? Next, IReadOnlyList<ActOnMachine> Others, IReadOnlyList<WithoutHands> WithoutHands, IReadOnlyList<MachineRow> Machines, WorkshopCounts Counts, int Page, int Pages);
+public sealed record WorkshopScreen(
+    WorkshopHead Workshop,
+    ActOnMachine? Next,
+    IReadOnlyList<ActOnMachine> Others,
+    IReadOnlyList<WithoutHands> WithoutHands,
+    IReadOnlyList<MachineRow> Machines,
+    WorkshopCounts Counts,
+    int Page,
+    int Pages
+);
 
-public sealed record WorkshopEdit(string Name, string EventName, DateOnly? EventDay, string Currency, string MeterHost, int MeterPort, bool MeterShowsPart);
+public sealed record WorkshopEdit(
+    string Name,
+    string EventName,
+    DateOnly? EventDay,
+    string Currency,
+    string MeterHost,
+    int MeterPort,
+    bool MeterShowsPart
+);
 
 public sealed record Found(string Kind, string Title, string Detail, string Path);
 
@@ -31,60 +68,182 @@ static class WorkshopEndpoints
 
     public static void MapWorkshop(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/workshop", ScreenAsync).WithName("GetWorkshop").WithTags("Workshop").WithSummary("Every machine's tideline, what to do next and why, what goes on without hands, and the day.");
-        api.MapGet("/workshop/settings", async (HaarDb db, TimeProvider time) => Head(await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1), time)).WithName("GetSettings").WithTags("Workshop");
+        api.MapGet("/workshop", ScreenAsync)
+            .WithName("GetWorkshop")
+            .WithTags("Workshop")
+            .WithSummary("Every machine's tideline, what to do next and why, what goes on without hands, and the day.");
+        api.MapGet(
+                "/workshop/settings",
+                async (HaarDb db, TimeProvider time) => Head(await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1), time)
+            )
+            .WithName("GetSettings")
+            .WithTags("Workshop");
         api.MapPut("/workshop/settings", EditAsync).WithName("EditSettings").WithTags("Workshop");
-        api.MapGet("/find", FindAsync).WithName("Find").WithTags("Workshop").WithSummary("Machines, parts on boards and drawer parts whose name holds the words.");
+        api.MapGet("/find", FindAsync)
+            .WithName("Find")
+            .WithTags("Workshop")
+            .WithSummary("Machines, parts on boards and drawer parts whose name holds the words.");
     }
 
-    static async Task<WorkshopScreen> ScreenAsync(HaarDb db, TimeProvider time, CancellationToken cancel, int page = 1, bool handedOver = false)
+    static async Task<WorkshopScreen> ScreenAsync(
+        HaarDb db,
+        TimeProvider time,
+        CancellationToken cancel,
+        int page = 1,
+        bool handedOver = false
+    )
     {
         var now = time.GetUtcNow();
         await StandingKeeper.RefreshStaleAsync(db, now, cancel);
         var workshop = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
-        var counts = await db.Standings.Where(s => !s.Removed).GroupBy(s => s.HandedOver)
-            .Select(g => new { HandedOver = g.Key, Count = g.Count(), Stopped = g.Sum(s => s.Stopped ? 1 : 0), Minutes = g.Sum(s => s.HandsMinutesLeft) }).ToListAsync(cancel);
+        var counts = await db
+            .Standings.Where(s => !s.Removed)
+            .GroupBy(s => s.HandedOver)
+            .Select(g => new
+            {
+                HandedOver = g.Key,
+                Count = g.Count(),
+                Stopped = g.Sum(s => s.Stopped ? 1 : 0),
+                Minutes = g.Sum(s => s.HandsMinutesLeft),
+            })
+            .ToListAsync(cancel);
         var hand = counts.FirstOrDefault(c => !c.HandedOver);
         var gone = counts.FirstOrDefault(c => c.HandedOver);
         var shown = (handedOver ? gone?.Count : hand?.Count) ?? 0;
         var pages = Math.Max(1, (shown + PageSize - 1) / PageSize);
         page = Math.Clamp(page, 1, pages);
-        var rows = await db.Standings.AsNoTracking().Where(s => !s.Removed && s.HandedOver == handedOver).OrderBy(s => s.ArrivedAt).ThenBy(s => s.MachineId).Skip((page - 1) * PageSize).Take(PageSize).ToListAsync(cancel);
-        var first = await db.Standings.AsNoTracking().Where(s => !s.Removed && !s.HandedOver && s.HasNext)
-            .OrderByDescending(s => s.Danger).ThenByDescending(s => s.WantedBy).ThenBy(s => s.NextStage).ThenBy(s => s.Since).Take(6).ToListAsync(cancel);
+        var rows = await db
+            .Standings.AsNoTracking()
+            .Where(s => !s.Removed && s.HandedOver == handedOver)
+            .OrderBy(s => s.ArrivedAt)
+            .ThenBy(s => s.MachineId)
+            .Skip((page - 1) * PageSize)
+            .Take(PageSize)
+            .ToListAsync(cancel);
+        var first = await db
+            .Standings.AsNoTracking()
+            .Where(s => !s.Removed && !s.HandedOver && s.HasNext)
+            .OrderByDescending(s => s.Danger)
+            .ThenByDescending(s => s.WantedBy)
+            .ThenBy(s => s.NextStage)
+            .ThenBy(s => s.Since)
+            .Take(6)
+            .ToListAsync(cancel);
         var acts = first.Select(s => new ActOnMachine(s.MachineId, s.Name, s.Standing.Next!)).ToList();
-        var waiting = await db.Jobs.AsNoTracking().Where(j => j.State == JobState.Waiting && (j.WaitUntil == null || j.WaitUntil > now)).OrderBy(j => j.WaitUntil == null).ThenBy(j => j.WaitUntil).Take(6)
-            .Join(db.Machines.Where(m => m.RemovedAt == null), j => j.MachineId, m => m.Id, (j, m) => new WithoutHands(m.Id, m.Name, j.Id, j.Title, j.WaitsFor, j.WaitUntil)).ToListAsync(cancel);
-        return new(Head(workshop, time), acts.FirstOrDefault(), [.. acts.Skip(1)], [.. waiting.OrderBy(w => w.Until ?? DateTimeOffset.MaxValue)],
-            [.. rows.Select(s => new MachineRow(s.MachineId, s.Name, s.Kind, s.YearFrom, s.Standing.Tides, s.Standing.Headline, s.Standing.Detail, s.Standing.Tone, s.HandedOver))],
-            new(hand?.Count ?? 0, gone?.Count ?? 0, hand?.Stopped ?? 0, hand?.Minutes ?? 0), page, pages);
+        var waiting = await db
+            .Jobs.AsNoTracking()
+            .Where(j => j.State == JobState.Waiting && (j.WaitUntil == null || j.WaitUntil > now))
+            .OrderBy(j => j.WaitUntil == null)
+            .ThenBy(j => j.WaitUntil)
+            .Take(6)
+            .Join(
+                db.Machines.Where(m => m.RemovedAt == null),
+                j => j.MachineId,
+                m => m.Id,
+                (j, m) => new WithoutHands(m.Id, m.Name, j.Id, j.Title, j.WaitsFor, j.WaitUntil)
+            )
+            .ToListAsync(cancel);
+        return new(
+            Head(workshop, time),
+            acts.FirstOrDefault(),
+            [.. acts.Skip(1)],
+            [.. waiting.OrderBy(w => w.Until ?? DateTimeOffset.MaxValue)],
+            [
+                .. rows.Select(s => new MachineRow(
+                    s.MachineId,
+                    s.Name,
+                    s.Kind,
+                    s.YearFrom,
+                    s.Standing.Tides,
+                    s.Standing.Headline,
+                    s.Standing.Detail,
+                    s.Standing.Tone,
+                    s.HandedOver
+                )),
+            ],
+            new(hand?.Count ?? 0, gone?.Count ?? 0, hand?.Stopped ?? 0, hand?.Minutes ?? 0),
+            page,
+            pages
+        );
     }
 
     static WorkshopHead Head(Core.Planning.Workshop w, TimeProvider time) =>
-        new(w.Name, w.EventName, w.EventDay, w.EventDay is { } day ? day.DayNumber - DateOnly.FromDateTime(time.GetLocalNow().DateTime).DayNumber : null, w.Currency, w.MeterHost, w.MeterPort, w.MeterShowsPart, w.Version);
+        new(
+            w.Name,
+            w.EventName,
+            w.EventDay,
+            w.EventDay is { } day ? day.DayNumber - DateOnly.FromDateTime(time.GetLocalNow().DateTime).DayNumber : null,
+            w.Currency,
+            w.MeterHost,
+            w.MeterPort,
+            w.MeterShowsPart,
+            w.Version
+        );
 
     static async Task<Acted> EditAsync(WorkshopEdit edit, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var w = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
         Bench.Match(w, w.Version, request.Version());
-        if (edit.Name.Trim().Length is 0 or > 80) { throw new BadFactException("name", "Give the workshop a name of 1 to 80 characters."); }
-        if (edit.EventName.Length > 120) { throw new BadFactException("eventName", "At most 120 characters."); }
-        if (edit.Currency.Length != 3 || !edit.Currency.All(char.IsAsciiLetterUpper)) { throw new BadFactException("currency", "A currency is three capital letters (ISO 4217), such as EUR."); }
-        if (edit.MeterPort is < 1 or > 65535) { throw new BadFactException("meterPort", "A port is 1 to 65535; most meters listen on 5025."); }
-        if (Uri.CheckHostName(edit.MeterHost) == UriHostNameType.Unknown) { throw new BadFactException("meterHost", "That is no network address."); }
-        (w.Name, w.EventName, w.EventDay, w.Currency, w.MeterHost, w.MeterPort, w.MeterShowsPart) = (edit.Name.Trim(), edit.EventName.Trim(), edit.EventDay, edit.Currency, edit.MeterHost, edit.MeterPort, edit.MeterShowsPart);
+        if (edit.Name.Trim().Length is 0 or > 80)
+        {
+            throw new BadFactException("name", "Give the workshop a name of 1 to 80 characters.");
+        }
+        if (edit.EventName.Length > 120)
+        {
+            throw new BadFactException("eventName", "At most 120 characters.");
+        }
+        if (edit.Currency.Length != 3 || !edit.Currency.All(char.IsAsciiLetterUpper))
+        {
+            throw new BadFactException("currency", "A currency is three capital letters (ISO 4217), such as EUR.");
+        }
+        if (edit.MeterPort is < 1 or > 65535)
+        {
+            throw new BadFactException("meterPort", "A port is 1 to 65535; most meters listen on 5025.");
+        }
+        if (Uri.CheckHostName(edit.MeterHost) == UriHostNameType.Unknown)
+        {
+            throw new BadFactException("meterHost", "That is no network address.");
+        }
+        (w.Name, w.EventName, w.EventDay, w.Currency, w.MeterHost, w.MeterPort, w.MeterShowsPart) = (
+            edit.Name.Trim(),
+            edit.EventName.Trim(),
+            edit.EventDay,
+            edit.Currency,
+            edit.MeterHost,
+            edit.MeterPort,
+            edit.MeterShowsPart
+        );
         return (await bench.ActAsync(null, "The workshop's settings changed.", cancel)).Said();
     }
 
     static async Task<IReadOnlyList<Found>> FindAsync(string q, HaarDb db, CancellationToken cancel)
     {
         q = q.Trim();
-        if (q.Length is 0 or > 80) { return []; }
-        var like = $"%{q.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
-        var machines = await db.Machines.AsNoTracking().Where(m => m.RemovedAt == null && (EF.Functions.Like(m.Name, like, "\\") || EF.Functions.Like(m.Model, like, "\\"))).OrderBy(m => m.Name).Take(8)
-            .Select(m => new Found("machine", m.Name, m.Kind, $"/m/{m.Id}")).ToListAsync(cancel);
-        var parts = await db.Capacitors.AsNoTracking().Where(c => EF.Functions.Like(c.Designator, like, "\\")).OrderBy(c => c.Designator).Take(8)
-            .Join(db.Machines.Where(m => m.RemovedAt == null), c => c.MachineId, m => m.Id, (c, m) => new Found("capacitor", $"{c.Designator} · {c.Marking}", m.Name, $"/m/{m.Id}/capacitors?part={c.Id}")).ToListAsync(cancel);
+        if (q.Length is 0 or > 80)
+        {
+            return [];
+        }
+        var like =
+            $"%{q.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
+        var machines = await db
+            .Machines.AsNoTracking()
+            .Where(m => m.RemovedAt == null && (EF.Functions.Like(m.Name, like, "\\") || EF.Functions.Like(m.Model, like, "\\")))
+            .OrderBy(m => m.Name)
+            .Take(8)
+            .Select(m => new Found("machine", m.Name, m.Kind, $"/m/{m.Id}"))
+            .ToListAsync(cancel);
+        var parts = await db
+            .Capacitors.AsNoTracking()
+            .Where(c => EF.Functions.Like(c.Designator, like, "\\"))
+            .OrderBy(c => c.Designator)
+            .Take(8)
+            .Join(
+                db.Machines.Where(m => m.RemovedAt == null),
+                c => c.MachineId,
+                m => m.Id,
+                (c, m) => new Found("capacitor", $"{c.Designator} · {c.Marking}", m.Name, $"/m/{m.Id}/capacitors?part={c.Id}")
+            )
+            .ToListAsync(cancel);
         return [.. machines, .. parts];
     }
 }

@@ -23,36 +23,107 @@ static class ProofEndpoints
     public static void MapProving(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}/proofs").WithTags("Proving");
-        m.MapGet("/", async (Guid id, HaarDb db, CancellationToken cancel) =>
-        {
-            var proofs = await db.Proofs.AsNoTracking().Where(p => p.MachineId == id).OrderBy(p => p.Id).ToListAsync(cancel);
-            var readings = await db.Readings.AsNoTracking().Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Proof && !r.Struck).OrderBy(r => r.Id).ToListAsync(cancel);
-            return proofs.Select(p => new ProofRow(p, [.. readings.Where(r => r.SubjectId == p.Id).Select(r => new Run(r.Id, r.Channel, r.Value, r.At))], WriteUps.Compare(p, readings), IsItReal.RunsNeeded(IsItReal.DefaultAlpha))).ToList();
-        }).WithName("GetProofs");
-        m.MapPost("/", async (Guid id, ProofEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            if (e.What.Trim().Length is 0 or > 120) { throw new BadFactException("what", "Say in 1 to 120 characters what is measured."); }
-            if (e.Unit.Length > 20) { throw new BadFactException("unit", "At most 20 characters."); }
-            BadFactException.Finite("resolution", e.Resolution, 0, 1e12, e.Unit);
-            await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-            var p = new Proof { Id = bench.NewId(), MachineId = id, What = e.What.Trim(), Unit = e.Unit.Trim(), Better = e.Better, Resolution = e.Resolution, At = bench.Now };
-            db.Add(p);
-            return (await bench.ActAsync(id, $"To be measured before and after: {p.What}.", cancel)).Said(p.Id);
-        }).WithName("AddProof");
-        m.MapPost("/{proofId:guid}/runs", async (Guid id, Guid proofId, RunAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var p = await db.Proofs.FirstOrDefaultAsync(x => x.Id == proofId && x.MachineId == id, cancel).OrNotHere("measurement");
-            if (ask.Side is not ("before" or "after")) { throw new BadFactException("side", "A run is “before” or “after”."); }
-            BadFactException.Finite("value", ask.Value, -1e12, 1e12, p.Unit);
-            var quantity = p.Unit switch { "s" => Quantity.Seconds, "°C" => Quantity.Celsius, "frames/s" => Quantity.Frames, _ => Quantity.Rate };
-            db.Add(new Reading { Id = bench.NewId(), MachineId = id, SubjectKind = SubjectKind.Proof, SubjectId = p.Id, Channel = ask.Side, Quantity = quantity, Value = ask.Value, At = bench.Now });
-            return (await bench.ActAsync(id, $"{p.What}, {ask.Side}: {Core.Markings.Si.Plain(ask.Value)} {p.Unit}".TrimEnd() + ".", cancel)).Said(p.Id);
-        }).WithName("AddRun");
-        m.MapDelete("/{proofId:guid}/runs/{runId:guid}", async (Guid id, Guid proofId, Guid runId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var r = await db.Readings.FirstOrDefaultAsync(x => x.Id == runId && x.SubjectId == proofId && x.MachineId == id, cancel).OrNotHere("run");
-            r.Struck = true;
-            return (await bench.ActAsync(id, $"A run of {Core.Markings.Si.Plain(r.Value)} struck out.", cancel)).Said(proofId);
-        }).WithName("StrikeRun");
+        m.MapGet(
+                "/",
+                async (Guid id, HaarDb db, CancellationToken cancel) =>
+                {
+                    var proofs = await db.Proofs.AsNoTracking().Where(p => p.MachineId == id).OrderBy(p => p.Id).ToListAsync(cancel);
+                    var readings = await db
+                        .Readings.AsNoTracking()
+                        .Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Proof && !r.Struck)
+                        .OrderBy(r => r.Id)
+                        .ToListAsync(cancel);
+                    return proofs
+                        .Select(p => new ProofRow(
+                            p,
+                            [.. readings.Where(r => r.SubjectId == p.Id).Select(r => new Run(r.Id, r.Channel, r.Value, r.At))],
+                            WriteUps.Compare(p, readings),
+                            IsItReal.RunsNeeded(IsItReal.DefaultAlpha)
+                        ))
+                        .ToList();
+                }
+            )
+            .WithName("GetProofs");
+        m.MapPost(
+                "/",
+                async (Guid id, ProofEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    if (e.What.Trim().Length is 0 or > 120)
+                    {
+                        throw new BadFactException("what", "Say in 1 to 120 characters what is measured.");
+                    }
+                    if (e.Unit.Length > 20)
+                    {
+                        throw new BadFactException("unit", "At most 20 characters.");
+                    }
+                    BadFactException.Finite("resolution", e.Resolution, 0, 1e12, e.Unit);
+                    await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
+                    var p = new Proof
+                    {
+                        Id = bench.NewId(),
+                        MachineId = id,
+                        What = e.What.Trim(),
+                        Unit = e.Unit.Trim(),
+                        Better = e.Better,
+                        Resolution = e.Resolution,
+                        At = bench.Now,
+                    };
+                    db.Add(p);
+                    return (await bench.ActAsync(id, $"To be measured before and after: {p.What}.", cancel)).Said(p.Id);
+                }
+            )
+            .WithName("AddProof");
+        m.MapPost(
+                "/{proofId:guid}/runs",
+                async (Guid id, Guid proofId, RunAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var p = await db.Proofs.FirstOrDefaultAsync(x => x.Id == proofId && x.MachineId == id, cancel).OrNotHere("measurement");
+                    if (ask.Side is not ("before" or "after"))
+                    {
+                        throw new BadFactException("side", "A run is “before” or “after”.");
+                    }
+                    BadFactException.Finite("value", ask.Value, -1e12, 1e12, p.Unit);
+                    var quantity = p.Unit switch
+                    {
+                        "s" => Quantity.Seconds,
+                        "°C" => Quantity.Celsius,
+                        "frames/s" => Quantity.Frames,
+                        _ => Quantity.Rate,
+                    };
+                    db.Add(
+                        new Reading
+                        {
+                            Id = bench.NewId(),
+                            MachineId = id,
+                            SubjectKind = SubjectKind.Proof,
+                            SubjectId = p.Id,
+                            Channel = ask.Side,
+                            Quantity = quantity,
+                            Value = ask.Value,
+                            At = bench.Now,
+                        }
+                    );
+                    return (
+                        await bench.ActAsync(
+                            id,
+                            $"{p.What}, {ask.Side}: {Core.Markings.Si.Plain(ask.Value)} {p.Unit}".TrimEnd() + ".",
+                            cancel
+                        )
+                    ).Said(p.Id);
+                }
+            )
+            .WithName("AddRun");
+        m.MapDelete(
+                "/{proofId:guid}/runs/{runId:guid}",
+                async (Guid id, Guid proofId, Guid runId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var r = await db
+                        .Readings.FirstOrDefaultAsync(x => x.Id == runId && x.SubjectId == proofId && x.MachineId == id, cancel)
+                        .OrNotHere("run");
+                    r.Struck = true;
+                    return (await bench.ActAsync(id, $"A run of {Core.Markings.Si.Plain(r.Value)} struck out.", cancel)).Said(proofId);
+                }
+            )
+            .WithName("StrikeRun");
     }
 }

@@ -5,11 +5,29 @@ namespace Haar.Web.Proving;
 
 /// <param name="Resolution">Least step that the instrument shows; 0 when left out.</param>
 /// <param name="Alpha">Chance of a false alarm that is borne; 0.05 when left out.</param>
-public sealed record IsItRealAsk(IReadOnlyList<double> Before, IReadOnlyList<double> After, string What = "it", string Unit = "", Better Better = Better.Lower, double Resolution = 0, double Alpha = IsItReal.DefaultAlpha);
+public sealed record IsItRealAsk(
+    IReadOnlyList<double> Before,
+    IReadOnlyList<double> After,
+    string What = "it",
+    string Unit = "",
+    Better Better = Better.Lower,
+    double Resolution = 0,
+    double Alpha = IsItReal.DefaultAlpha
+);
 
 static class ProvingCalc
 {
     public static void MapProvingCalc(this IEndpointRouteBuilder calc) =>
-        calc.MapGroup("/proving").WithTags("Calc: proving").MapPost("/is-it-real", (IsItRealAsk ask) => IsItReal.Compare(ask.What, ask.Before, ask.After, ask.Unit, ask.Better, ask.Resolution, ask.Alpha))
-            .WithName("CalcIsItReal").WithSummary("Two series of runs: median, spread, ratio, and whether the change is real.").WithExample("""{"what":"Start to desktop","unit":"s","before":[41.2,40.8,41.9,41.0,41.4],"after":[33.0,32.6,33.4,32.9,33.1]}""").ProducesValidationProblem();
+        calc.MapGroup("/proving")
+            .WithTags("Calc: proving")
+            .MapPost(
+                "/is-it-real",
+                (IsItRealAsk ask) => IsItReal.Compare(ask.What, ask.Before, ask.After, ask.Unit, ask.Better, ask.Resolution, ask.Alpha)
+            )
+            .WithName("CalcIsItReal")
+            .WithSummary("Two series of runs: median, spread, ratio, and whether the change is real.")
+            .WithExample(
+                """{"what":"Start to desktop","unit":"s","before":[41.2,40.8,41.9,41.0,41.4],"after":[33.0,32.6,33.4,32.9,33.1]}"""
+            )
+            .ProducesValidationProblem();
 }

@@ -25,7 +25,13 @@ public sealed record RebuildPieceRow(StripStepRow Row, string? Hindrance, bool W
 
 /// <param name="Pieces">Every piece, by its id.</param>
 /// <param name="Apart">The strip-down is finished; until then the order is only a look ahead.</param>
-public sealed record RebuildScreen(RebuildPlan Plan, IReadOnlyList<RebuildPieceRow> Pieces, ReconcileResult Fasteners, bool Apart, DateTimeOffset Now);
+public sealed record RebuildScreen(
+    RebuildPlan Plan,
+    IReadOnlyList<RebuildPieceRow> Pieces,
+    ReconcileResult Fasteners,
+    bool Apart,
+    DateTimeOffset Now
+);
 
 public sealed record NothingOnScreen(Verdict Verdict, IReadOnlyList<SeatingCheck> Checks, IReadOnlyList<string> Cleared, Silence Silence);
 
@@ -38,16 +44,27 @@ static class RebuildEndpoints
         m.MapPost("/{stepId:guid}/back", BackAsync).WithName("PutBack");
         m.MapPost("/{stepId:guid}/out", OutAsync).WithName("TakeOutAgain");
         m.MapPost("/{stepId:guid}/tested", TestedAsync).WithName("TestedBeforeCovered");
-        m.MapPost("/fasteners/{fastenerId:guid}", FastenerAsync).WithName("PutFastenerBack").WithSummary("Refuses a screw of another thread, or one that is longer than what came out.");
+        m.MapPost("/fasteners/{fastenerId:guid}", FastenerAsync)
+            .WithName("PutFastenerBack")
+            .WithSummary("Refuses a screw of another thread, or one that is longer than what came out.");
         m.MapDelete("/fasteners/{fastenerId:guid}", FastenerOutAsync).WithName("TakeFastenerOut");
         m.MapPost("/connectors/{connectorId:guid}", ConnectorAsync).WithName("PlugIn");
-        m.MapGet("/nothing-on", async (Guid id, HaarDb db, CancellationToken cancel, string? silence = null) => await NothingOnAsync(id, db, silence?.As<Silence>("silence"), cancel)).WithName("GetNothingOn");
+        m.MapGet(
+                "/nothing-on",
+                async (Guid id, HaarDb db, CancellationToken cancel, string? silence = null) =>
+                    await NothingOnAsync(id, db, silence?.As<Silence>("silence"), cancel)
+            )
+            .WithName("GetNothingOn");
         m.MapPost("/nothing-on/{check}", LookedAsync).WithName("LookedAtSeating");
     }
 
-    static async Task<StripRecord> RecordAsync(Guid id, HaarDb db, CancellationToken cancel) => new(
-        await db.StripSteps.Where(s => s.MachineId == id).OrderBy(s => s.Number).ToListAsync(cancel), await db.StripFasteners.Where(f => f.MachineId == id).OrderBy(f => f.Id).ToListAsync(cancel),
-        await db.StripConnectors.Where(c => c.MachineId == id).OrderBy(c => c.Id).ToListAsync(cancel), await db.Jobs.AsNoTracking().Where(j => j.MachineId == id).ToListAsync(cancel));
+    static async Task<StripRecord> RecordAsync(Guid id, HaarDb db, CancellationToken cancel) =>
+        new(
+            await db.StripSteps.Where(s => s.MachineId == id).OrderBy(s => s.Number).ToListAsync(cancel),
+            await db.StripFasteners.Where(f => f.MachineId == id).OrderBy(f => f.Id).ToListAsync(cancel),
+            await db.StripConnectors.Where(c => c.MachineId == id).OrderBy(c => c.Id).ToListAsync(cancel),
+            await db.Jobs.AsNoTracking().Where(j => j.MachineId == id).ToListAsync(cancel)
+        );
 
     static async Task<RebuildScreen> ScreenAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
     {
@@ -59,37 +76,100 @@ static class RebuildEndpoints
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
         var store = await db.Fasteners.AsNoTracking().ToListAsync(cancel);
         var loop = plan.Loop.Count > 0;
-        return new(plan, [.. record.Steps.Select(s => new RebuildPieceRow(new(s, s.PhotoId is { } p ? photos.GetValueOrDefault(p) : null, [.. record.Fasteners.Where(f => f.StepId == s.Id)], [.. record.Connectors.Where(c => c.StepId == s.Id)], []),
-            loop || s.BackAt is not null ? null : RebuildOrder.Hindrance(pieces, s.Id.ToString(), now), record.WantsSecondLook(s)))], record.Reconciled(store), await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == Core.Planning.Stage.StripDown, cancel), now);
+        return new(
+            plan,
+            [
+                .. record.Steps.Select(s => new RebuildPieceRow(
+                    new(
+                        s,
+                        s.PhotoId is { } p ? photos.GetValueOrDefault(p) : null,
+                        [.. record.Fasteners.Where(f => f.StepId == s.Id)],
+                        [.. record.Connectors.Where(c => c.StepId == s.Id)],
+                        []
+                    ),
+                    loop || s.BackAt is not null ? null : RebuildOrder.Hindrance(pieces, s.Id.ToString(), now),
+                    record.WantsSecondLook(s)
+                )),
+            ],
+            record.Reconciled(store),
+            await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == Core.Planning.Stage.StripDown, cancel),
+            now
+        );
     }
 
     static async Task<Acted> BackAsync(Guid id, Guid stepId, PutBackAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var record = await RecordAsync(id, db, cancel);
-        var s = record.Steps.FirstOrDefault(x => x.Id == stepId) ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
-        if (s.BackAt is not null) { throw new BadFactException("step", $"{s.Title} is back in already."); }
-        if (record.Hindrance(stepId, bench.Now) is { } why) { throw new BadFactException("step", why); }
-        if (record.WantsSecondLook(s) && !ask.SecondLook) { throw new BadFactException("secondLook", $"It can go in the wrong way round{(s.WayRound.Length > 0 ? $": {s.WayRound}" : "")}. Look a second time, and say so."); }
+        var s =
+            record.Steps.FirstOrDefault(x => x.Id == stepId)
+            ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
+        if (s.BackAt is not null)
+        {
+            throw new BadFactException("step", $"{s.Title} is back in already.");
+        }
+        if (record.Hindrance(stepId, bench.Now) is { } why)
+        {
+            throw new BadFactException("step", why);
+        }
+        if (record.WantsSecondLook(s) && !ask.SecondLook)
+        {
+            throw new BadFactException(
+                "secondLook",
+                $"It can go in the wrong way round{(s.WayRound.Length > 0 ? $": {s.WayRound}" : "")}. Look a second time, and say so."
+            );
+        }
         s.BackAt = bench.Now;
         s.SecondLookAt = ask.SecondLook ? bench.Now : null;
-        foreach (var c in record.Connectors.Where(c => c.StepId == stepId && c.BackAt is null)) { c.BackAt = bench.Now; }
-        return (await bench.ActAsync(id, $"Back in: {(s.ExchangedFor.Length > 0 ? $"{s.ExchangedFor} for {s.Title}" : s.Title)}{(ask.SecondLook && record.WantsSecondLook(s) ? ", way round looked at twice" : "")}.", cancel)).Said(stepId);
+        foreach (var c in record.Connectors.Where(c => c.StepId == stepId && c.BackAt is null))
+        {
+            c.BackAt = bench.Now;
+        }
+        return (
+            await bench.ActAsync(
+                id,
+                $"Back in: {(s.ExchangedFor.Length > 0 ? $"{s.ExchangedFor} for {s.Title}" : s.Title)}{(ask.SecondLook && record.WantsSecondLook(s) ? ", way round looked at twice" : "")}.",
+                cancel
+            )
+        ).Said(stepId);
     }
 
     static async Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, Bench bench, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var record = await RecordAsync(id, db, cancel);
-        var s = record.Steps.FirstOrDefault(x => x.Id == stepId) ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
-        if (s.BackAt is null) { throw new BadFactException("step", $"{s.Title} is out."); }
-        if (record.Steps.FirstOrDefault(x => x.BackAt is not null && s.Behind.Contains(x.Id)) is { } over) { throw new BadFactException("step", $"{over.Title} goes over it and is back in: take that out first."); }
+        var s =
+            record.Steps.FirstOrDefault(x => x.Id == stepId)
+            ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
+        if (s.BackAt is null)
+        {
+            throw new BadFactException("step", $"{s.Title} is out.");
+        }
+        if (record.Steps.FirstOrDefault(x => x.BackAt is not null && s.Behind.Contains(x.Id)) is { } over)
+        {
+            throw new BadFactException("step", $"{over.Title} goes over it and is back in: take that out first.");
+        }
         (s.BackAt, s.SecondLookAt, s.TestedAt, s.TestSaid) = (null, null, null, "");
-        foreach (var c in record.Connectors.Where(c => c.StepId == stepId)) { c.BackAt = null; }
-        foreach (var f in record.Fasteners.Where(f => f.StepId == stepId && f.Returns.Any(r => !r.FromStore))) { f.Returns = [.. f.Returns.Where(r => r.FromStore)]; }
+        foreach (var c in record.Connectors.Where(c => c.StepId == stepId))
+        {
+            c.BackAt = null;
+        }
+        foreach (var f in record.Fasteners.Where(f => f.StepId == stepId && f.Returns.Any(r => !r.FromStore)))
+        {
+            f.Returns = [.. f.Returns.Where(r => r.FromStore)];
+        }
         // What was looked at and right is no longer so once it has been out.
-        var touched = record.Connectors.Where(c => c.StepId == stepId).Select(c => c.Id).Append(stepId).Select(x => $"nothing-on/{x}").ToList();
-        db.RemoveRange((await db.Answers.Where(a => a.MachineId == id && a.Item.StartsWith("nothing-on/")).ToListAsync(cancel)).Where(a => touched.Any(t => a.Item.StartsWith(t, StringComparison.Ordinal))));
+        var touched = record
+            .Connectors.Where(c => c.StepId == stepId)
+            .Select(c => c.Id)
+            .Append(stepId)
+            .Select(x => $"nothing-on/{x}")
+            .ToList();
+        db.RemoveRange(
+            (await db.Answers.Where(a => a.MachineId == id && a.Item.StartsWith("nothing-on/")).ToListAsync(cancel)).Where(a =>
+                touched.Any(t => a.Item.StartsWith(t, StringComparison.Ordinal))
+            )
+        );
         return (await bench.ActAsync(id, $"Out again: {s.Title}.", cancel)).Said(stepId);
     }
 
@@ -97,45 +177,92 @@ static class RebuildEndpoints
     {
         await db.OnTheListAsync(id, cancel);
         var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
-        if (s.TestBeforeCovered.Length == 0) { throw new BadFactException("step", $"No test is due for {s.Title}."); }
-        if (s.BackAt is null) { throw new BadFactException("step", $"{s.Title} is not back in yet: it is tested where it sits."); }
-        if (ask.Said.Length > 200) { throw new BadFactException("said", "At most 200 characters."); }
-        if (!ask.Passed && ask.Said.Trim().Length == 0) { throw new BadFactException("said", "Say what it did instead."); }
-        if (ask.Passed) { s.TestedAt = bench.Now; }
+        if (s.TestBeforeCovered.Length == 0)
+        {
+            throw new BadFactException("step", $"No test is due for {s.Title}.");
+        }
+        if (s.BackAt is null)
+        {
+            throw new BadFactException("step", $"{s.Title} is not back in yet: it is tested where it sits.");
+        }
+        if (ask.Said.Length > 200)
+        {
+            throw new BadFactException("said", "At most 200 characters.");
+        }
+        if (!ask.Passed && ask.Said.Trim().Length == 0)
+        {
+            throw new BadFactException("said", "Say what it did instead.");
+        }
+        if (ask.Passed)
+        {
+            s.TestedAt = bench.Now;
+        }
         s.TestSaid = ask.Said.Trim();
-        return (await bench.ActAsync(id, $"{s.TestBeforeCovered}: {(ask.Passed ? "passed" : "failed, and it stays uncovered")}{(s.TestSaid.Length > 0 ? $". {s.TestSaid}" : "")}.", cancel)).Said(stepId);
+        return (
+            await bench.ActAsync(
+                id,
+                $"{s.TestBeforeCovered}: {(ask.Passed ? "passed" : "failed, and it stays uncovered")}{(s.TestSaid.Length > 0 ? $". {s.TestSaid}" : "")}.",
+                cancel
+            )
+        ).Said(stepId);
     }
 
     static async Task<Acted> FastenerAsync(Guid id, Guid fastenerId, FastenerBackAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var record = await RecordAsync(id, db, cancel);
-        var f = record.Fasteners.FirstOrDefault(x => x.Id == fastenerId) ?? throw new NotHereException("There is no such fastener here: it may have been taken away on another screen.");
-        if (ask.Count is < 1 or > StripFacts.MostCount) { throw new BadFactException("count", "At least one goes in."); }
+        var f =
+            record.Fasteners.FirstOrDefault(x => x.Id == fastenerId)
+            ?? throw new NotHereException("There is no such fastener here: it may have been taken away on another screen.");
+        if (ask.Count is < 1 or > StripFacts.MostCount)
+        {
+            throw new BadFactException("count", "At least one goes in.");
+        }
         var fact = record.FastenerFacts().First(x => x.Id == fastenerId.ToString());
         var back = new FastenerBack(ask.Count, ask.Thread.Trim(), ask.LengthMillimetres, ask.Head.Trim(), ask.FromStoreId is not null);
         var verdict = Reconcile.MayGoIn(fact, back);
-        if (verdict.Outcome == Outcome.No) { throw new BadFactException("lengthMillimetres", verdict.Sentence); }
+        if (verdict.Outcome == Outcome.No)
+        {
+            throw new BadFactException("lengthMillimetres", verdict.Sentence);
+        }
         _ = Reconcile.Of([fact with { Returns = [.. fact.Returns, back] }]);
         if (ask.FromStoreId is { } storeId)
         {
             var store = await db.Fasteners.FirstOrDefaultAsync(x => x.Id == storeId, cancel).OrNotHere("spare");
-            if (store.Quantity < ask.Count) { throw new BadFactException("count", $"Only {store.Quantity} of them are left, {store.Place}."); }
+            if (store.Quantity < ask.Count)
+            {
+                throw new BadFactException("count", $"Only {store.Quantity} of them are left, {store.Place}.");
+            }
             store.Quantity -= ask.Count;
         }
 
-        f.Returns = [.. f.Returns, new FastenerReturn(ask.Count, back.Thread, back.LengthMillimetres, back.Head, back.FromStore, bench.Now)];
-        return (await bench.ActAsync(id, $"{ask.Count} × {Reconcile.Size(back.Thread, back.LengthMillimetres, back.Head)} in, {fact.StepTitle}{(back.FromStore ? ", from the store" : "")}.", cancel)).Said(fastenerId);
+        f.Returns =
+        [
+            .. f.Returns,
+            new FastenerReturn(ask.Count, back.Thread, back.LengthMillimetres, back.Head, back.FromStore, bench.Now),
+        ];
+        return (
+            await bench.ActAsync(
+                id,
+                $"{ask.Count} × {Reconcile.Size(back.Thread, back.LengthMillimetres, back.Head)} in, {fact.StepTitle}{(back.FromStore ? ", from the store" : "")}.",
+                cancel
+            )
+        ).Said(fastenerId);
     }
 
     static async Task<Acted> FastenerOutAsync(Guid id, Guid fastenerId, HaarDb db, Bench bench, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var f = await db.StripFasteners.FirstOrDefaultAsync(x => x.Id == fastenerId && x.MachineId == id, cancel).OrNotHere("fastener");
-        if (f.Returns.Count == 0) { throw new BadFactException("fastener", "None of them is back in."); }
+        if (f.Returns.Count == 0)
+        {
+            throw new BadFactException("fastener", "None of them is back in.");
+        }
         var last = f.Returns[^1];
         f.Returns = [.. f.Returns.SkipLast(1)];
-        return (await bench.ActAsync(id, $"{last.Count} × {Reconcile.Size(last.Thread, last.LengthMillimetres, last.Head)} out again.", cancel)).Said(fastenerId);
+        return (
+            await bench.ActAsync(id, $"{last.Count} × {Reconcile.Size(last.Thread, last.LengthMillimetres, last.Head)} out again.", cancel)
+        ).Said(fastenerId);
     }
 
     static async Task<Acted> ConnectorAsync(Guid id, Guid connectorId, HaarDb db, Bench bench, CancellationToken cancel)
@@ -143,13 +270,24 @@ static class RebuildEndpoints
         await db.OnTheListAsync(id, cancel);
         var c = await db.StripConnectors.FirstOrDefaultAsync(x => x.Id == connectorId && x.MachineId == id, cancel).OrNotHere("connector");
         c.BackAt = c.BackAt is null ? bench.Now : null;
-        return (await bench.ActAsync(id, c.BackAt is null ? $"Unplugged again: {c.Kind}." : $"Plugged in: {c.Kind}{(c.WayRound.Length > 0 ? $", {c.WayRound}" : "")}.", cancel)).Said(connectorId);
+        return (
+            await bench.ActAsync(
+                id,
+                c.BackAt is null
+                    ? $"Unplugged again: {c.Kind}."
+                    : $"Plugged in: {c.Kind}{(c.WayRound.Length > 0 ? $", {c.WayRound}" : "")}.",
+                cancel
+            )
+        ).Said(connectorId);
     }
 
     static async Task<NothingOnScreen> NothingOnAsync(Guid id, HaarDb db, Silence? asked, CancellationToken cancel)
     {
         var f = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
-        var cleared = f.Answers.Where(a => a.Item.StartsWith("nothing-on/", StringComparison.Ordinal) && a.Answer == LookAnswer.Sound).Select(a => a.Item["nothing-on/".Length..]).ToHashSet();
+        var cleared = f
+            .Answers.Where(a => a.Item.StartsWith("nothing-on/", StringComparison.Ordinal) && a.Answer == LookAnswer.Sound)
+            .Select(a => a.Item["nothing-on/".Length..])
+            .ToHashSet();
         var silence = asked ?? Observations.Silence(f.Observations);
         var (verdict, checks) = NothingOn.Of(f.Strip.Touched(), f.Strip.Reconciled().LeftOver, cleared, silence);
         return new(verdict, checks, [.. cleared], silence);
@@ -159,16 +297,25 @@ static class RebuildEndpoints
     {
         await db.OnTheListAsync(id, cancel);
         var screen = await NothingOnAsync(id, db, null, cancel);
-        var found = screen.Checks.FirstOrDefault(c => c.Id == check) ?? throw new NotHereException("That is not on the list: it was looked at already, or the record changed.");
+        var found =
+            screen.Checks.FirstOrDefault(c => c.Id == check)
+            ?? throw new NotHereException("That is not on the list: it was looked at already, or the record changed.");
         var item = $"nothing-on/{check}";
         var answer = await db.Answers.FirstOrDefaultAsync(a => a.MachineId == id && a.Item == item, cancel);
         if (answer is null)
         {
-            answer = new ChecklistAnswer { Id = bench.NewId(), MachineId = id, Item = item };
+            answer = new ChecklistAnswer
+            {
+                Id = bench.NewId(),
+                MachineId = id,
+                Item = item,
+            };
             db.Add(answer);
         }
 
         (answer.Answer, answer.At) = (ask.Right ? LookAnswer.Sound : LookAnswer.Bad, bench.Now);
-        return (await bench.ActAsync(id, ask.Right ? $"Looked at and right: {found.Title}." : $"That was it: {found.Title}.", cancel)).Said(answer.Id);
+        return (await bench.ActAsync(id, ask.Right ? $"Looked at and right: {found.Title}." : $"That was it: {found.Title}.", cancel)).Said(
+            answer.Id
+        );
     }
 }

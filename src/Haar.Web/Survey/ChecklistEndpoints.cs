@@ -23,22 +23,54 @@ static class ChecklistEndpoints
     {
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Survey");
         m.MapGet("/checklist", ScreenAsync).WithName("GetChecklist");
-        m.MapPost("/checklist/{item}", AnswerAsync).WithName("AnswerChecklist").WithSummary("Bad raises the finding that the item stands for, with its cautions and the work that it implies.");
-        m.MapGet("/observations", async (Guid id, HaarDb db, CancellationToken cancel) => await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Struck).OrderBy(o => o.Id).ToListAsync(cancel)).WithName("GetObservations");
-        m.MapPost("/observations", async (Guid id, ObservationAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            await db.OnTheListAsync(id, cancel);
-            var o = new Observation { Id = bench.NewId(), MachineId = id, Kind = ask.Kind, Text = ask.Text.Trim(), Kilobytes = ask.Kilobytes, During = ask.During, At = bench.Now };
-            Observations.Check(o);
-            db.Add(o);
-            return (await bench.ActAsync(id, $"{ask.Kind switch { ObservationKind.Beep => "It beeped", ObservationKind.ErrorCode => "Error code", ObservationKind.MemoryCount => "It counted", ObservationKind.Sound => "Heard", ObservationKind.Smell => "Smelled", ObservationKind.Picture => "Picture", _ => "It said" }}: {o.Text}{(o.Kilobytes is { } kb ? $" ({kb} KB)" : "")}.", cancel)).Said(o.Id);
-        }).WithName("Observe");
-        m.MapDelete("/observations/{observationId:guid}", async (Guid id, Guid observationId, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var o = await db.Observations.FirstOrDefaultAsync(x => x.Id == observationId && x.MachineId == id, cancel).OrNotHere("observation");
-            o.Struck = true;
-            return (await bench.ActAsync(id, $"Struck: {o.Text}.", cancel)).Said(o.Id);
-        }).WithName("StrikeObservation");
+        m.MapPost("/checklist/{item}", AnswerAsync)
+            .WithName("AnswerChecklist")
+            .WithSummary("Bad raises the finding that the item stands for, with its cautions and the work that it implies.");
+        m.MapGet(
+                "/observations",
+                async (Guid id, HaarDb db, CancellationToken cancel) =>
+                    await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Struck).OrderBy(o => o.Id).ToListAsync(cancel)
+            )
+            .WithName("GetObservations");
+        m.MapPost(
+                "/observations",
+                async (Guid id, ObservationAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    await db.OnTheListAsync(id, cancel);
+                    var o = new Observation
+                    {
+                        Id = bench.NewId(),
+                        MachineId = id,
+                        Kind = ask.Kind,
+                        Text = ask.Text.Trim(),
+                        Kilobytes = ask.Kilobytes,
+                        During = ask.During,
+                        At = bench.Now,
+                    };
+                    Observations.Check(o);
+                    db.Add(o);
+                    return (
+                        await bench.ActAsync(
+                            id,
+                            $"{ask.Kind switch { ObservationKind.Beep => "It beeped", ObservationKind.ErrorCode => "Error code", ObservationKind.MemoryCount => "It counted", ObservationKind.Sound => "Heard", ObservationKind.Smell => "Smelled", ObservationKind.Picture => "Picture", _ => "It said" }}: {o.Text}{(o.Kilobytes is { } kb ? $" ({kb} KB)" : "")}.",
+                            cancel
+                        )
+                    ).Said(o.Id);
+                }
+            )
+            .WithName("Observe");
+        m.MapDelete(
+                "/observations/{observationId:guid}",
+                async (Guid id, Guid observationId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var o = await db
+                        .Observations.FirstOrDefaultAsync(x => x.Id == observationId && x.MachineId == id, cancel)
+                        .OrNotHere("observation");
+                    o.Struck = true;
+                    return (await bench.ActAsync(id, $"Struck: {o.Text}.", cancel)).Said(o.Id);
+                }
+            )
+            .WithName("StrikeObservation");
     }
 
     static async Task<ChecklistResult> ComposeAsync(Guid id, HaarDb db, CancellationToken cancel)
@@ -47,7 +79,13 @@ static class ChecklistEndpoints
         // What was found changes the list for good: a leak that was dealt with still reached somewhere; only what is open forbids.
         var findings = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).ToListAsync(cancel);
         var all = Checklist.Compose(machine.Class, machine.Traits, machine.YearFrom, machine.YearTo, [.. findings.Select(f => f.Kind)]);
-        var open = Checklist.Compose(machine.Class, machine.Traits, machine.YearFrom, machine.YearTo, [.. findings.Where(f => f.Open).Select(f => f.Kind)]);
+        var open = Checklist.Compose(
+            machine.Class,
+            machine.Traits,
+            machine.YearFrom,
+            machine.YearTo,
+            [.. findings.Where(f => f.Open).Select(f => f.Kind)]
+        );
         return all with { Refused = open.Refused };
     }
 
@@ -57,24 +95,57 @@ static class ChecklistEndpoints
         var answers = (await db.Answers.AsNoTracking().Where(a => a.MachineId == id).ToListAsync(cancel)).ToDictionary(a => a.Item);
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
         // Something that was found by this very list stays on it with its answer.
-        var gone = answers.Values.Where(a => a.Answer == LookAnswer.Bad && list.Items.All(i => i.Id != a.Item)).Select(a => a.Item).ToHashSet();
+        var gone = answers
+            .Values.Where(a => a.Answer == LookAnswer.Bad && list.Items.All(i => i.Id != a.Item))
+            .Select(a => a.Item)
+            .ToHashSet();
         var machine = await db.Machines.AsNoTracking().FirstAsync(x => x.Id == id, cancel);
-        var extra = gone.Count == 0 ? [] : Checklist.Compose(machine.Class, machine.Traits, machine.YearFrom, machine.YearTo, []).Items.Where(i => gone.Contains(i.Id));
-        var rows = list.Items.Concat(extra).OrderBy(i => i.Zone).Select(i => new ChecklistRow(i, answers.GetValueOrDefault(i.Id), answers.GetValueOrDefault(i.Id)?.PhotoId is { } p ? photos.GetValueOrDefault(p) : null)).ToList();
-        return new(rows, list.Refused, rows.FirstOrDefault(r => r.Answer is null or { Answer: LookAnswer.NotLooked })?.Item.Id, rows.Count(r => r.Answer is { Answer: not LookAnswer.NotLooked }));
+        var extra =
+            gone.Count == 0
+                ? []
+                : Checklist
+                    .Compose(machine.Class, machine.Traits, machine.YearFrom, machine.YearTo, [])
+                    .Items.Where(i => gone.Contains(i.Id));
+        var rows = list
+            .Items.Concat(extra)
+            .OrderBy(i => i.Zone)
+            .Select(i => new ChecklistRow(
+                i,
+                answers.GetValueOrDefault(i.Id),
+                answers.GetValueOrDefault(i.Id)?.PhotoId is { } p ? photos.GetValueOrDefault(p) : null
+            ))
+            .ToList();
+        return new(
+            rows,
+            list.Refused,
+            rows.FirstOrDefault(r => r.Answer is null or { Answer: LookAnswer.NotLooked })?.Item.Id,
+            rows.Count(r => r.Answer is { Answer: not LookAnswer.NotLooked })
+        );
     }
 
     static async Task<Acted> AnswerAsync(Guid id, string item, ChecklistAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var screen = await ScreenAsync(id, db, cancel);
-        var of = screen.Rows.FirstOrDefault(r => r.Item.Id == item)?.Item ?? throw new NotHereException("That is not on this machine's list.");
-        if (ask.Note.Length > 500) { throw new BadFactException("note", "At most 500 characters."); }
-        if (ask.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel)) { throw new BadFactException("photoId", "That photo is not one of this machine's."); }
+        var of =
+            screen.Rows.FirstOrDefault(r => r.Item.Id == item)?.Item ?? throw new NotHereException("That is not on this machine's list.");
+        if (ask.Note.Length > 500)
+        {
+            throw new BadFactException("note", "At most 500 characters.");
+        }
+        if (ask.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel))
+        {
+            throw new BadFactException("photoId", "That photo is not one of this machine's.");
+        }
         var a = await db.Answers.FirstOrDefaultAsync(x => x.MachineId == id && x.Item == item, cancel);
         if (a is null)
         {
-            a = new ChecklistAnswer { Id = bench.NewId(), MachineId = id, Item = item };
+            a = new ChecklistAnswer
+            {
+                Id = bench.NewId(),
+                MachineId = id,
+                Item = item,
+            };
             db.Add(a);
         }
 
@@ -85,12 +156,24 @@ static class ChecklistEndpoints
             var seen = a.Note.Length > 0 ? a.Note : of.LooksLike;
             if (finding is null)
             {
-                finding = new Finding { Id = bench.NewId(), MachineId = id, Kind = of.Raises, Place = char.ToLowerInvariant(of.Title[0]) + of.Title[1..], Seen = seen, PhotoId = a.PhotoId, At = bench.Now };
+                finding = new Finding
+                {
+                    Id = bench.NewId(),
+                    MachineId = id,
+                    Kind = of.Raises,
+                    Place = char.ToLowerInvariant(of.Title[0]) + of.Title[1..],
+                    Seen = seen,
+                    PhotoId = a.PhotoId,
+                    At = bench.Now,
+                };
                 a.FindingId = finding.Id;
                 db.Add(finding);
                 await FindingActs.RaiseAsync(finding, db, bench, cancel);
             }
-            else { (finding.Seen, finding.PhotoId) = (seen, a.PhotoId ?? finding.PhotoId); }
+            else
+            {
+                (finding.Seen, finding.PhotoId) = (seen, a.PhotoId ?? finding.PhotoId);
+            }
         }
         else if (finding is { Open: true })
         {
@@ -100,13 +183,22 @@ static class ChecklistEndpoints
             a.FindingId = null;
         }
 
-        var last = screen.Next == item && screen.Rows.Count(r => r.Answer is null or { Answer: LookAnswer.NotLooked }) == 1 && ask.Answer != LookAnswer.Bad;
+        var last =
+            screen.Next == item
+            && screen.Rows.Count(r => r.Answer is null or { Answer: LookAnswer.NotLooked }) == 1
+            && ask.Answer != LookAnswer.Bad;
         if (last)
         {
             var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
             machine.SurveyedAt ??= bench.Now;
         }
 
-        return (await bench.ActAsync(id, $"{of.Title}: {ask.Answer switch { LookAnswer.Sound => "sound", LookAnswer.Bad => "bad", LookAnswer.CannotTell => "cannot tell", LookAnswer.NotHere => "not here", _ => "to be looked at again" }}{(a.Note.Length > 0 ? $". {a.Note}" : "")}{(last ? " Looked over, outside to inside." : "")}", cancel)).Said(a.Id);
+        return (
+            await bench.ActAsync(
+                id,
+                $"{of.Title}: {ask.Answer switch { LookAnswer.Sound => "sound", LookAnswer.Bad => "bad", LookAnswer.CannotTell => "cannot tell", LookAnswer.NotHere => "not here", _ => "to be looked at again" }}{(a.Note.Length > 0 ? $". {a.Note}" : "")}{(last ? " Looked over, outside to inside." : "")}",
+                cancel
+            )
+        ).Said(a.Id);
     }
 }

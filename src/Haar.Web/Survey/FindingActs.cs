@@ -17,13 +17,35 @@ static class FindingActs
         for (var i = 0; i < work.Count; i++)
         {
             var w = work[i];
-            db.Add(new Job { Id = ids[i], MachineId = f.MachineId, Stage = w.Stage, Title = w.Title, Why = w.Why, Needs = w.Needs, Minutes = w.Minutes, After = w.After is { } a ? [ids[a]] : [], At = bench.Now, FindingId = f.Id, Settles = w.Settles });
+            db.Add(
+                new Job
+                {
+                    Id = ids[i],
+                    MachineId = f.MachineId,
+                    Stage = w.Stage,
+                    Title = w.Title,
+                    Why = w.Why,
+                    Needs = w.Needs,
+                    Minutes = w.Minutes,
+                    After = w.After is { } a ? [ids[a]] : [],
+                    At = bench.Now,
+                    FindingId = f.Id,
+                    Settles = w.Settles,
+                }
+            );
         }
 
-        if (f.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell && await db.Cells.FirstOrDefaultAsync(c => c.MachineId == f.MachineId, cancel) is { } cell)
+        if (
+            f.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell
+            && await db.Cells.FirstOrDefaultAsync(c => c.MachineId == f.MachineId, cancel) is { } cell
+        )
         {
             // What is found is what the battery's own screen has to know.
-            cell.Site = cell.Site with { Leaking = cell.Site.Leaking || f.Kind == FindingKind.LeakingCell, Swollen = cell.Site.Swollen || f.Kind == FindingKind.SwollenCell };
+            cell.Site = cell.Site with
+            {
+                Leaking = cell.Site.Leaking || f.Kind == FindingKind.LeakingCell,
+                Swollen = cell.Site.Swollen || f.Kind == FindingKind.SwollenCell,
+            };
         }
     }
 

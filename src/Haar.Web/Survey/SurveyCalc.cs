@@ -6,21 +6,50 @@ namespace Haar.Web.Survey;
 
 /// <param name="Loaded">A stated load hangs on the supply.</param>
 /// <param name="SupplyIsInternal">A mains part that stays closed.</param>
-public sealed record RailsAsk(IReadOnlyList<RailReading> Rails, bool Loaded = true, bool SupplyIsInternal = true, RailLimits? Limits = null);
+public sealed record RailsAsk(
+    IReadOnlyList<RailReading> Rails,
+    bool Loaded = true,
+    bool SupplyIsInternal = true,
+    RailLimits? Limits = null
+);
 
 /// <param name="Found">Kinds found and open: they change the list.</param>
-public sealed record ChecklistCalcAsk(MachineClass Class, IReadOnlyList<Trait> Traits, int? YearFrom, int? YearTo, IReadOnlyList<FindingKind>? Found = null);
+public sealed record ChecklistCalcAsk(
+    MachineClass Class,
+    IReadOnlyList<Trait> Traits,
+    int? YearFrom,
+    int? YearTo,
+    IReadOnlyList<FindingKind>? Found = null
+);
 
 /// <param name="Taken">Steps taken so far.</param>
 /// <param name="Supply">Its readings alone on a load; null when there are none.</param>
-public sealed record FirstPowerAsk(MachineClass Class, IReadOnlyList<Trait> Traits, int? YearTo = null, IReadOnlyList<TakenStep>? Taken = null, SupplyAsk? Supply = null);
+public sealed record FirstPowerAsk(
+    MachineClass Class,
+    IReadOnlyList<Trait> Traits,
+    int? YearTo = null,
+    IReadOnlyList<TakenStep>? Taken = null,
+    SupplyAsk? Supply = null
+);
 
 public sealed record TakenStep(PowerStepKind Kind, PowerStepState State, string Sentence = "");
 
 /// <param name="SoakMinutes">60 when left out.</param>
-public sealed record SupplyAsk(IReadOnlyList<RailReading> Rails, string Load = "", double Minutes = 0, RailLimits? Limits = null, double SoakMinutes = SupplyTrust.SoakMinutes);
+public sealed record SupplyAsk(
+    IReadOnlyList<RailReading> Rails,
+    string Load = "",
+    double Minutes = 0,
+    RailLimits? Limits = null,
+    double SoakMinutes = SupplyTrust.SoakMinutes
+);
 
-public sealed record FirstPowerAnswer(IReadOnlyList<PowerStepPlan> Steps, PowerStepKind? Next, Core.Verdicts.Verdict Verdict, IReadOnlyList<RailReading> UsualRails, SupplyTrustResult? Supply);
+public sealed record FirstPowerAnswer(
+    IReadOnlyList<PowerStepPlan> Steps,
+    PowerStepKind? Next,
+    Core.Verdicts.Verdict Verdict,
+    IReadOnlyList<RailReading> UsualRails,
+    SupplyTrustResult? Supply
+);
 
 public sealed record ShortsAsk(IReadOnlyList<RailReading> Rails, RailLimits? Limits = null);
 
@@ -30,21 +59,71 @@ static class SurveyCalc
     {
         var g = calc.MapGroup("/survey").WithTags("Calc: survey");
         g.MapPost("/rails", (RailsAsk ask) => Rails.Powered(ask.Rails, ask.Loaded, ask.Limits, ask.SupplyIsInternal))
-            .WithName("CalcRails").WithSummary("Supply rails under power against their limits, and what a bad one points at.")
-            .WithExample("""{"rails":[{"name":"+5 V","nominalVolts":5,"volts":5.07,"rippleMillivolts":38},{"name":"+12 V","nominalVolts":12,"volts":11.21,"rippleMillivolts":360}],"loaded":true}""").ProducesValidationProblem();
-        g.MapPost("/checklist", (ChecklistCalcAsk ask) => Checklist.Compose(ask.Class, ask.Traits, ask.YearFrom, ask.YearTo, ask.Found ?? []))
-            .WithName("CalcChecklist").WithSummary("What to look at on a machine with these traits, zone by zone, why, and what its findings forbid.")
-            .WithExample("""{"class":"level386","traits":["internalMainsSupply","barrelCell","scsiDrives"],"yearFrom":1991,"yearTo":1991,"found":["rodents"]}""").ProducesValidationProblem();
-        g.MapPost("/first-power", (FirstPowerAsk ask) =>
-        {
-            var plan = FirstPower.Compose(ask.Class, ask.Traits);
-            var inside = ask.Traits.Contains(Trait.InternalMainsSupply) || ask.Traits.Contains(Trait.PictureTube);
-            var supply = ask.Supply is { } s ? SupplyTrust.Of(Rails.Powered(s.Rails, s.Load.Trim().Length > 0, s.Limits, inside), s.Load, s.Minutes, s.SoakMinutes) : null;
-            var gate = FirstPower.Stand(plan, [.. (ask.Taken ?? []).Select(t => new PowerStep { Kind = t.Kind, State = t.State, Sentence = t.Sentence })], [], new HashSet<Guid>(), supply);
-            return new FirstPowerAnswer(plan, gate.Next, gate.Verdict, FirstPower.UsualRails(ask.Class, ask.YearTo, ask.Traits), supply);
-        }).WithName("CalcFirstPower").WithSummary("The steps of a first power-up for a machine with these traits, what stands between it and the next, and what its supply has earned.")
-            .WithExample("""{"class":"level686","traits":["internalMainsSupply","ataDrives","lowEsrElectrolytics"],"yearTo":2002,"taken":[{"kind":"shorts","state":"passed"},{"kind":"supplyLook","state":"passed"},{"kind":"supplyLoaded","state":"passed"}],"supply":{"rails":[{"name":"+5 V","nominalVolts":5,"volts":5.06,"rippleMillivolts":22},{"name":"+12 V","nominalVolts":12,"volts":12.1,"rippleMillivolts":60}],"load":"","minutes":5}}""").ProducesValidationProblem();
+            .WithName("CalcRails")
+            .WithSummary("Supply rails under power against their limits, and what a bad one points at.")
+            .WithExample(
+                """{"rails":[{"name":"+5 V","nominalVolts":5,"volts":5.07,"rippleMillivolts":38},{"name":"+12 V","nominalVolts":12,"volts":11.21,"rippleMillivolts":360}],"loaded":true}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/checklist",
+                (ChecklistCalcAsk ask) => Checklist.Compose(ask.Class, ask.Traits, ask.YearFrom, ask.YearTo, ask.Found ?? [])
+            )
+            .WithName("CalcChecklist")
+            .WithSummary("What to look at on a machine with these traits, zone by zone, why, and what its findings forbid.")
+            .WithExample(
+                """{"class":"level386","traits":["internalMainsSupply","barrelCell","scsiDrives"],"yearFrom":1991,"yearTo":1991,"found":["rodents"]}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/first-power",
+                (FirstPowerAsk ask) =>
+                {
+                    var plan = FirstPower.Compose(ask.Class, ask.Traits);
+                    var inside = ask.Traits.Contains(Trait.InternalMainsSupply) || ask.Traits.Contains(Trait.PictureTube);
+                    var supply = ask.Supply is { } s
+                        ? SupplyTrust.Of(
+                            Rails.Powered(s.Rails, s.Load.Trim().Length > 0, s.Limits, inside),
+                            s.Load,
+                            s.Minutes,
+                            s.SoakMinutes
+                        )
+                        : null;
+                    var gate = FirstPower.Stand(
+                        plan,
+                        [
+                            .. (ask.Taken ?? []).Select(t => new PowerStep
+                            {
+                                Kind = t.Kind,
+                                State = t.State,
+                                Sentence = t.Sentence,
+                            }),
+                        ],
+                        [],
+                        new HashSet<Guid>(),
+                        supply
+                    );
+                    return new FirstPowerAnswer(
+                        plan,
+                        gate.Next,
+                        gate.Verdict,
+                        FirstPower.UsualRails(ask.Class, ask.YearTo, ask.Traits),
+                        supply
+                    );
+                }
+            )
+            .WithName("CalcFirstPower")
+            .WithSummary(
+                "The steps of a first power-up for a machine with these traits, what stands between it and the next, and what its supply has earned."
+            )
+            .WithExample(
+                """{"class":"level686","traits":["internalMainsSupply","ataDrives","lowEsrElectrolytics"],"yearTo":2002,"taken":[{"kind":"shorts","state":"passed"},{"kind":"supplyLook","state":"passed"},{"kind":"supplyLoaded","state":"passed"}],"supply":{"rails":[{"name":"+5 V","nominalVolts":5,"volts":5.06,"rippleMillivolts":22},{"name":"+12 V","nominalVolts":12,"volts":12.1,"rippleMillivolts":60}],"load":"","minutes":5}}"""
+            )
+            .ProducesValidationProblem();
         g.MapPost("/shorts", (ShortsAsk ask) => Rails.Shorts(ask.Rails, ask.Limits))
-            .WithName("CalcShorts").WithSummary("Rails measured to ground with the plug out.").WithExample("""{"rails":[{"name":"+5 V","nominalVolts":5,"ohmsToGround":41}]}""").ProducesValidationProblem();
+            .WithName("CalcShorts")
+            .WithSummary("Rails measured to ground with the plug out.")
+            .WithExample("""{"rails":[{"name":"+5 V","nominalVolts":5,"ohmsToGround":41}]}""")
+            .ProducesValidationProblem();
     }
 }

@@ -19,7 +19,13 @@ public sealed record FindingRow(Finding Finding, FindingMeaning Meaning, string?
 
 /// <param name="Kinds">Every kind that can be found, with its words, for the list to choose from.</param>
 /// <param name="Standing">Cautions that hold for this machine whatever is found.</param>
-public sealed record SurveyScreen(IReadOnlyList<FindingRow> Findings, DateTimeOffset? SurveyedAt, Verdict Power, IReadOnlyList<CautionId> Standing, IReadOnlyList<FindingChoice> Kinds);
+public sealed record SurveyScreen(
+    IReadOnlyList<FindingRow> Findings,
+    DateTimeOffset? SurveyedAt,
+    Verdict Power,
+    IReadOnlyList<CautionId> Standing,
+    IReadOnlyList<FindingChoice> Kinds
+);
 
 public sealed record FindingChoice(FindingKind Kind, string Words, bool StopsPower);
 
@@ -33,12 +39,16 @@ static class SurveyEndpoints
         m.MapPut("/findings/{findingId:guid}", EditAsync).WithName("EditFinding");
         m.MapPost("/findings/{findingId:guid}/dealt-with", DealAsync).WithName("DealWithFinding");
         m.MapDelete("/findings/{findingId:guid}", RemoveAsync).WithName("RemoveFinding");
-        m.MapPost("/looked", async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
-        {
-            var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-            machine.SurveyedAt = bench.Now;
-            return (await bench.ActAsync(id, "Looked over, outside to inside.", cancel)).Said(id);
-        }).WithName("LookedOver");
+        m.MapPost(
+                "/looked",
+                async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+                {
+                    var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
+                    machine.SurveyedAt = bench.Now;
+                    return (await bench.ActAsync(id, "Looked over, outside to inside.", cancel)).Said(id);
+                }
+            )
+            .WithName("LookedOver");
     }
 
     static async Task<SurveyScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
@@ -46,30 +56,73 @@ static class SurveyEndpoints
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         var findings = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).OrderBy(f => f.Id).ToListAsync(cancel);
         var steps = await db.PowerSteps.AsNoTracking().Where(s => s.MachineId == id).ToListAsync(cancel);
-        var overrules = await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("survey/finding/")).ToListAsync(cancel);
+        var overrules = await db
+            .Overrules.AsNoTracking()
+            .Where(o => o.MachineId == id && o.Key.StartsWith("survey/finding/"))
+            .ToListAsync(cancel);
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
         var reasons = overrules.GroupBy(o => Guid.Parse(o.Key["survey/finding/".Length..])).ToDictionary(g => g.Key, g => g.Last().Reason);
         var gate = FirstPower.Stand(FirstPower.Compose(machine.Class, machine.Traits), steps, findings, reasons.Keys.ToHashSet());
         return new(
-            [.. findings.OrderBy(f => f.Open && FindingRules.Meaning(f.Kind).StopsPower ? 0 : f.Open ? 1 : 2).ThenBy(f => f.Id).Select(f => new FindingRow(f, FindingRules.Meaning(f.Kind), f.PhotoId is { } p ? photos.GetValueOrDefault(p) : null, reasons.GetValueOrDefault(f.Id)))],
-            machine.SurveyedAt, gate.Verdict, Holding(machine), [.. Enum.GetValues<FindingKind>().OrderBy(k => k == FindingKind.Other).Select(k => new FindingChoice(k, FindingRules.Meaning(k).Words, FindingRules.Meaning(k).StopsPower))]);
+            [
+                .. findings
+                    .OrderBy(f =>
+                        f.Open && FindingRules.Meaning(f.Kind).StopsPower ? 0
+                        : f.Open ? 1
+                        : 2
+                    )
+                    .ThenBy(f => f.Id)
+                    .Select(f => new FindingRow(
+                        f,
+                        FindingRules.Meaning(f.Kind),
+                        f.PhotoId is { } p ? photos.GetValueOrDefault(p) : null,
+                        reasons.GetValueOrDefault(f.Id)
+                    )),
+            ],
+            machine.SurveyedAt,
+            gate.Verdict,
+            Holding(machine),
+            [
+                .. Enum.GetValues<FindingKind>()
+                    .OrderBy(k => k == FindingKind.Other)
+                    .Select(k => new FindingChoice(k, FindingRules.Meaning(k).Words, FindingRules.Meaning(k).StopsPower)),
+            ]
+        );
     }
 
     /// <summary>Cautions that a trait raises by itself.</summary>
     static List<CautionId> Holding(Machine m)
     {
         var list = new List<CautionId>();
-        if (m.Traits.Contains(Trait.PictureTube)) { list.Add(CautionId.PictureTube); }
-        if (m.Traits.Contains(Trait.InternalMainsSupply) || m.Traits.Contains(Trait.PictureTube)) { list.Add(CautionId.MainsSupply); }
-        if (m.Traits.Contains(Trait.MainsFilterPaper)) { list.Add(CautionId.LineFilterCapacitor); }
-        if (m.Traits.Contains(Trait.LithiumPack)) { list.Add(CautionId.SwollenCell); }
+        if (m.Traits.Contains(Trait.PictureTube))
+        {
+            list.Add(CautionId.PictureTube);
+        }
+        if (m.Traits.Contains(Trait.InternalMainsSupply) || m.Traits.Contains(Trait.PictureTube))
+        {
+            list.Add(CautionId.MainsSupply);
+        }
+        if (m.Traits.Contains(Trait.MainsFilterPaper))
+        {
+            list.Add(CautionId.LineFilterCapacitor);
+        }
+        if (m.Traits.Contains(Trait.LithiumPack))
+        {
+            list.Add(CautionId.SwollenCell);
+        }
         return list;
     }
 
     static void Check(FindingEdit e)
     {
-        if (e.Seen.Trim().Length is 0 or > 500) { throw new BadFactException("seen", "Say in 1 to 500 characters what you see."); }
-        if (e.Place.Length > 120) { throw new BadFactException("place", "At most 120 characters."); }
+        if (e.Seen.Trim().Length is 0 or > 500)
+        {
+            throw new BadFactException("seen", "Say in 1 to 500 characters what you see.");
+        }
+        if (e.Place.Length > 120)
+        {
+            throw new BadFactException("place", "At most 120 characters.");
+        }
     }
 
     static async Task<Acted> AddAsync(Guid id, FindingEdit e, HaarDb db, Bench bench, CancellationToken cancel)
@@ -77,14 +130,37 @@ static class SurveyEndpoints
         Check(e);
         await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         await PhotoOf(id, e.PhotoId, db, cancel);
-        var f = new Finding { Id = bench.NewId(), MachineId = id, Kind = e.Kind, Place = e.Place.Trim(), Seen = e.Seen.Trim(), PhotoId = e.PhotoId, At = bench.Now };
+        var f = new Finding
+        {
+            Id = bench.NewId(),
+            MachineId = id,
+            Kind = e.Kind,
+            Place = e.Place.Trim(),
+            Seen = e.Seen.Trim(),
+            PhotoId = e.PhotoId,
+            At = bench.Now,
+        };
         db.Add(f);
         await FindingActs.RaiseAsync(f, db, bench, cancel);
 
-        return (await bench.ActAsync(id, $"Found: {FindingRules.Meaning(e.Kind).Words}{(f.Place.Length > 0 ? $", {f.Place}" : "")}. {f.Seen}", cancel)).Said(f.Id);
+        return (
+            await bench.ActAsync(
+                id,
+                $"Found: {FindingRules.Meaning(e.Kind).Words}{(f.Place.Length > 0 ? $", {f.Place}" : "")}. {f.Seen}",
+                cancel
+            )
+        ).Said(f.Id);
     }
 
-    static async Task<Acted> EditAsync(Guid id, Guid findingId, FindingEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAsync(
+        Guid id,
+        Guid findingId,
+        FindingEdit e,
+        HttpRequest request,
+        HaarDb db,
+        Bench bench,
+        CancellationToken cancel
+    )
     {
         Check(e);
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
@@ -97,8 +173,14 @@ static class SurveyEndpoints
     static async Task<Acted> DealAsync(Guid id, Guid findingId, DealtWith ask, HaarDb db, Bench bench, CancellationToken cancel)
     {
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
-        if (ask.How.Trim().Length is 0 or > 300) { throw new BadFactException("how", "Say in 1 to 300 characters how it was dealt with."); }
-        if (!f.Open) { throw new BadFactException("finding", "This finding is dealt with already."); }
+        if (ask.How.Trim().Length is 0 or > 300)
+        {
+            throw new BadFactException("how", "Say in 1 to 300 characters how it was dealt with.");
+        }
+        if (!f.Open)
+        {
+            throw new BadFactException("finding", "This finding is dealt with already.");
+        }
         f.DealtWithAt = bench.Now;
         f.DealtWith = ask.How.Trim();
         await FindingActs.SettleAsync(f, db, bench, cancel);
@@ -115,6 +197,9 @@ static class SurveyEndpoints
 
     static async Task PhotoOf(Guid id, Guid? photoId, HaarDb db, CancellationToken cancel)
     {
-        if (photoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel)) { throw new BadFactException("photoId", "That photo is not one of this machine's."); }
+        if (photoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel))
+        {
+            throw new BadFactException("photoId", "That photo is not one of this machine's.");
+        }
     }
 }

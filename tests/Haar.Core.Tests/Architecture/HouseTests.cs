@@ -1,6 +1,6 @@
 using ArchUnitNET.Domain;
-using ArchUnitNET.Loader;
 using ArchUnitNET.Fluent;
+using ArchUnitNET.Loader;
 using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace Haar.Core.Tests.Architecture;
@@ -8,40 +8,90 @@ namespace Haar.Core.Tests.Architecture;
 /// <summary>Web → Data → Core; stand-ins stand alone; the core knows no file, network, database or interface.</summary>
 public class HouseTests
 {
-    static readonly ArchUnitNET.Domain.Architecture House = new ArchLoader().LoadAssemblies(
-        typeof(Core.Verdicts.Verdict).Assembly, typeof(Data.HaarDb).Assembly, typeof(Web.Health).Assembly, typeof(StandIns.Meters.StandInMeter).Assembly).Build();
+    static readonly ArchUnitNET.Domain.Architecture House = new ArchLoader()
+        .LoadAssemblies(
+            typeof(Core.Verdicts.Verdict).Assembly,
+            typeof(Data.HaarDb).Assembly,
+            typeof(Web.Health).Assembly,
+            typeof(StandIns.Meters.StandInMeter).Assembly
+        )
+        .Build();
 
-    static void Holds(IArchRule rule) => Assert.True(rule.HasNoViolations(House), string.Join("\n", rule.Evaluate(House).Where(r => !r.Passed).Select(r => r.Description)));
+    static void Holds(IArchRule rule) =>
+        Assert.True(rule.HasNoViolations(House), string.Join("\n", rule.Evaluate(House).Where(r => !r.Passed).Select(r => r.Description)));
 
     [Fact]
     public void Core_refers_to_nothing_of_ours() =>
-        Holds(Types().That().ResideInNamespaceMatching(@"^Haar\.Core").Should().NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.(Data|Web|StandIns)")));
+        Holds(
+            Types()
+                .That()
+                .ResideInNamespaceMatching(@"^Haar\.Core")
+                .Should()
+                .NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.(Data|Web|StandIns)"))
+        );
 
     [Fact]
     public void Data_does_not_know_the_web() =>
-        Holds(Types().That().ResideInNamespaceMatching(@"^Haar\.Data").Should().NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.(Web|StandIns)")));
+        Holds(
+            Types()
+                .That()
+                .ResideInNamespaceMatching(@"^Haar\.Data")
+                .Should()
+                .NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.(Web|StandIns)"))
+        );
 
     [Fact]
     public void Stand_ins_stand_alone()
     {
-        Holds(Types().That().ResideInNamespaceMatching(@"^Haar\.StandIns").Should().NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.(Core|Data|Web)")));
-        Holds(Types().That().ResideInNamespaceMatching(@"^Haar\.Web").Should().NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.StandIns")));
+        Holds(
+            Types()
+                .That()
+                .ResideInNamespaceMatching(@"^Haar\.StandIns")
+                .Should()
+                .NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.(Core|Data|Web)"))
+        );
+        Holds(
+            Types()
+                .That()
+                .ResideInNamespaceMatching(@"^Haar\.Web")
+                .Should()
+                .NotDependOnAny(Types().That().ResideInNamespaceMatching(@"^Haar\.StandIns"))
+        );
     }
 
     [Fact]
     public void Core_knows_no_file_network_database_or_interface()
     {
         var references = typeof(Core.Verdicts.Verdict).Assembly.GetReferencedAssemblies().Select(a => a.Name!).ToList();
-        Assert.DoesNotContain(references, r => r.StartsWith("Haar", StringComparison.Ordinal) || r.Contains("EntityFramework", StringComparison.Ordinal) || r.Contains("AspNetCore", StringComparison.Ordinal)
-            || r.Contains("Sqlite", StringComparison.Ordinal) || r is "System.Net.Http" or "System.Net.Sockets" or "System.IO.FileSystem" or "System.Data.Common");
-        Holds(Types().That().ResideInNamespaceMatching(@"^Haar\.Core").Should().NotDependOnAnyTypesThat().HaveFullNameMatching(@"^System\.(IO\.(File|Directory|Path|Stream)|Net\.|Diagnostics\.Process|Console)"));
+        Assert.DoesNotContain(
+            references,
+            r =>
+                r.StartsWith("Haar", StringComparison.Ordinal)
+                || r.Contains("EntityFramework", StringComparison.Ordinal)
+                || r.Contains("AspNetCore", StringComparison.Ordinal)
+                || r.Contains("Sqlite", StringComparison.Ordinal)
+                || r is "System.Net.Http" or "System.Net.Sockets" or "System.IO.FileSystem" or "System.Data.Common"
+        );
+        Holds(
+            Types()
+                .That()
+                .ResideInNamespaceMatching(@"^Haar\.Core")
+                .Should()
+                .NotDependOnAnyTypesThat()
+                .HaveFullNameMatching(@"^System\.(IO\.(File|Directory|Path|Stream)|Net\.|Diagnostics\.Process|Console)")
+        );
     }
 
     [Fact]
     public void Every_room_has_the_same_word_on_every_floor()
     {
         static HashSet<string> Rooms(System.Reflection.Assembly a, string root) =>
-            [.. a.GetTypes().Select(t => t.Namespace ?? "").Where(n => n.StartsWith(root + ".", StringComparison.Ordinal)).Select(n => n[(root.Length + 1)..].Split('.')[0])];
+            [
+                .. a.GetTypes()
+                    .Select(t => t.Namespace ?? "")
+                    .Where(n => n.StartsWith(root + ".", StringComparison.Ordinal))
+                    .Select(n => n[(root.Length + 1)..].Split('.')[0]),
+            ];
         var core = Rooms(typeof(Core.Verdicts.Verdict).Assembly, "Haar.Core");
         var web = Rooms(typeof(Web.Health).Assembly, "Haar.Web");
         string[] ofTheWebOnly = ["Http", "Identity", "Backups", "Packs"];

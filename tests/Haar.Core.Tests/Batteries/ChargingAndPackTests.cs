@@ -11,7 +11,14 @@ public class ChargingLineTests
     [Fact]
     public void Three_readings_say_yes_with_volts_milliamps_and_what_is_in_the_way()
     {
-        var r = ChargingLine.Detect(new() { OffVolts = 0.02, OnVolts = 4.9, LoadedVolts = 2.1 });
+        var r = ChargingLine.Detect(
+            new()
+            {
+                OffVolts = 0.02,
+                OnVolts = 4.9,
+                LoadedVolts = 2.1,
+            }
+        );
         Assert.Equal(Known.Yes, r.Charges);
         Assert.Equal(2.1, r.Milliamps!.Value, 9);
         // 1 kΩ · (4.9/2.1 − 1)
@@ -22,46 +29,120 @@ public class ChargingLineTests
     [Fact]
     public void A_leaky_diode_is_not_taken_for_a_charge()
     {
-        var r = ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 4.6, LoadedVolts = 0.004 });
+        var r = ChargingLine.Detect(
+            new()
+            {
+                OffVolts = 0,
+                OnVolts = 4.6,
+                LoadedVolts = 0.004,
+            }
+        );
         Assert.Equal(Known.No, r.Charges);
         Assert.Contains("leak", r.Verdict.Sentence, StringComparison.Ordinal);
     }
 
     [Fact]
-    public void Until_the_load_is_on_volts_alone_are_taken_as_a_charge() => Assert.Equal((Known.Yes, Outcome.YesIf), ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 4.6 }) is var r ? (r.Charges, r.Verdict.Outcome) : default);
+    public void Until_the_load_is_on_volts_alone_are_taken_as_a_charge() =>
+        Assert.Equal(
+            (Known.Yes, Outcome.YesIf),
+            ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 4.6 }) is var r ? (r.Charges, r.Verdict.Outcome) : default
+        );
 
     [Fact]
     public void It_says_what_to_read_next_and_which_way_round()
     {
         Assert.Equal(3, ChargingLine.Detect(new()).Measure.Count);
-        Assert.Contains("exchanged", ChargingLine.Detect(new() { OffVolts = 0, OnVolts = -4.9 }).Verdict.Sentence, StringComparison.Ordinal);
+        Assert.Contains(
+            "exchanged",
+            ChargingLine.Detect(new() { OffVolts = 0, OnVolts = -4.9 }).Verdict.Sentence,
+            StringComparison.Ordinal
+        );
         Assert.Equal(Known.NotKnown, ChargingLine.Detect(new() { OffVolts = 3.1 }).Charges);
         Assert.Equal(Known.No, ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 0.05 }).Charges);
     }
 
     [Fact]
-    public void A_load_that_raises_the_line_is_a_wrong_reading() => Assert.Equal("loadedVolts", Assert.Throws<BadFactException>(() => ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 3, LoadedVolts = 4 })).Field);
+    public void A_load_that_raises_the_line_is_a_wrong_reading() =>
+        Assert.Equal(
+            "loadedVolts",
+            Assert
+                .Throws<BadFactException>(() =>
+                    ChargingLine.Detect(
+                        new()
+                        {
+                            OffVolts = 0,
+                            OnVolts = 3,
+                            LoadedVolts = 4,
+                        }
+                    )
+                )
+                .Field
+        );
 
     [Fact]
     public void A_line_that_gives_more_than_a_cell_bears_refuses_it()
     {
-        var site = new CellSite { Chemistry = CellChemistry.NickelCadmium, NominalVolts = 3.6, Charges = Known.Yes, ChargeVolts = 3.1, ChargeMilliamps = 12, WindowLowVolts = 2, WindowHighVolts = 5.5 };
-        var coin = Replacement.Options(site, RestorationSchool.PeriodUpgrade).Options.Single(o => o.Kind == ReplacementKind.RechargeableCoin);
+        var site = new CellSite
+        {
+            Chemistry = CellChemistry.NickelCadmium,
+            NominalVolts = 3.6,
+            Charges = Known.Yes,
+            ChargeVolts = 3.1,
+            ChargeMilliamps = 12,
+            WindowLowVolts = 2,
+            WindowHighVolts = 5.5,
+        };
+        var coin = Replacement
+            .Options(site, RestorationSchool.PeriodUpgrade)
+            .Options.Single(o => o.Kind == ReplacementKind.RechargeableCoin);
         Assert.Equal(Outcome.No, coin.Verdict.Outcome);
         Assert.Contains("12 mA", coin.Verdict.Sentence, StringComparison.Ordinal);
-        Assert.Equal(Outcome.No, Replacement.Options(site, RestorationSchool.PeriodUpgrade).Options.Single(o => o.Kind == ReplacementKind.LikeForLike).Verdict.Outcome);
-        Assert.NotEqual(Outcome.No, Replacement.Options(site with { ChargeMilliamps = 1 }, RestorationSchool.PeriodUpgrade).Options.Single(o => o.Kind == ReplacementKind.RechargeableCoin).Verdict.Outcome);
+        Assert.Equal(
+            Outcome.No,
+            Replacement
+                .Options(site, RestorationSchool.PeriodUpgrade)
+                .Options.Single(o => o.Kind == ReplacementKind.LikeForLike)
+                .Verdict.Outcome
+        );
+        Assert.NotEqual(
+            Outcome.No,
+            Replacement
+                .Options(site with { ChargeMilliamps = 1 }, RestorationSchool.PeriodUpgrade)
+                .Options.Single(o => o.Kind == ReplacementKind.RechargeableCoin)
+                .Verdict.Outcome
+        );
     }
 
     [Property]
     public Property No_primary_lithium_cell_is_ever_allowed_on_a_charging_line() =>
-        Prop.ForAll(Gen.Choose(0, 120).ToArbitrary(), Gen.Elements(Enum.GetValues<CellChemistry>()).ToArbitrary(), Gen.Choose(0, 200).ToArbitrary(), (tenths, chemistry, drain) =>
-        {
-            var site = new CellSite { Chemistry = chemistry, NominalVolts = 3.6, Charges = Known.Yes, ChargeVolts = tenths / 10.0, DrainMicroamps = drain, HiddenInModule = drain % 3 == 0, CoinHolder = drain % 2 == 0, RoomForHolder = Known.Yes, WindowLowVolts = 2, WindowHighVolts = 6 };
-            return Enum.GetValues<RestorationSchool>().SelectMany(s => Replacement.Options(site, s).Options)
-                .Where(o => o.Chemistry == CellChemistry.LithiumPrimary && o.Kind is not (ReplacementKind.CoinWithSchottky or ReplacementKind.CoinWithSilicon))
-                .All(o => o.Verdict.Outcome == Outcome.No && !o.Verdict.MayBeOverruled);
-        });
+        Prop.ForAll(
+            Gen.Choose(0, 120).ToArbitrary(),
+            Gen.Elements(Enum.GetValues<CellChemistry>()).ToArbitrary(),
+            Gen.Choose(0, 200).ToArbitrary(),
+            (tenths, chemistry, drain) =>
+            {
+                var site = new CellSite
+                {
+                    Chemistry = chemistry,
+                    NominalVolts = 3.6,
+                    Charges = Known.Yes,
+                    ChargeVolts = tenths / 10.0,
+                    DrainMicroamps = drain,
+                    HiddenInModule = drain % 3 == 0,
+                    CoinHolder = drain % 2 == 0,
+                    RoomForHolder = Known.Yes,
+                    WindowLowVolts = 2,
+                    WindowHighVolts = 6,
+                };
+                return Enum.GetValues<RestorationSchool>()
+                    .SelectMany(s => Replacement.Options(site, s).Options)
+                    .Where(o =>
+                        o.Chemistry == CellChemistry.LithiumPrimary
+                        && o.Kind is not (ReplacementKind.CoinWithSchottky or ReplacementKind.CoinWithSilicon)
+                    )
+                    .All(o => o.Verdict.Outcome == Outcome.No && !o.Verdict.MayBeOverruled);
+            }
+        );
 }
 
 public class CurveTests
@@ -77,11 +158,17 @@ public class CurveTests
 
     [Property]
     public Property Volts_never_rise_and_the_band_holds_the_likely() =>
-        Prop.ForAll(Gen.Elements(Chemistries.All.Select(c => c.Chemistry).ToArray()).ToArbitrary(), Gen.Choose(1, 500).ToArbitrary(), Gen.Choose(10, 3000).ToArbitrary(), (chemistry, drain, mah) =>
-        {
-            var c = RunTime.Curve(chemistry, mah, drain, 2, 0.25);
-            return c.Zip(c.Skip(1)).All(p => p.Second.Volts <= p.First.Volts + 1e-9) && c.All(p => p.Low <= p.Volts + 1e-9 && p.Volts <= p.High + 1e-9);
-        });
+        Prop.ForAll(
+            Gen.Elements(Chemistries.All.Select(c => c.Chemistry).ToArray()).ToArbitrary(),
+            Gen.Choose(1, 500).ToArbitrary(),
+            Gen.Choose(10, 3000).ToArbitrary(),
+            (chemistry, drain, mah) =>
+            {
+                var c = RunTime.Curve(chemistry, mah, drain, 2, 0.25);
+                return c.Zip(c.Skip(1)).All(p => p.Second.Volts <= p.First.Volts + 1e-9)
+                    && c.All(p => p.Low <= p.Volts + 1e-9 && p.Volts <= p.High + 1e-9);
+            }
+        );
 
     [Fact]
     public void The_curve_crosses_the_least_volts_when_the_run_time_says()
@@ -95,7 +182,21 @@ public class CurveTests
 
     [Fact]
     public void A_capacitor_holds_a_memory_for_capacitance_times_volts_over_current() =>
-        Assert.Equal(100 * (3.0 - 2.0) / 4, Replacement.HoldSeconds(new() { HoldMicrofarads = 100, NominalVolts = 3, WindowLowVolts = 2, DrainMicroamps = 4 })!.Value, 9);
+        Assert.Equal(
+            100 * (3.0 - 2.0) / 4,
+            Replacement
+                .HoldSeconds(
+                    new()
+                    {
+                        HoldMicrofarads = 100,
+                        NominalVolts = 3,
+                        WindowLowVolts = 2,
+                        DrainMicroamps = 4,
+                    }
+                )!
+                .Value,
+            9
+        );
 
     [Fact]
     public void A_loss_is_let_pass_only_when_its_owner_has_said_so()
@@ -111,8 +212,11 @@ public class PackHealthTests
     static readonly PackFacts Pack = new() { DesignMilliampHours = 3600 };
 
     [Theory]
-    [InlineData(3200, Outcome.Yes)] [InlineData(2500, Outcome.YesIf)] [InlineData(1900, Outcome.No)]
-    public void Health_is_what_it_takes_over_what_it_was_made_with(double full, Outcome want) => Assert.Equal(want, PackHealth.Of(Pack with { FullChargeMilliampHours = full }).Verdict.Outcome);
+    [InlineData(3200, Outcome.Yes)]
+    [InlineData(2500, Outcome.YesIf)]
+    [InlineData(1900, Outcome.No)]
+    public void Health_is_what_it_takes_over_what_it_was_made_with(double full, Outcome want) =>
+        Assert.Equal(want, PackHealth.Of(Pack with { FullChargeMilliampHours = full }).Verdict.Outcome);
 
     [Fact]
     public void A_run_down_outweighs_the_gauge()
@@ -132,8 +236,16 @@ public class PackHealthTests
     [Fact]
     public void A_rebuild_is_handed_on_and_milliwatt_hours_are_caught()
     {
-        Assert.Contains("professional", PackHealth.Of(Pack with { FullChargeMilliampHours = 900 }).Verdict.Sentence, StringComparison.Ordinal);
-        Assert.Contains("mWh", Assert.Throws<BadFactException>(() => PackHealth.Of(Pack with { FullChargeMilliampHours = 38_000 })).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "professional",
+            PackHealth.Of(Pack with { FullChargeMilliampHours = 900 }).Verdict.Sentence,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "mWh",
+            Assert.Throws<BadFactException>(() => PackHealth.Of(Pack with { FullChargeMilliampHours = 38_000 })).Message,
+            StringComparison.Ordinal
+        );
         Assert.Equal(Outcome.Unknown, PackHealth.Of(Pack).Verdict.Outcome);
     }
 }

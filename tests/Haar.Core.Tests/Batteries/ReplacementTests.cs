@@ -10,9 +10,21 @@ namespace Haar.Core.Tests.Batteries;
 public class ReplacementTests
 {
     /// <summary>A barrel cell that the board charges, feeding a clock chip.</summary>
-    static readonly CellSite Barrel = new() { Chemistry = CellChemistry.NickelCadmium, NominalVolts = 3.6, Charges = Known.Yes, ChargeVolts = 4.9, WindowLowVolts = 2.4, WindowHighVolts = 5.5, DrainMicroamps = 18, Keeps = KeptData.Settings, RoomForHolder = Known.Yes };
+    static readonly CellSite Barrel = new()
+    {
+        Chemistry = CellChemistry.NickelCadmium,
+        NominalVolts = 3.6,
+        Charges = Known.Yes,
+        ChargeVolts = 4.9,
+        WindowLowVolts = 2.4,
+        WindowHighVolts = 5.5,
+        DrainMicroamps = 18,
+        Keeps = KeptData.Settings,
+        RoomForHolder = Known.Yes,
+    };
 
-    static ReplacementOption Option(CellSite site, ReplacementKind kind) => Replacement.Options(site, RestorationSchool.AsShipped).Options.First(o => o.Kind == kind);
+    static ReplacementOption Option(CellSite site, ReplacementKind kind) =>
+        Replacement.Options(site, RestorationSchool.AsShipped).Options.First(o => o.Kind == kind);
 
     [Fact]
     public void A_primary_lithium_cell_on_a_line_that_charges_is_refused()
@@ -31,10 +43,29 @@ public class ReplacementTests
     }
 
     [Property]
-    public Property Whatever_else_is_known_no_unblocked_primary_cell_passes_on_a_charging_line() => Prop.ForAll(
-        Gen.Elements(Enum.GetValues<CellChemistry>()).ToArbitrary(), Gen.Choose(10, 60).ToArbitrary(), Gen.Elements(Enum.GetValues<RestorationSchool>()).ToArbitrary(), (chemistry, tenths, school) =>
-            Replacement.Options(Barrel with { Chemistry = chemistry, NominalVolts = tenths / 10.0, WindowLowVolts = null, WindowHighVolts = null, DrainMicroamps = null }, school).Options
-                .Where(o => o.Kind is ReplacementKind.CoinInHolder or ReplacementKind.LikeForLike && !Chemistries.Get(o.Chemistry).Rechargeable).All(o => o.Verdict.Outcome == Outcome.No));
+    public Property Whatever_else_is_known_no_unblocked_primary_cell_passes_on_a_charging_line() =>
+        Prop.ForAll(
+            Gen.Elements(Enum.GetValues<CellChemistry>()).ToArbitrary(),
+            Gen.Choose(10, 60).ToArbitrary(),
+            Gen.Elements(Enum.GetValues<RestorationSchool>()).ToArbitrary(),
+            (chemistry, tenths, school) =>
+                Replacement
+                    .Options(
+                        Barrel with
+                        {
+                            Chemistry = chemistry,
+                            NominalVolts = tenths / 10.0,
+                            WindowLowVolts = null,
+                            WindowHighVolts = null,
+                            DrainMicroamps = null,
+                        },
+                        school
+                    )
+                    .Options.Where(o =>
+                        o.Kind is ReplacementKind.CoinInHolder or ReplacementKind.LikeForLike && !Chemistries.Get(o.Chemistry).Rechargeable
+                    )
+                    .All(o => o.Verdict.Outcome == Outcome.No)
+        );
 
     [Fact]
     public void The_holder_on_a_lead_leaves_the_diodes_drop_off()
@@ -46,22 +77,50 @@ public class ReplacementTests
     }
 
     [Fact]
-    public void A_silicon_diode_can_leave_too_little() => Assert.Equal(Outcome.No, Option(Barrel with { WindowLowVolts = 2.7 }, ReplacementKind.CoinWithSilicon).Verdict.Outcome);
+    public void A_silicon_diode_can_leave_too_little() =>
+        Assert.Equal(Outcome.No, Option(Barrel with { WindowLowVolts = 2.7 }, ReplacementKind.CoinWithSilicon).Verdict.Outcome);
 
     [Fact]
-    public void Volts_above_the_chips_window_are_refused() => Assert.Equal(Outcome.No, Option(Barrel with { WindowHighVolts = 4.0 }, ReplacementKind.HolderOnLead).Verdict.Outcome);
+    public void Volts_above_the_chips_window_are_refused() =>
+        Assert.Equal(Outcome.No, Option(Barrel with { WindowHighVolts = 4.0 }, ReplacementKind.HolderOnLead).Verdict.Outcome);
 
     [Theory]
-    [InlineData(4.9, Outcome.No)] [InlineData(3.1, Outcome.Yes)] [InlineData(2.5, Outcome.No)]
-    public void A_rechargeable_coin_wants_its_own_charge(double line, Outcome outcome) => Assert.Equal(outcome, Option(Barrel with { ChargeVolts = line, WindowLowVolts = 2.0, NominalVolts = 3 }, ReplacementKind.RechargeableCoin).Verdict.Outcome);
+    [InlineData(4.9, Outcome.No)]
+    [InlineData(3.1, Outcome.Yes)]
+    [InlineData(2.5, Outcome.No)]
+    public void A_rechargeable_coin_wants_its_own_charge(double line, Outcome outcome) =>
+        Assert.Equal(
+            outcome,
+            Option(
+                Barrel with
+                {
+                    ChargeVolts = line,
+                    WindowLowVolts = 2.0,
+                    NominalVolts = 3,
+                },
+                ReplacementKind.RechargeableCoin
+            ).Verdict.Outcome
+        );
 
     [Fact]
-    public void A_rechargeable_cell_that_nothing_charges_is_refused() => Assert.Equal(Outcome.No, Option(Barrel with { Charges = Known.No, ChargeVolts = null }, ReplacementKind.LikeForLike).Verdict.Outcome);
+    public void A_rechargeable_cell_that_nothing_charges_is_refused() =>
+        Assert.Equal(
+            Outcome.No,
+            Option(Barrel with { Charges = Known.No, ChargeVolts = null }, ReplacementKind.LikeForLike).Verdict.Outcome
+        );
 
     [Fact]
     public void Not_knowing_whether_it_charges_is_unknown_and_says_what_to_measure()
     {
-        var v = Option(Barrel with { Charges = Known.NotKnown, ChargeVolts = null, WindowLowVolts = 2 }, ReplacementKind.CoinInHolder).Verdict;
+        var v = Option(
+            Barrel with
+            {
+                Charges = Known.NotKnown,
+                ChargeVolts = null,
+                WindowLowVolts = 2,
+            },
+            ReplacementKind.CoinInHolder
+        ).Verdict;
         Assert.Equal(Outcome.Unknown, v.Outcome);
         Assert.Contains(v.WouldChange, w => w.Contains("plus pad", StringComparison.Ordinal));
     }
@@ -77,8 +136,23 @@ public class ReplacementTests
     [Fact]
     public void A_module_is_reworked_exchanged_or_given_an_outside_holder_and_nothing_else_each_with_its_risk()
     {
-        var options = Replacement.Options(Barrel with { HiddenInModule = true, Charges = Known.No, ChargeVolts = null, Chemistry = CellChemistry.LithiumPrimary, NominalVolts = 3 }, RestorationSchool.AsShipped).Options;
-        Assert.Equal([ReplacementKind.HolderOnLead, ReplacementKind.ModuleReworked, ReplacementKind.ModuleSocketed, ReplacementKind.ModuleOnCarrier], options.Select(o => o.Kind).Order());
+        var options = Replacement
+            .Options(
+                Barrel with
+                {
+                    HiddenInModule = true,
+                    Charges = Known.No,
+                    ChargeVolts = null,
+                    Chemistry = CellChemistry.LithiumPrimary,
+                    NominalVolts = 3,
+                },
+                RestorationSchool.AsShipped
+            )
+            .Options;
+        Assert.Equal(
+            [ReplacementKind.HolderOnLead, ReplacementKind.ModuleReworked, ReplacementKind.ModuleSocketed, ReplacementKind.ModuleOnCarrier],
+            options.Select(o => o.Kind).Order()
+        );
         Assert.All(options, o => Assert.NotEqual("", o.Risk));
     }
 
@@ -86,15 +160,37 @@ public class ReplacementTests
     public void The_best_comes_first_and_the_refused_last()
     {
         var order = Replacement.Options(Barrel, RestorationSchool.ModernInside).Options.Select(o => o.Verdict.Outcome).ToList();
-        Assert.Equal(order.OrderBy(o => o switch { Outcome.Yes => 0, Outcome.YesIf => 1, Outcome.Unknown => 2, _ => 3 }), order);
+        Assert.Equal(
+            order.OrderBy(o =>
+                o switch
+                {
+                    Outcome.Yes => 0,
+                    Outcome.YesIf => 1,
+                    Outcome.Unknown => 2,
+                    _ => 3,
+                }
+            ),
+            order
+        );
     }
 
     [Fact]
     public void Contradictions_name_their_field()
     {
-        Assert.Equal("site.windowHighVolts", Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { WindowLowVolts = 5, WindowHighVolts = 3 }, default)).Field);
-        Assert.Equal("site.chargeVolts", Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { Charges = Known.No }, default)).Field);
-        Assert.Equal("site.drainMicroamps", Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { DrainMicroamps = -1 }, default)).Field);
+        Assert.Equal(
+            "site.windowHighVolts",
+            Assert
+                .Throws<BadFactException>(() => Replacement.Options(Barrel with { WindowLowVolts = 5, WindowHighVolts = 3 }, default))
+                .Field
+        );
+        Assert.Equal(
+            "site.chargeVolts",
+            Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { Charges = Known.No }, default)).Field
+        );
+        Assert.Equal(
+            "site.drainMicroamps",
+            Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { DrainMicroamps = -1 }, default)).Field
+        );
     }
 }
 
@@ -125,14 +221,26 @@ public class RunTimeTests
     }
 
     [Property]
-    public Property Low_likely_and_high_are_in_order_and_more_drain_never_lasts_longer() => Prop.ForAll(Gen.Choose(1, 500).ToArbitrary(), Gen.Choose(1, 500).ToArbitrary(), Gen.Choose(10, 3000).ToArbitrary(), (a, b, capacity) =>
-        Enum.GetValues<CellChemistry>().Where(c => c != CellChemistry.Unknown).All(c =>
-        {
-            var less = RunTime.Of(c, capacity, Math.Min(a, b)).Years;
-            var more = RunTime.Of(c, capacity, Math.Max(a, b)).Years;
-            return less.Low <= less.Likely && less.Likely <= less.High && more.Likely <= less.Likely + 1e-9 && less.High <= RunTime.LongestYears;
-        }));
+    public Property Low_likely_and_high_are_in_order_and_more_drain_never_lasts_longer() =>
+        Prop.ForAll(
+            Gen.Choose(1, 500).ToArbitrary(),
+            Gen.Choose(1, 500).ToArbitrary(),
+            Gen.Choose(10, 3000).ToArbitrary(),
+            (a, b, capacity) =>
+                Enum.GetValues<CellChemistry>()
+                    .Where(c => c != CellChemistry.Unknown)
+                    .All(c =>
+                    {
+                        var less = RunTime.Of(c, capacity, Math.Min(a, b)).Years;
+                        var more = RunTime.Of(c, capacity, Math.Max(a, b)).Years;
+                        return less.Low <= less.Likely
+                            && less.Likely <= less.High
+                            && more.Likely <= less.Likely + 1e-9
+                            && less.High <= RunTime.LongestYears;
+                    })
+        );
 
     [Fact]
-    public void An_unknown_chemistry_is_refused() => Assert.Equal("chemistry", Assert.Throws<BadFactException>(() => RunTime.Of(CellChemistry.Unknown, 100, 5)).Field);
+    public void An_unknown_chemistry_is_refused() =>
+        Assert.Equal("chemistry", Assert.Throws<BadFactException>(() => RunTime.Of(CellChemistry.Unknown, 100, 5)).Field);
 }

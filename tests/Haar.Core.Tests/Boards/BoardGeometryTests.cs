@@ -11,7 +11,8 @@ public class OutlineTests
     static readonly Point[] Square = [new(0.1, 0.1), new(0.3, 0.1), new(0.3, 0.3), new(0.1, 0.3)];
 
     [Fact]
-    public void A_square_of_a_fifth_on_a_board_of_200_by_150_millimetres_is_12_square_centimetres() => Assert.Equal(12, Outline.SquareCentimetres(Square, 200, 150), 9);
+    public void A_square_of_a_fifth_on_a_board_of_200_by_150_millimetres_is_12_square_centimetres() =>
+        Assert.Equal(12, Outline.SquareCentimetres(Square, 200, 150), 9);
 
     [Fact]
     public void An_outline_that_crosses_itself_is_refused_and_says_so()
@@ -41,13 +42,17 @@ public class OutlineTests
 
     [Property]
     public Property The_area_does_not_depend_on_where_one_begins_or_which_way_one_goes() =>
-        Prop.ForAll(Gen.Choose(0, 1000).Select(i => i / 1000.0).ArrayOf(8).ToArbitrary(), xs =>
-        {
-            var o = Enumerable.Range(0, 4).Select(i => new Point(xs[2 * i], xs[2 * i + 1])).ToList();
-            var turned = o.Skip(1).Append(o[0]).ToList();
-            var reversed = Enumerable.Reverse(o).ToList();
-            return Math.Abs(Outline.Share(o) - Outline.Share(turned)) < 1e-12 && Math.Abs(Outline.Share(o) - Outline.Share(reversed)) < 1e-12;
-        });
+        Prop.ForAll(
+            Gen.Choose(0, 1000).Select(i => i / 1000.0).ArrayOf(8).ToArbitrary(),
+            xs =>
+            {
+                var o = Enumerable.Range(0, 4).Select(i => new Point(xs[2 * i], xs[2 * i + 1])).ToList();
+                var turned = o.Skip(1).Append(o[0]).ToList();
+                var reversed = Enumerable.Reverse(o).ToList();
+                return Math.Abs(Outline.Share(o) - Outline.Share(turned)) < 1e-12
+                    && Math.Abs(Outline.Share(o) - Outline.Share(reversed)) < 1e-12;
+            }
+        );
 }
 
 public class StraightenTests
@@ -58,15 +63,18 @@ public class StraightenTests
     static Point[] Seen(double tiltDegrees, double swingDegrees, double focal = 1800)
     {
         var (t, s) = (tiltDegrees * Math.PI / 180, swingDegrees * Math.PI / 180);
-        return [.. new[] { (-150.0, -100.0), (150, -100), (150, 100), (-150, 100) }.Select(p =>
-        {
-            var (x, y) = p;
-            // About the vertical, then about the horizontal, then 600 mm away.
-            var (x1, z1) = (x * Math.Cos(s), x * Math.Sin(s));
-            var (y2, z2) = (y * Math.Cos(t) - z1 * Math.Sin(t), y * Math.Sin(t) + z1 * Math.Cos(t));
-            var depth = 600 + z2;
-            return new Point((1000 + focal * x1 / depth) / 2000, (750 + focal * y2 / depth) / 1500);
-        })];
+        return
+        [
+            .. new[] { (-150.0, -100.0), (150, -100), (150, 100), (-150, 100) }.Select(p =>
+            {
+                var (x, y) = p;
+                // About the vertical, then about the horizontal, then 600 mm away.
+                var (x1, z1) = (x * Math.Cos(s), x * Math.Sin(s));
+                var (y2, z2) = (y * Math.Cos(t) - z1 * Math.Sin(t), y * Math.Sin(t) + z1 * Math.Cos(t));
+                var depth = 600 + z2;
+                return new Point((1000 + focal * x1 / depth) / 2000, (750 + focal * y2 / depth) / 1500);
+            }),
+        ];
     }
 
     [Fact]
@@ -84,7 +92,9 @@ public class StraightenTests
     }
 
     [Theory]
-    [InlineData(20, 12)] [InlineData(35, -20)] [InlineData(28, 30)]
+    [InlineData(20, 12)]
+    [InlineData(35, -20)]
+    [InlineData(28, 30)]
     public void The_boards_own_proportions_follow_from_the_slant(double tilt, double swing)
     {
         var plan = Straighten.Of(Seen(tilt, swing), 2000, 1500);
@@ -114,21 +124,46 @@ public class StraightenTests
 
     [Property]
     public Property There_and_back_is_where_one_was() =>
-        Prop.ForAll(Gen.Choose(-35, 35).ToArbitrary(), Gen.Choose(-35, 35).ToArbitrary(), Gen.Choose(0, 1000).ToArbitrary(), (tilt, swing, at) =>
-        {
-            var plan = Straighten.Of(Seen(tilt, swing), 2000, 1500);
-            var p = new Point(at / 1000.0, 1 - at / 1700.0);
-            var back = plan.Map(plan.Unmap(p, 2000, 1500), 2000, 1500);
-            return Math.Abs(back.X - p.X) < 1e-6 && Math.Abs(back.Y - p.Y) < 1e-6;
-        });
+        Prop.ForAll(
+            Gen.Choose(-35, 35).ToArbitrary(),
+            Gen.Choose(-35, 35).ToArbitrary(),
+            Gen.Choose(0, 1000).ToArbitrary(),
+            (tilt, swing, at) =>
+            {
+                var plan = Straighten.Of(Seen(tilt, swing), 2000, 1500);
+                var p = new Point(at / 1000.0, 1 - at / 1700.0);
+                var back = plan.Map(plan.Unmap(p, 2000, 1500), 2000, 1500);
+                return Math.Abs(back.X - p.X) < 1e-6 && Math.Abs(back.Y - p.Y) < 1e-6;
+            }
+        );
 
     [Fact]
     public void Corners_that_cross_lie_on_a_line_or_run_the_wrong_way_are_refused()
     {
-        Assert.Contains("cross", Assert.Throws<BadFactException>(() => Straighten.Of([Straight[0], Straight[2], Straight[1], Straight[3]], 1000, 800)).Message, StringComparison.Ordinal);
-        Assert.Contains("one line", Assert.Throws<BadFactException>(() => Straighten.Of([new(0.1, 0.1), new(0.5, 0.1), new(0.9, 0.1), new(0.5, 0.9)], 1000, 800)).Message, StringComparison.Ordinal);
-        Assert.Contains("mirror", Assert.Throws<BadFactException>(() => Straighten.Of([Straight[1], Straight[0], Straight[3], Straight[2]], 1000, 800)).Message, StringComparison.Ordinal);
-        Assert.Contains("inside", Assert.Throws<BadFactException>(() => Straighten.Of([new(0.1, 0.1), new(0.9, 0.1), new(0.45, 0.3), new(0.3, 0.9)], 1000, 800)).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "cross",
+            Assert.Throws<BadFactException>(() => Straighten.Of([Straight[0], Straight[2], Straight[1], Straight[3]], 1000, 800)).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "one line",
+            Assert
+                .Throws<BadFactException>(() => Straighten.Of([new(0.1, 0.1), new(0.5, 0.1), new(0.9, 0.1), new(0.5, 0.9)], 1000, 800))
+                .Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "mirror",
+            Assert.Throws<BadFactException>(() => Straighten.Of([Straight[1], Straight[0], Straight[3], Straight[2]], 1000, 800)).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "inside",
+            Assert
+                .Throws<BadFactException>(() => Straighten.Of([new(0.1, 0.1), new(0.9, 0.1), new(0.45, 0.3), new(0.3, 0.9)], 1000, 800))
+                .Message,
+            StringComparison.Ordinal
+        );
         Assert.Throws<BadFactException>(() => Straighten.Of(Straight[..3], 1000, 800));
     }
 }
@@ -145,7 +180,10 @@ public class ScaleAndRegistrationTests
     [Fact]
     public void A_length_of_zero_and_two_points_in_one_place_give_no_scale()
     {
-        Assert.Equal("known.millimetres", Assert.Throws<BadFactException>(() => BoardScale.Of(new(new(0.1, 0.5), new(0.9, 0.5), 0), 1000, 800)).Field);
+        Assert.Equal(
+            "known.millimetres",
+            Assert.Throws<BadFactException>(() => BoardScale.Of(new(new(0.1, 0.5), new(0.9, 0.5), 0), 1000, 800)).Field
+        );
         Assert.Equal("known", Assert.Throws<BadFactException>(() => BoardScale.Of(new(new(0.5, 0.5), new(0.5, 0.5), 10), 1000, 800)).Field);
     }
 

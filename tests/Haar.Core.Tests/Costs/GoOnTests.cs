@@ -14,7 +14,8 @@ public class GoOnTests
     [InlineData(101, 0, Outcome.No)]
     [InlineData(121, 0, Outcome.No)]
     [InlineData(100, 30, Outcome.No)]
-    public void Against_what_a_complete_one_costs(double spent, double next, Outcome outcome) => Assert.Equal(outcome, GoOn.Of(spent, Usual, next).Verdict.Outcome);
+    public void Against_what_a_complete_one_costs(double spent, double next, Outcome outcome) =>
+        Assert.Equal(outcome, GoOn.Of(spent, Usual, next).Verdict.Outcome);
 
     [Fact]
     public void A_stop_loss_of_ones_own_comes_before_the_house_rule()
@@ -33,12 +34,20 @@ public class GoOnTests
     }
 
     [Fact]
-    public void A_purchase_is_part_of_what_was_expected_until_it_is_more() => Assert.Equal((70, 70, 120), (GoOn.Of(10, Usual, 60).AtTheEnd!.Low, GoOn.Of(10, Usual, 60).AtTheEnd!.Likely, GoOn.Of(10, Usual, 60).AtTheEnd!.High));
+    public void A_purchase_is_part_of_what_was_expected_until_it_is_more() =>
+        Assert.Equal(
+            (70, 70, 120),
+            (GoOn.Of(10, Usual, 60).AtTheEnd!.Low, GoOn.Of(10, Usual, 60).AtTheEnd!.Likely, GoOn.Of(10, Usual, 60).AtTheEnd!.High)
+        );
 
     [Fact]
     public void Upside_down_ranges_are_refused()
     {
-        Assert.Contains("upside down", Assert.Throws<BadFactException>(() => GoOn.Of(1, Usual with { ToFinish = new(9, 5, 10) })).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "upside down",
+            Assert.Throws<BadFactException>(() => GoOn.Of(1, Usual with { ToFinish = new(9, 5, 10) })).Message,
+            StringComparison.Ordinal
+        );
         Assert.Throws<BadFactException>(() => GoOn.Of(-1, Usual));
         Assert.Throws<BadFactException>(() => GoOn.Of(1, Usual, double.NaN));
     }

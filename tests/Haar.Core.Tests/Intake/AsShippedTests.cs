@@ -10,10 +10,28 @@ public class AsShippedTests
     static readonly ShippedConfiguration[] Sold =
     [
         new("one", "with one drive", [new("drive", "105 MB SCSI drive"), new("memory", "4 MB"), new("supply", "230 W supply")]),
-        new("two", "with two drives", [new("drive", "210 MB SCSI drive"), new("second drive", "210 MB SCSI drive"), new("memory", "8 MB"), new("supply", "300 W supply")]),
+        new(
+            "two",
+            "with two drives",
+            [
+                new("drive", "210 MB SCSI drive"),
+                new("second drive", "210 MB SCSI drive"),
+                new("memory", "8 MB"),
+                new("supply", "300 W supply"),
+            ]
+        ),
     ];
 
-    static FoundItem F(string slot, string what = "", string code = "", bool absent = false, ItemFate? said = null) => new() { Id = Guid.NewGuid(), Slot = slot, What = what, DateCode = code, Absent = absent, SaidFate = said };
+    static FoundItem F(string slot, string what = "", string code = "", bool absent = false, ItemFate? said = null) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Slot = slot,
+            What = what,
+            DateCode = code,
+            Absent = absent,
+            SaidFate = said,
+        };
 
     static AsShippedResult Of(params FoundItem[] found) => AsShipped.Of(Sold, found, 1991, 1991, Today);
 
@@ -29,8 +47,12 @@ public class AsShippedTests
     }
 
     [Theory]
-    [InlineData("9105", ItemFate.Original)] [InlineData("9717", ItemFate.SwappedInPeriod)] [InlineData("9817", ItemFate.SwappedLater)] [InlineData("0410", ItemFate.SwappedLater)]
-    public void The_date_decides_between_period_and_later(string code, ItemFate fate) => Assert.Equal(fate, Item(Of(F("drive", "105 MB SCSI drive", code)), "drive").Fate);
+    [InlineData("9105", ItemFate.Original)]
+    [InlineData("9717", ItemFate.SwappedInPeriod)]
+    [InlineData("9817", ItemFate.SwappedLater)]
+    [InlineData("0410", ItemFate.SwappedLater)]
+    public void The_date_decides_between_period_and_later(string code, ItemFate fate) =>
+        Assert.Equal(fate, Item(Of(F("drive", "105 MB SCSI drive", code)), "drive").Fate);
 
     [Fact]
     public void The_configuration_that_fits_best_is_named_with_what_would_tell_it_from_the_next()
@@ -38,7 +60,14 @@ public class AsShippedTests
         var r = Of(F("memory", "8 MB"), F("drive", "210 MB SCSI drive"));
         Assert.Equal("two", r.Fits[0].Configuration.Id);
         Assert.StartsWith("with two drives fits best", r.Verdict.Sentence, StringComparison.Ordinal);
-        Assert.Contains(r.TellApart, t => t.StartsWith("Second drive: 210 MB SCSI drive means with two drives; nothing there means with one drive", StringComparison.Ordinal));
+        Assert.Contains(
+            r.TellApart,
+            t =>
+                t.StartsWith(
+                    "Second drive: 210 MB SCSI drive means with two drives; nothing there means with one drive",
+                    StringComparison.Ordinal
+                )
+        );
     }
 
     [Fact]
@@ -62,7 +91,12 @@ public class AsShippedTests
     [Fact]
     public void Missing_added_and_a_persons_own_word()
     {
-        var r = Of(F("memory", "8 MB"), F("second drive", absent: true), F("sound card", "8-bit sound card"), F("supply", "300 W supply", said: ItemFate.SwappedLater));
+        var r = Of(
+            F("memory", "8 MB"),
+            F("second drive", absent: true),
+            F("sound card", "8-bit sound card"),
+            F("supply", "300 W supply", said: ItemFate.SwappedLater)
+        );
         Assert.Equal(ItemFate.Missing, Item(r, "second drive").Fate);
         Assert.Equal(ItemFate.Added, Item(r, "sound card").Fate);
         Assert.Equal((ItemFate.SwappedLater, true), (Item(r, "supply").Fate, Item(r, "supply").Said));
@@ -71,7 +105,13 @@ public class AsShippedTests
     [Fact]
     public void Two_that_fit_equally_are_said_to()
     {
-        var r = AsShipped.Of([new("a", "A", [new("x", "one"), new("y", "two")]), new("b", "B", [new("x", "one"), new("y", "three")])], [F("x", "one")], 1991, 1991, Today);
+        var r = AsShipped.Of(
+            [new("a", "A", [new("x", "one"), new("y", "two")]), new("b", "B", [new("x", "one"), new("y", "three")])],
+            [F("x", "one")],
+            1991,
+            1991,
+            Today
+        );
         Assert.Equal(Outcome.Unknown, r.Verdict.Outcome);
         Assert.StartsWith("A and B fit equally well", r.Verdict.Sentence, StringComparison.Ordinal);
         Assert.Single(r.TellApart);

@@ -13,16 +13,31 @@ public class TriageTests
 
     static BoxPart Gone(string kind, int n = 1) => new(kind, PartState.Missing, "", n);
 
-    static TriageBox Box(string id, double money, double hours, double? complete, params BoxPart[] parts) => new(id, id, parts, S(money), S(hours), complete);
+    static TriageBox Box(string id, double money, double hours, double? complete, params BoxPart[] parts) =>
+        new(id, id, parts, S(money), S(hours), complete);
 
-    static TriageAsk Ask(double money, double hours, IReadOnlyList<TriageBox> boxes, params PartPrice[] prices) => new() { Boxes = boxes, Prices = prices, BudgetMoney = money, BudgetHours = hours };
+    static TriageAsk Ask(double money, double hours, IReadOnlyList<TriageBox> boxes, params PartPrice[] prices) =>
+        new()
+        {
+            Boxes = boxes,
+            Prices = prices,
+            BudgetMoney = money,
+            BudgetHours = hours,
+        };
 
     static List<string> Finished(TriagePlan p) => [.. p.Boxes.Where(b => b.Fate == BoxFate.Restore).Select(b => b.Id)];
 
     [Fact]
     public void A_donor_gives_its_part_and_the_rest_is_bought()
     {
-        var p = Triage.Of(Ask(100, 20, [Box("tower", 10, 3, 120, Gone("supply"), Gone("keyboard")), Box("wreck", 5, 2, 20, Good("supply"), Gone("board"))], new PartPrice("keyboard", S(20))));
+        var p = Triage.Of(
+            Ask(
+                100,
+                20,
+                [Box("tower", 10, 3, 120, Gone("supply"), Gone("keyboard")), Box("wreck", 5, 2, 20, Good("supply"), Gone("board"))],
+                new PartPrice("keyboard", S(20))
+            )
+        );
         Assert.Equal(["tower"], Finished(p));
         Assert.Equal("wreck", p.Moves.Single(m => m.Kind == "supply").From);
         Assert.Null(p.Moves.Single(m => m.Kind == "keyboard").From);
@@ -35,7 +50,17 @@ public class TriageTests
     public void One_good_part_is_never_given_twice()
     {
         // Two towers want the one supply; no price for another: only one can be finished.
-        var p = Triage.Of(Ask(1000, 100, [Box("a", 10, 1, 200, Gone("supply")), Box("b", 12, 1, 200, Gone("supply")), Box("c", 0, 1, 200, Good("supply"), Gone("board"))]));
+        var p = Triage.Of(
+            Ask(
+                1000,
+                100,
+                [
+                    Box("a", 10, 1, 200, Gone("supply")),
+                    Box("b", 12, 1, 200, Gone("supply")),
+                    Box("c", 0, 1, 200, Good("supply"), Gone("board")),
+                ]
+            )
+        );
         Assert.Equal(["a"], Finished(p));
         Assert.StartsWith("The next best, b, finishes as many and costs 2 more.", p.RunnerUp, StringComparison.Ordinal);
     }
@@ -43,7 +68,17 @@ public class TriageTests
     [Fact]
     public void A_box_is_worth_more_as_a_donor_when_it_lets_two_be_finished()
     {
-        var p = Triage.Of(Ask(1000, 100, [Box("whole", 10, 1, 200, Good("supply"), Good("drive")), Box("a", 10, 1, 200, Gone("supply")), Box("b", 10, 1, 200, Gone("drive"))]));
+        var p = Triage.Of(
+            Ask(
+                1000,
+                100,
+                [
+                    Box("whole", 10, 1, 200, Good("supply"), Good("drive")),
+                    Box("a", 10, 1, 200, Gone("supply")),
+                    Box("b", 10, 1, 200, Gone("drive")),
+                ]
+            )
+        );
         Assert.Equal(["a", "b"], Finished(p));
         Assert.Equal(2, p.Boxes.First(b => b.Id == "whole").Parts.Count);
     }
@@ -78,7 +113,22 @@ public class TriageTests
     [Fact]
     public void Locks_hold_and_are_named_as_what_would_change_it()
     {
-        TriageBox[] boxes = [Box("a", 10, 1, 200) with { Lock = BoxLock.Donor }, Box("b", 90, 1, 80) with { Lock = BoxLock.Restore }, Box("c", 5, 1, 200, Gone("supply")), Box("d", 5, 1, 50, Good("supply")) with { Lock = BoxLock.Aside }];
+        TriageBox[] boxes =
+        [
+            Box("a", 10, 1, 200) with
+            {
+                Lock = BoxLock.Donor,
+            },
+            Box("b", 90, 1, 80) with
+            {
+                Lock = BoxLock.Restore,
+            },
+            Box("c", 5, 1, 200, Gone("supply")),
+            Box("d", 5, 1, 50, Good("supply")) with
+            {
+                Lock = BoxLock.Aside,
+            },
+        ];
         var p = Triage.Of(Ask(500, 50, boxes));
         Assert.Equal(["b"], Finished(p));
         Assert.Equal(BoxFate.Aside, p.Boxes[3].Fate);
@@ -99,19 +149,42 @@ public class TriageTests
     [Fact]
     public void A_part_fits_only_where_its_fitting_is_the_same()
     {
-        var p = Triage.Of(Ask(100, 20, [new("a", "a", [new("supply", PartState.Missing, "AT")], S(1), S(1), 100), new("b", "b", [new("supply", PartState.Good, "ATX"), Gone("board")], S(1), S(1), 100)]));
+        var p = Triage.Of(
+            Ask(
+                100,
+                20,
+                [
+                    new("a", "a", [new("supply", PartState.Missing, "AT")], S(1), S(1), 100),
+                    new("b", "b", [new("supply", PartState.Good, "ATX"), Gone("board")], S(1), S(1), 100),
+                ]
+            )
+        );
         Assert.Empty(Finished(p));
     }
 
     [Fact]
     public void Bad_lots_each_get_a_sentence()
     {
-        Assert.Contains("nothing to sort", Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, []))).Message, StringComparison.Ordinal);
-        Assert.Contains("cannot give to itself", Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1, Good("x"), Gone("x"))]))).Message, StringComparison.Ordinal);
-        Assert.Contains("upside down", Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [new("a", "a", [], new(5, 3, 9), S(1))]))).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "nothing to sort",
+            Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, []))).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "cannot give to itself",
+            Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1, Good("x"), Gone("x"))]))).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "upside down",
+            Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [new("a", "a", [], new(5, 3, 9), S(1))]))).Message,
+            StringComparison.Ordinal
+        );
         Assert.Throws<BadFactException>(() => Triage.Of(Ask(-1, 1, [Box("a", 1, 1, 1)])));
         Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1), Box("a", 1, 1, 1)])));
-        Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1)], new PartPrice("x", S(1)), new PartPrice("X", S(2)))));
+        Assert.Throws<BadFactException>(() =>
+            Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1)], new PartPrice("x", S(1)), new PartPrice("X", S(2))))
+        );
         Assert.Throws<BadFactException>(() => Triage.Of(Ask(double.NaN, 1, [Box("a", 1, 1, 1)])));
     }
 
@@ -120,7 +193,18 @@ public class TriageTests
     {
         var r = new Random(seed);
         string[] kinds = ["x", "y", "z"];
-        var boxes = Enumerable.Range(0, 6).Select(i => Box($"{i}", r.Next(1, 30), r.Next(1, 8), r.Next(4) == 0 ? null : r.Next(20, 90), [.. kinds.Where(_ => r.Next(3) > 0).Select(k => r.Next(2) == 0 ? Good(k) : Gone(k))])).ToList();
+        var boxes = Enumerable
+            .Range(0, 6)
+            .Select(i =>
+                Box(
+                    $"{i}",
+                    r.Next(1, 30),
+                    r.Next(1, 8),
+                    r.Next(4) == 0 ? null : r.Next(20, 90),
+                    [.. kinds.Where(_ => r.Next(3) > 0).Select(k => r.Next(2) == 0 ? Good(k) : Gone(k))]
+                )
+            )
+            .ToList();
         PartPrice[] prices = [new("x", S(r.Next(5, 25))), new("y", S(r.Next(5, 25)))];
         var ask = Ask(r.Next(20, 120), r.Next(5, 30), boxes, prices);
         var plan = Triage.Of(ask);
@@ -131,25 +215,50 @@ public class TriageTests
         for (var set = 1; set < 1 << 6; set++)
         {
             var chosen = Enumerable.Range(0, 6).Where(i => (set & (1 << i)) != 0).ToList();
-            var needs = chosen.SelectMany(i => boxes[i].Parts.Where(p => p.State == PartState.Missing).Select(p => (Box: i, p.Kind))).ToList();
+            var needs = chosen
+                .SelectMany(i => boxes[i].Parts.Where(p => p.State == PartState.Missing).Select(p => (Box: i, p.Kind)))
+                .ToList();
             void Give(int n, Dictionary<string, int> left, double[] cost)
             {
                 if (n == needs.Count)
                 {
-                    if (chosen.Any(i => boxes[i].Complete is { } c && cost[i] > c)) { return; }
+                    if (chosen.Any(i => boxes[i].Complete is { } c && cost[i] > c))
+                    {
+                        return;
+                    }
                     var money = chosen.Sum(i => cost[i]);
                     var hours = chosen.Sum(i => boxes[i].Hours.Likely) + 0.5 * needs.Count;
-                    if (money > ask.BudgetMoney || hours > ask.BudgetHours) { return; }
-                    if (chosen.Count > best.Finished || (chosen.Count == best.Finished && (money < best.Money || (money == best.Money && hours < best.Hours)))) { best = (chosen.Count, money, hours); }
+                    if (money > ask.BudgetMoney || hours > ask.BudgetHours)
+                    {
+                        return;
+                    }
+                    if (
+                        chosen.Count > best.Finished
+                        || (chosen.Count == best.Finished && (money < best.Money || (money == best.Money && hours < best.Hours)))
+                    )
+                    {
+                        best = (chosen.Count, money, hours);
+                    }
                     return;
                 }
 
                 var (box, kind) = needs[n];
-                if (left.GetValueOrDefault(kind) > 0) { Give(n + 1, new(left) { [kind] = left[kind] - 1 }, cost); }
-                if (prices.FirstOrDefault(p => p.Kind == kind) is { } price) { var more = (double[])cost.Clone(); more[box] += price.Money.Likely; Give(n + 1, left, more); }
+                if (left.GetValueOrDefault(kind) > 0)
+                {
+                    Give(n + 1, new(left) { [kind] = left[kind] - 1 }, cost);
+                }
+                if (prices.FirstOrDefault(p => p.Kind == kind) is { } price)
+                {
+                    var more = (double[])cost.Clone();
+                    more[box] += price.Money.Likely;
+                    Give(n + 1, left, more);
+                }
             }
 
-            var supply = kinds.ToDictionary(k => k, k => Enumerable.Range(0, 6).Except(chosen).Count(i => boxes[i].Parts.Any(p => p.Kind == k && p.State == PartState.Good)));
+            var supply = kinds.ToDictionary(
+                k => k,
+                k => Enumerable.Range(0, 6).Except(chosen).Count(i => boxes[i].Parts.Any(p => p.Kind == k && p.State == PartState.Good))
+            );
             Give(0, supply, [.. boxes.Select(b => b.Money.Likely)]);
         }
 
@@ -164,8 +273,35 @@ public class TriageTests
         var r = new Random(seed);
         return new()
         {
-            Boxes = [.. Enumerable.Range(0, boxes).Select(i => new TriageBox($"{i}", $"Box {i}", [.. Enumerable.Range(0, kinds).Select(k => new BoxPart($"kind {k}", r.Next(10) switch { < 4 => PartState.Good, < 7 => PartState.Missing, < 9 => PartState.Damaged, _ => PartState.NotKnown }))], new(r.Next(1, 10), 10 + r.Next(30), 60), new(1, 2 + r.Next(8), 20), 60 + r.Next(140)))],
-            Prices = [.. Enumerable.Range(0, kinds - 2).Select(k => new PartPrice($"kind {k}", new(5, 8 + r.Next(30), 60)))], BudgetMoney = 600, BudgetHours = 120,
+            Boxes =
+            [
+                .. Enumerable
+                    .Range(0, boxes)
+                    .Select(i => new TriageBox(
+                        $"{i}",
+                        $"Box {i}",
+                        [
+                            .. Enumerable
+                                .Range(0, kinds)
+                                .Select(k => new BoxPart(
+                                    $"kind {k}",
+                                    r.Next(10) switch
+                                    {
+                                        < 4 => PartState.Good,
+                                        < 7 => PartState.Missing,
+                                        < 9 => PartState.Damaged,
+                                        _ => PartState.NotKnown,
+                                    }
+                                )),
+                        ],
+                        new(r.Next(1, 10), 10 + r.Next(30), 60),
+                        new(1, 2 + r.Next(8), 20),
+                        60 + r.Next(140)
+                    )),
+            ],
+            Prices = [.. Enumerable.Range(0, kinds - 2).Select(k => new PartPrice($"kind {k}", new(5, 8 + r.Next(30), 60)))],
+            BudgetMoney = 600,
+            BudgetHours = 120,
         };
     }
 

@@ -40,13 +40,31 @@ public class CapacitorMarkingTests
     }
 
     [Theory]
-    [InlineData("0G", 4)] [InlineData("0J", 6.3)] [InlineData("1A", 10)] [InlineData("1C", 16)] [InlineData("1E", 25)] [InlineData("1V", 35)] [InlineData("1H", 50)] [InlineData("1J", 63)]
-    [InlineData("1K", 80)] [InlineData("2A", 100)] [InlineData("2C", 160)] [InlineData("2D", 200)] [InlineData("2E", 250)] [InlineData("2G", 400)] [InlineData("2W", 450)]
+    [InlineData("0G", 4)]
+    [InlineData("0J", 6.3)]
+    [InlineData("1A", 10)]
+    [InlineData("1C", 16)]
+    [InlineData("1E", 25)]
+    [InlineData("1V", 35)]
+    [InlineData("1H", 50)]
+    [InlineData("1J", 63)]
+    [InlineData("1K", 80)]
+    [InlineData("2A", 100)]
+    [InlineData("2C", 160)]
+    [InlineData("2D", 200)]
+    [InlineData("2E", 250)]
+    [InlineData("2G", 400)]
+    [InlineData("2W", 450)]
     public void Reads_every_EIA_voltage_code(string code, double volts) =>
         Assert.Equal(volts, CapacitorMarking.Read($"10u {code}").Readings.Single().RatedVolts);
 
     [Theory]
-    [InlineData("104F", .01, .01)] [InlineData("104G", .02, .02)] [InlineData("104J", .05, .05)] [InlineData("104K", .1, .1)] [InlineData("104M", .2, .2)] [InlineData("104Z", .2, .8)]
+    [InlineData("104F", .01, .01)]
+    [InlineData("104G", .02, .02)]
+    [InlineData("104J", .05, .05)]
+    [InlineData("104K", .1, .1)]
+    [InlineData("104M", .2, .2)]
+    [InlineData("104Z", .2, .8)]
     public void Reads_tolerance_letters(string text, double minus, double plus)
     {
         var r = CapacitorMarking.Read(text, CapacitorKind.Ceramic).Readings.Single();
@@ -61,7 +79,10 @@ public class CapacitorMarkingTests
     }
 
     [Theory]
-    [InlineData("4R7")] [InlineData("470")] [InlineData("475J")] [InlineData("47")]
+    [InlineData("4R7")]
+    [InlineData("470")]
+    [InlineData("475J")]
+    [InlineData("47")]
     public void Says_when_two_readings_fit(string text)
     {
         var r = CapacitorMarking.Read(text);
@@ -89,17 +110,23 @@ public class CapacitorMarkingTests
     }
 
     [Fact]
-    public void An_impossible_value_for_the_kind_is_refused() => Assert.NotEmpty(CapacitorMarking.Read("22p", CapacitorKind.AluminiumRadial).Problems);
+    public void An_impossible_value_for_the_kind_is_refused() =>
+        Assert.NotEmpty(CapacitorMarking.Read("22p", CapacitorKind.AluminiumRadial).Problems);
 
     [Property]
-    public Property A_value_written_out_is_read_back() => Prop.ForAll(
-        Gen.Choose(100, 99999).ToArbitrary(), Gen.Elements(6.3, 10, 16, 25, 35, 50, 63).ToArbitrary(),
-        (n, volts) =>
-        {
-            var microfarads = n / 100.0;
-            var r = CapacitorMarking.Read(FormattableString.Invariant($"{microfarads}u {volts}V"), CapacitorKind.AluminiumRadial);
-            return r.Certain && Math.Abs(r.Readings[0].Microfarads - microfarads) < microfarads * 1e-6 && r.Readings[0].RatedVolts == volts;
-        });
+    public Property A_value_written_out_is_read_back() =>
+        Prop.ForAll(
+            Gen.Choose(100, 99999).ToArbitrary(),
+            Gen.Elements(6.3, 10, 16, 25, 35, 50, 63).ToArbitrary(),
+            (n, volts) =>
+            {
+                var microfarads = n / 100.0;
+                var r = CapacitorMarking.Read(FormattableString.Invariant($"{microfarads}u {volts}V"), CapacitorKind.AluminiumRadial);
+                return r.Certain
+                    && Math.Abs(r.Readings[0].Microfarads - microfarads) < microfarads * 1e-6
+                    && r.Readings[0].RatedVolts == volts;
+            }
+        );
 
     [Property]
     public void Anything_at_all_gets_an_answer_and_never_a_wrong_number(NonNull<string> text)

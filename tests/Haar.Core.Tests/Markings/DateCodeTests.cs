@@ -52,21 +52,30 @@ public class DateCodeTests
     }
 
     [Fact]
-    public void Nothing_lies_after_today() => Assert.DoesNotContain(DateCode.Read("2652", null, null, new DateOnly(2026, 6, 1)).Readings, x => x.From > new DateOnly(2026, 6, 1));
+    public void Nothing_lies_after_today() =>
+        Assert.DoesNotContain(DateCode.Read("2652", null, null, new DateOnly(2026, 6, 1)).Readings, x => x.From > new DateOnly(2026, 6, 1));
 
     [Fact]
     public void The_pivot_decides_the_century()
     {
         Assert.Equal(1985, DateCode.Read("8520", null, null, Today).Readings.First(x => x.Form == DateCodeForm.YearYearWeekWeek).Year);
-        Assert.DoesNotContain(DateCode.Read("8555", null, null, Today, pivotYear: 90).Readings, x => x.Form == DateCodeForm.YearYearWeekWeek);
+        Assert.DoesNotContain(
+            DateCode.Read("8555", null, null, Today, pivotYear: 90).Readings,
+            x => x.Form == DateCodeForm.YearYearWeekWeek
+        );
     }
 
     [Theory]
-    [InlineData("")] [InlineData("12")] [InlineData("92A4")] [InlineData("12345")]
-    public void Refuses_what_is_no_code(string code) => Assert.Equal("code", Assert.Throws<BadFactException>(() => DateCode.Read(code, null, null, Today)).Field);
+    [InlineData("")]
+    [InlineData("12")]
+    [InlineData("92A4")]
+    [InlineData("12345")]
+    public void Refuses_what_is_no_code(string code) =>
+        Assert.Equal("code", Assert.Throws<BadFactException>(() => DateCode.Read(code, null, null, Today)).Field);
 
     [Fact]
-    public void Refuses_a_window_upside_down() => Assert.Equal("windowTo", Assert.Throws<BadFactException>(() => DateCode.Read("9214", 1993, 1991, Today)).Field);
+    public void Refuses_a_window_upside_down() =>
+        Assert.Equal("windowTo", Assert.Throws<BadFactException>(() => DateCode.Read("9214", 1993, 1991, Today)).Field);
 
     [Fact]
     public void The_newest_original_code_gives_the_boards_earliest_day()
@@ -78,9 +87,18 @@ public class DateCodeTests
     }
 
     [Property]
-    public Property Every_reading_is_the_week_that_it_says() => Prop.ForAll(Gen.Choose(0, 9999).ToArbitrary(), n =>
-    {
-        var r = DateCode.Read(n.ToString("0000", CultureInfo.InvariantCulture), null, null, Today);
-        return r.Readings.All(x => x.From.DayOfWeek == DayOfWeek.Monday && ISOWeek.GetWeekOfYear(x.From.ToDateTime(default)) == x.Week && ISOWeek.GetYear(x.From.ToDateTime(default)) == x.Year && x.From <= Today);
-    });
+    public Property Every_reading_is_the_week_that_it_says() =>
+        Prop.ForAll(
+            Gen.Choose(0, 9999).ToArbitrary(),
+            n =>
+            {
+                var r = DateCode.Read(n.ToString("0000", CultureInfo.InvariantCulture), null, null, Today);
+                return r.Readings.All(x =>
+                    x.From.DayOfWeek == DayOfWeek.Monday
+                    && ISOWeek.GetWeekOfYear(x.From.ToDateTime(default)) == x.Week
+                    && ISOWeek.GetYear(x.From.ToDateTime(default)) == x.Year
+                    && x.From <= Today
+                );
+            }
+        );
 }

@@ -11,15 +11,35 @@ public class SupplierAnswerTests
 {
     static readonly DateOnly Today = new(2026, 1, 1);
 
-    static CapacitorSpec Spec(double volts) => new() { Kind = CapacitorKind.AluminiumRadial, Microfarads = 100, RatedVolts = volts };
+    static CapacitorSpec Spec(double volts) =>
+        new()
+        {
+            Kind = CapacitorKind.AluminiumRadial,
+            Microfarads = 100,
+            RatedVolts = volts,
+        };
 
     static Guid Id(int n) => new(n, 0, 0, new byte[8]);
 
-    static Capacitor Place(int n, double volts = 16) => new() { Id = Id(n), Designator = $"C{n}", Spec = Spec(volts), Role = CapacitorRole.Bulk };
+    static Capacitor Place(int n, double volts = 16) =>
+        new()
+        {
+            Id = Id(n),
+            Designator = $"C{n}",
+            Spec = Spec(volts),
+            Role = CapacitorRole.Bulk,
+        };
 
-    static PartOrder Order(int packs, int packSize, int places) => new() { Id = Id(900), Lines = [new("a1", Spec(25), packSize, packs, 1, [.. Enumerable.Range(1, places).Select(Id)])] };
+    static PartOrder Order(int packs, int packSize, int places) =>
+        new() { Id = Id(900), Lines = [new("a1", Spec(25), packSize, packs, 1, [.. Enumerable.Range(1, places).Select(Id)])] };
 
-    static SupplierOrder Says(SupplierLineState state, int packs, CapacitorSpec? instead = null, string sku = "a1") => new() { Number = "N1", Reference = Id(900).ToString(), Lines = [new(sku, packs, state, SubstituteSpec: instead)] };
+    static SupplierOrder Says(SupplierLineState state, int packs, CapacitorSpec? instead = null, string sku = "a1") =>
+        new()
+        {
+            Number = "N1",
+            Reference = Id(900).ToString(),
+            Lines = [new(sku, packs, state, SubstituteSpec: instead)],
+        };
 
     [Fact]
     public void What_is_out_of_stock_or_left_out_waits_for_nothing_any_more()
@@ -74,27 +94,43 @@ public class SupplierAnswerTests
 
     [Property]
     public Property However_a_parcel_comes_in_pieces_no_place_is_served_twice() =>
-        Prop.ForAll(Gen.Choose(1, 4).ToArbitrary(), Gen.Choose(1, 5).ToArbitrary(), Gen.Choose(0, 5).ListOf().ToArbitrary(), (packs, size, parts) =>
-        {
-            var order = Order(packs, size, packs * size);
-            SupplierAnswer.Take(order, Says(SupplierLineState.Confirmed, packs), [], Today);
-            var served = new List<Guid>();
-            var came = 0;
-            foreach (var n in parts.Select(p => Math.Min(p, size)))
+        Prop.ForAll(
+            Gen.Choose(1, 4).ToArbitrary(),
+            Gen.Choose(1, 5).ToArbitrary(),
+            Gen.Choose(0, 5).ListOf().ToArbitrary(),
+            (packs, size, parts) =>
             {
-                served.AddRange(order.Book("a1", n).Places);
-                came += n;
-            }
+                var order = Order(packs, size, packs * size);
+                SupplierAnswer.Take(order, Says(SupplierLineState.Confirmed, packs), [], Today);
+                var served = new List<Guid>();
+                var came = 0;
+                foreach (var n in parts.Select(p => Math.Min(p, size)))
+                {
+                    served.AddRange(order.Book("a1", n).Places);
+                    came += n;
+                }
 
-            return served.Count == served.Distinct().Count() && served.Count == Math.Min(came, packs * size) && order.Lines[0].Open == Math.Max(0, packs * size - came);
-        });
+                return served.Count == served.Distinct().Count()
+                    && served.Count == Math.Min(came, packs * size)
+                    && order.Lines[0].Open == Math.Max(0, packs * size - came);
+            }
+        );
 
     [Fact]
     public void A_count_below_what_is_set_aside_frees_the_places_marked_last()
     {
-        var part = new DrawerPart { Id = Id(7), Spec = Spec(25), Quantity = 5, Reserved = 3 };
+        var part = new DrawerPart
+        {
+            Id = Id(7),
+            Spec = Spec(25),
+            Quantity = 5,
+            Reserved = 3,
+        };
         List<Capacitor> places = [Place(1), Place(2), Place(3), Place(4)];
-        foreach (var c in places.Take(3)) { c.Fitting = c.Fitting with { PartId = part.Id }; }
+        foreach (var c in places.Take(3))
+        {
+            c.Fitting = c.Fitting with { PartId = part.Id };
+        }
         Assert.Empty(part.Count(4, places));
         Assert.Equal((4, 3), (part.Quantity, part.Reserved));
         Assert.Equal(["C3", "C2"], part.Count(1, places).Select(c => c.Designator));

@@ -11,11 +11,44 @@ namespace Haar.Core.Tests.Planning;
 public class TidelineTests
 {
     static readonly DateTimeOffset Now = new(2026, 11, 25, 14, 0, 0, TimeSpan.Zero);
-    static readonly Machine Machine = new() { Id = Guid.NewGuid(), Name = "Server", Class = MachineClass.Level386, YearFrom = 1991, YearTo = 1991, ArrivedAt = Now.AddDays(-9), SurveyedAt = Now.AddDays(-8) };
+    static readonly Machine Machine = new()
+    {
+        Id = Guid.NewGuid(),
+        Name = "Server",
+        Class = MachineClass.Level386,
+        YearFrom = 1991,
+        YearTo = 1991,
+        ArrivedAt = Now.AddDays(-9),
+        SurveyedAt = Now.AddDays(-8),
+    };
 
-    static MachineFacts Facts() => new() { Machine = Machine, PowerSteps = [.. Enum.GetValues<PowerStepKind>().Select(k => new PowerStep { Id = Guid.NewGuid(), Kind = k, State = PowerStepState.Passed })] };
+    static MachineFacts Facts() =>
+        new()
+        {
+            Machine = Machine,
+            PowerSteps =
+            [
+                .. Enum.GetValues<PowerStepKind>()
+                    .Select(k => new PowerStep
+                    {
+                        Id = Guid.NewGuid(),
+                        Kind = k,
+                        State = PowerStepState.Passed,
+                    }),
+            ],
+        };
 
-    static Job Job(Stage stage, string title, JobState state = JobState.ToDo, int minutes = 20) => new() { Id = Guid.NewGuid(), MachineId = Machine.Id, Stage = stage, Title = title, State = state, Minutes = minutes, At = Now.AddDays(-1) };
+    static Job Job(Stage stage, string title, JobState state = JobState.ToDo, int minutes = 20) =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            MachineId = Machine.Id,
+            Stage = stage,
+            Title = title,
+            State = state,
+            Minutes = minutes,
+            At = Now.AddDays(-1),
+        };
 
     static Tide Of(Standing s, Stage stage) => s.Tides.Single(t => t.Stage == stage);
 
@@ -32,7 +65,21 @@ public class TidelineTests
     public void A_danger_comes_first_whatever_else_waits()
     {
         var wanted = Job(Stage.Arrive, "Sort");
-        var f = Facts() with { Jobs = [wanted], WantedBy = new Dictionary<Guid, int> { [wanted.Id] = 9 }, PowerSteps = [], Findings = [new Finding { Id = Guid.NewGuid(), Kind = FindingKind.LeakingCell, At = Now }] };
+        var f = Facts() with
+        {
+            Jobs = [wanted],
+            WantedBy = new Dictionary<Guid, int> { [wanted.Id] = 9 },
+            PowerSteps = [],
+            Findings =
+            [
+                new Finding
+                {
+                    Id = Guid.NewGuid(),
+                    Kind = FindingKind.LeakingCell,
+                    At = Now,
+                },
+            ],
+        };
         var s = Tideline.Of(f, Now);
         Assert.Equal("Take the leaking cell out", s.Next!.Title);
         Assert.True(s.Next.Danger);
@@ -43,8 +90,17 @@ public class TidelineTests
     [Fact]
     public void Then_what_other_work_waits_for_then_the_earliest_stage_then_the_oldest()
     {
-        NextAct A(string t, int wanted, Stage stage, int days, bool danger = false) => new(t, "", stage, 5, "", danger, wanted, Now.AddDays(-days), "");
-        var order = Tideline.Order([A("old", 0, Stage.Case, 9), A("early", 0, Stage.Boards, 1), A("wanted", 2, Stage.System, 0), A("danger", 0, Stage.Prove, 0, true), A("older", 0, Stage.Case, 10)]).Select(a => a.Title);
+        NextAct A(string t, int wanted, Stage stage, int days, bool danger = false) =>
+            new(t, "", stage, 5, "", danger, wanted, Now.AddDays(-days), "");
+        var order = Tideline
+            .Order([
+                A("old", 0, Stage.Case, 9),
+                A("early", 0, Stage.Boards, 1),
+                A("wanted", 2, Stage.System, 0),
+                A("danger", 0, Stage.Prove, 0, true),
+                A("older", 0, Stage.Case, 10),
+            ])
+            .Select(a => a.Title);
         Assert.Equal(["danger", "wanted", "early", "older", "old"], order);
     }
 
@@ -57,7 +113,10 @@ public class TidelineTests
         Assert.Equal("Rinse", Tideline.Of(Facts() with { Jobs = [first, second] }, Now).Next!.Title);
         var elsewhere = Job(Stage.Case, "Soak");
         elsewhere.After = [Guid.NewGuid()];
-        Assert.DoesNotContain(Tideline.Of(Facts() with { Jobs = [elsewhere], OpenElsewhere = elsewhere.After.ToHashSet() }, Now).Others, a => a.Title == "Soak");
+        Assert.DoesNotContain(
+            Tideline.Of(Facts() with { Jobs = [elsewhere], OpenElsewhere = elsewhere.After.ToHashSet() }, Now).Others,
+            a => a.Title == "Soak"
+        );
     }
 
     [Fact]
@@ -82,8 +141,19 @@ public class TidelineTests
     [Fact]
     public void Nothing_is_handed_over_with_a_danger_open_or_a_part_half_exchanged()
     {
-        Assert.Equal(Outcome.No, HandoverReadiness.Judge(Facts() with { Findings = [new Finding { Id = Guid.NewGuid(), Kind = FindingKind.SwollenCell }] }, Now).Outcome);
-        var half = new Capacitor { Id = Guid.NewGuid(), Designator = "C1", Spec = new() { Kind = CapacitorKind.Film, Microfarads = 1 }, Fitting = new() { RemovedAt = Now } };
+        Assert.Equal(
+            Outcome.No,
+            HandoverReadiness
+                .Judge(Facts() with { Findings = [new Finding { Id = Guid.NewGuid(), Kind = FindingKind.SwollenCell }] }, Now)
+                .Outcome
+        );
+        var half = new Capacitor
+        {
+            Id = Guid.NewGuid(),
+            Designator = "C1",
+            Spec = new() { Kind = CapacitorKind.Film, Microfarads = 1 },
+            Fitting = new() { RemovedAt = Now },
+        };
         Assert.Equal(Outcome.No, HandoverReadiness.Judge(Facts() with { Capacitors = [half] }, Now).Outcome);
         Assert.Equal(Outcome.YesIf, HandoverReadiness.Judge(Facts(), Now).Outcome);
     }
@@ -91,25 +161,115 @@ public class TidelineTests
     [Fact]
     public void The_write_up_says_what_was_found_replaced_overruled_and_left_open()
     {
-        var c = new Capacitor { Id = Guid.NewGuid(), Designator = "C14", Spec = new() { Kind = CapacitorKind.AluminiumRadial, Microfarads = 47, RatedVolts = 16 }, Fitting = new() { PartId = Guid.NewGuid(), RemovedAt = Now, FittedAt = Now, RemeasuredAt = Now, Pads = PadState.Lifted } };
-        Reading R(string channel, Quantity q, double v) => new() { Id = Guid.CreateVersion7(), SubjectId = c.Id, SubjectKind = SubjectKind.Capacitor, Channel = channel, Quantity = q, Value = v, At = Now };
+        var c = new Capacitor
+        {
+            Id = Guid.NewGuid(),
+            Designator = "C14",
+            Spec = new()
+            {
+                Kind = CapacitorKind.AluminiumRadial,
+                Microfarads = 47,
+                RatedVolts = 16,
+            },
+            Fitting = new()
+            {
+                PartId = Guid.NewGuid(),
+                RemovedAt = Now,
+                FittedAt = Now,
+                RemeasuredAt = Now,
+                Pads = PadState.Lifted,
+            },
+        };
+        Reading R(string channel, Quantity q, double v) =>
+            new()
+            {
+                Id = Guid.CreateVersion7(),
+                SubjectId = c.Id,
+                SubjectKind = SubjectKind.Capacitor,
+                Channel = channel,
+                Quantity = q,
+                Value = v,
+                At = Now,
+            };
         var f = Facts() with
         {
-            Capacitors = [c], Readings = [R("old", Quantity.Capacitance, 32.4e-6), R("new", Quantity.Capacitance, 46.9e-6), R("new", Quantity.Esr, 0.3)],
-            Findings = [new Finding { Id = Guid.NewGuid(), Kind = FindingKind.Rust, Place = "lid", Seen = "Bubbled paint." }],
-            Overrules = [new Overrule { Key = "x", Sentence = "C3 stays.", Reason = "Too near the fan" }],
-            Costs = [new() { What = "Parts", Amount = 4.5m, Minutes = 30 }], Machine = Machine,
+            Capacitors = [c],
+            Readings = [R("old", Quantity.Capacitance, 32.4e-6), R("new", Quantity.Capacitance, 46.9e-6), R("new", Quantity.Esr, 0.3)],
+            Findings =
+            [
+                new Finding
+                {
+                    Id = Guid.NewGuid(),
+                    Kind = FindingKind.Rust,
+                    Place = "lid",
+                    Seen = "Bubbled paint.",
+                },
+            ],
+            Overrules =
+            [
+                new Overrule
+                {
+                    Key = "x",
+                    Sentence = "C3 stays.",
+                    Reason = "Too near the fan",
+                },
+            ],
+            Costs =
+            [
+                new()
+                {
+                    What = "Parts",
+                    Amount = 4.5m,
+                    Minutes = 30,
+                },
+            ],
+            Machine = Machine,
         };
-        var w = WriteUps.Of(f, "EUR", Now, new Dictionary<Guid, CapacitorSpec> { [c.Fitting.PartId!.Value] = new() { Kind = CapacitorKind.Polymer, Microfarads = 47, RatedVolts = 16 } });
+        var w = WriteUps.Of(
+            f,
+            "EUR",
+            Now,
+            new Dictionary<Guid, CapacitorSpec>
+            {
+                [c.Fitting.PartId!.Value] = new()
+                {
+                    Kind = CapacitorKind.Polymer,
+                    Microfarads = 47,
+                    RatedVolts = 16,
+                },
+            }
+        );
         string All(string title) => string.Join("\n", w.Sections.Single(s => s.Title == title).Lines);
-        Assert.Contains("C14: 47 µF 16 V electrolytic (32.4 µF) exchanged for 47 µF 16 V polymer (46.9 µF, 300 mΩ); pads lifted.", All("Replaced and kept"), StringComparison.Ordinal);
+        Assert.Contains(
+            "C14: 47 µF 16 V electrolytic (32.4 µF) exchanged for 47 µF 16 V polymer (46.9 µF, 300 mΩ); pads lifted.",
+            All("Replaced and kept"),
+            StringComparison.Ordinal
+        );
         Assert.Contains("Too near the fan.", All("Overruled, and why"), StringComparison.Ordinal);
         Assert.Contains("Rust, lid: Bubbled paint.", All("Still open"), StringComparison.Ordinal);
         Assert.Equal((4.5m, 30), (w.Costs.Total, w.Costs.Minutes));
     }
 
     [Theory]
-    [InlineData("name", "")] [InlineData("yearFrom", "x", 1969)] [InlineData("yearTo", "x", 1990, 1985)] [InlineData("yearFrom", "x", 2050)]
+    [InlineData("name", "")]
+    [InlineData("yearFrom", "x", 1969)]
+    [InlineData("yearTo", "x", 1990, 1985)]
+    [InlineData("yearFrom", "x", 2050)]
     public void A_machine_that_cannot_be_names_its_field(string field, string name, int? from = null, int? to = null) =>
-        Assert.Equal(field, Assert.Throws<BadFactException>(() => Arrivals.Check(new Machine { Name = name, YearFrom = from, YearTo = to }, 2026)).Field);
+        Assert.Equal(
+            field,
+            Assert
+                .Throws<BadFactException>(() =>
+                    Arrivals.Check(
+                        new Machine
+                        {
+                            Name = name,
+                            YearFrom = from,
+                            YearTo = to,
+                        },
+                        2026
+                    )
+                )
+                .Field
+        );
 }

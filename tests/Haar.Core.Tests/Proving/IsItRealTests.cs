@@ -10,9 +10,15 @@ public class IsItRealTests
 {
     // Exact two-sided probabilities of complete separation: 2 / C(m+n, m).
     [Theory]
-    [InlineData(3, 2.0 / 20)] [InlineData(4, 2.0 / 70)] [InlineData(5, 2.0 / 252)]
+    [InlineData(3, 2.0 / 20)]
+    [InlineData(4, 2.0 / 70)]
+    [InlineData(5, 2.0 / 252)]
     public void Complete_separation_has_its_known_probability(int n, double p) =>
-        Assert.Equal(p, IsItReal.Probability([.. Enumerable.Range(0, n).Select(i => (double)i)], [.. Enumerable.Range(100, n).Select(i => (double)i)]), 9);
+        Assert.Equal(
+            p,
+            IsItReal.Probability([.. Enumerable.Range(0, n).Select(i => (double)i)], [.. Enumerable.Range(100, n).Select(i => (double)i)]),
+            9
+        );
 
     [Fact]
     public void A_textbook_case_with_overlap()
@@ -43,7 +49,12 @@ public class IsItRealTests
     }
 
     [Fact]
-    public void More_is_better_where_more_is_wanted() => Assert.Contains("worse", IsItReal.Compare("Frames", [30, 31, 30, 32], [20, 21, 22, 20], "", Better.Higher).Verdict.Sentence, StringComparison.Ordinal);
+    public void More_is_better_where_more_is_wanted() =>
+        Assert.Contains(
+            "worse",
+            IsItReal.Compare("Frames", [30, 31, 30, 32], [20, 21, 22, 20], "", Better.Higher).Verdict.Sentence,
+            StringComparison.Ordinal
+        );
 
     [Fact]
     public void Too_few_runs_say_how_many_are_needed()
@@ -54,10 +65,12 @@ public class IsItRealTests
     }
 
     [Fact]
-    public void A_difference_within_the_scatter_is_no_change() => Assert.Equal(Outcome.No, IsItReal.Compare("Start", [41, 43, 42, 44, 40], [42, 41, 44, 43, 40.5]).Verdict.Outcome);
+    public void A_difference_within_the_scatter_is_no_change() =>
+        Assert.Equal(Outcome.No, IsItReal.Compare("Start", [41, 43, 42, 44, 40], [42, 41, 44, 43, 40.5]).Verdict.Outcome);
 
     [Fact]
-    public void A_difference_that_the_instrument_cannot_show_is_no_change() => Assert.Equal(Outcome.No, IsItReal.Compare("Start", [1, 1, 1, 1, 1], [1.1, 1.1, 1.1, 1.1, 1.1], resolution: 0.1).Verdict.Outcome);
+    public void A_difference_that_the_instrument_cannot_show_is_no_change() =>
+        Assert.Equal(Outcome.No, IsItReal.Compare("Start", [1, 1, 1, 1, 1], [1.1, 1.1, 1.1, 1.1, 1.1], resolution: 0.1).Verdict.Outcome);
 
     [Fact]
     public void A_median_of_nothing_has_no_ratio() => Assert.Null(IsItReal.Compare("x", [0, 0, 0, 0], [1, 2, 3, 4]).Ratio);
@@ -79,10 +92,16 @@ public class IsItRealTests
     }
 
     [Property]
-    public Property It_does_not_matter_which_side_is_called_before() => Prop.ForAll(Gen.Choose(1, 50).NonEmptyListOf().Where(l => l.Count < 15).ToArbitrary(), Gen.Choose(1, 50).NonEmptyListOf().Where(l => l.Count < 15).ToArbitrary(), (a, b) =>
-    {
-        double[] x = [.. a.Select(v => (double)v)], y = [.. b.Select(v => (double)v)];
-        var p = IsItReal.Probability(x, y);
-        return p is > 0 and <= 1.0000001 && Math.Abs(p - IsItReal.Probability(y, x)) < 1e-9;
-    });
+    public Property It_does_not_matter_which_side_is_called_before() =>
+        Prop.ForAll(
+            Gen.Choose(1, 50).NonEmptyListOf().Where(l => l.Count < 15).ToArbitrary(),
+            Gen.Choose(1, 50).NonEmptyListOf().Where(l => l.Count < 15).ToArbitrary(),
+            (a, b) =>
+            {
+                double[] x = [.. a.Select(v => (double)v)],
+                    y = [.. b.Select(v => (double)v)];
+                var p = IsItReal.Probability(x, y);
+                return p is > 0 and <= 1.0000001 && Math.Abs(p - IsItReal.Probability(y, x)) < 1e-9;
+            }
+        );
 }

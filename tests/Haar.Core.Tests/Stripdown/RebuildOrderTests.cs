@@ -8,8 +8,34 @@ public class RebuildOrderTests
 {
     static readonly DateTimeOffset Now = new(2026, 11, 25, 14, 0, 0, TimeSpan.Zero);
 
-    static RebuildPiece P(int n, string title, int[]? behind = null, Lies lies = Lies.NotKnown, string[]? trays = null, string test = "", DateTimeOffset? ready = null, bool staysOut = false, bool back = false, bool tested = false, string exchanged = "") =>
-        new($"{n}", n, title, [.. (behind ?? []).Select(b => $"{b}")], lies, trays, test, ready, ready is null ? "" : "glue curing", staysOut, exchanged, back, tested);
+    static RebuildPiece P(
+        int n,
+        string title,
+        int[]? behind = null,
+        Lies lies = Lies.NotKnown,
+        string[]? trays = null,
+        string test = "",
+        DateTimeOffset? ready = null,
+        bool staysOut = false,
+        bool back = false,
+        bool tested = false,
+        string exchanged = ""
+    ) =>
+        new(
+            $"{n}",
+            n,
+            title,
+            [.. (behind ?? []).Select(b => $"{b}")],
+            lies,
+            trays,
+            test,
+            ready,
+            ready is null ? "" : "glue curing",
+            staysOut,
+            exchanged,
+            back,
+            tested
+        );
 
     static List<string> Order(RebuildPlan plan) => [.. plan.Steps.Select(s => s.Act == RebuildAct.Test ? $"t{s.Id}" : s.Id)];
 
@@ -28,7 +54,13 @@ public class RebuildOrderTests
     public void Not_simply_backwards_where_another_order_turns_the_machine_less()
     {
         // Four pieces free of each other, taken off in turns: backwards the machine is turned three times, together once.
-        RebuildPiece[] pieces = [P(1, "A", lies: Lies.AsUsed), P(2, "B", lies: Lies.OnBack), P(3, "C", lies: Lies.AsUsed), P(4, "D", lies: Lies.OnBack)];
+        RebuildPiece[] pieces =
+        [
+            P(1, "A", lies: Lies.AsUsed),
+            P(2, "B", lies: Lies.OnBack),
+            P(3, "C", lies: Lies.AsUsed),
+            P(4, "D", lies: Lies.OnBack),
+        ];
         var plan = RebuildOrder.Plan(pieces);
         Assert.Equal(1, plan.Turns);
         Assert.Equal(3, plan.BackwardsTurns);
@@ -52,7 +84,11 @@ public class RebuildOrderTests
         var plan = RebuildOrder.Plan(pieces);
         Assert.Equal(["3", "2", "1"], Order(plan));
         Assert.Equal(2, plan.Turns);
-        Assert.Contains("turned here because nothing more can be done as it lies", string.Join(' ', plan.Steps[1].Why), StringComparison.Ordinal);
+        Assert.Contains(
+            "turned here because nothing more can be done as it lies",
+            string.Join(' ', plan.Steps[1].Why),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -140,7 +176,21 @@ public class RebuildOrderTests
     static List<RebuildPiece> Record(int seed, int count)
     {
         var r = new Random(seed);
-        return [.. Enumerable.Range(1, count).Select(n => P(n, $"P{n}", [.. Enumerable.Range(1, n - 1).Where(_ => r.NextDouble() < 0.25)], (Lies)r.Next(4), r.Next(3) == 0 ? [] : [$"T{r.Next(3)}"], r.Next(5) == 0 ? "test" : ""))];
+        return
+        [
+            .. Enumerable
+                .Range(1, count)
+                .Select(n =>
+                    P(
+                        n,
+                        $"P{n}",
+                        [.. Enumerable.Range(1, n - 1).Where(_ => r.NextDouble() < 0.25)],
+                        (Lies)r.Next(4),
+                        r.Next(3) == 0 ? [] : [$"T{r.Next(3)}"],
+                        r.Next(5) == 0 ? "test" : ""
+                    )
+                ),
+        ];
     }
 
     [Property(MaxTest = 60)]
@@ -152,7 +202,14 @@ public class RebuildOrderTests
         Assert.Equal(14, order.Count(o => o[0] != 't'));
         foreach (var p in pieces)
         {
-            foreach (var b in p.Behind) { Assert.True(order.IndexOf(p.Id) < order.IndexOf(b)); if (p.TestBeforeCovered.Length > 0) { Assert.True(order.IndexOf($"t{p.Id}") < order.IndexOf(b)); } }
+            foreach (var b in p.Behind)
+            {
+                Assert.True(order.IndexOf(p.Id) < order.IndexOf(b));
+                if (p.TestBeforeCovered.Length > 0)
+                {
+                    Assert.True(order.IndexOf($"t{p.Id}") < order.IndexOf(b));
+                }
+            }
         }
 
         Assert.True(plan.Turns <= plan.BackwardsTurns);
@@ -168,12 +225,25 @@ public class RebuildOrderTests
         var best = (int.MaxValue, int.MaxValue);
         void Try(List<RebuildPiece> done, Lies lies, string[] open, int turns, int trays)
         {
-            if ((turns, trays).CompareTo(best) >= 0) { return; }
-            if (done.Count == pieces.Count) { best = (turns, trays); return; }
+            if ((turns, trays).CompareTo(best) >= 0)
+            {
+                return;
+            }
+            if (done.Count == pieces.Count)
+            {
+                best = (turns, trays);
+                return;
+            }
             foreach (var p in pieces.Except(done).Where(p => pieces.Where(q => q.Behind.Contains(p.Id)).All(done.Contains)))
             {
                 var t = p.Trays!.ToArray();
-                Try([.. done, p], p.Lies == Lies.NotKnown ? lies : p.Lies, t.Length == 0 ? open : t, turns + (p.Lies != Lies.NotKnown && lies != Lies.NotKnown && p.Lies != lies ? 1 : 0), trays + t.Count(x => !open.Contains(x)));
+                Try(
+                    [.. done, p],
+                    p.Lies == Lies.NotKnown ? lies : p.Lies,
+                    t.Length == 0 ? open : t,
+                    turns + (p.Lies != Lies.NotKnown && lies != Lies.NotKnown && p.Lies != lies ? 1 : 0),
+                    trays + t.Count(x => !open.Contains(x))
+                );
             }
         }
 

@@ -5,9 +5,17 @@ namespace Haar.Core.Tests.Stripdown;
 
 public class ReconcileTests
 {
-    static FastenerFact Hole(int count = 4, double? length = 6, int missing = 0, bool back = true, string pierces = "", params FastenerBack[] returns) => new("f", 14, "Drive cage", "M3", length, "pan", count, missing, "1 to 4", "C2", pierces, returns, back);
+    static FastenerFact Hole(
+        int count = 4,
+        double? length = 6,
+        int missing = 0,
+        bool back = true,
+        string pierces = "",
+        params FastenerBack[] returns
+    ) => new("f", 14, "Drive cage", "M3", length, "pan", count, missing, "1 to 4", "C2", pierces, returns, back);
 
-    static FastenerBack Back(int count, double? length = 6, string thread = "M3", string head = "pan", bool store = false) => new(count, thread, length, head, store);
+    static FastenerBack Back(int count, double? length = 6, string thread = "M3", string head = "pan", bool store = false) =>
+        new(count, thread, length, head, store);
 
     [Fact]
     public void A_long_screw_in_a_short_hole_is_refused_with_what_it_could_pierce()
@@ -19,8 +27,13 @@ public class ReconcileTests
     }
 
     [Theory]
-    [InlineData(6.5, Outcome.Yes)] [InlineData(6.6, Outcome.No)] [InlineData(6, Outcome.Yes)] [InlineData(3, Outcome.Yes)] [InlineData(2.9, Outcome.YesIf)]
-    public void The_limits_count_as_within(double length, Outcome outcome) => Assert.Equal(outcome, Reconcile.MayGoIn(Hole(), Back(1, length)).Outcome);
+    [InlineData(6.5, Outcome.Yes)]
+    [InlineData(6.6, Outcome.No)]
+    [InlineData(6, Outcome.Yes)]
+    [InlineData(3, Outcome.Yes)]
+    [InlineData(2.9, Outcome.YesIf)]
+    public void The_limits_count_as_within(double length, Outcome outcome) =>
+        Assert.Equal(outcome, Reconcile.MayGoIn(Hole(), Back(1, length)).Outcome);
 
     [Fact]
     public void Another_thread_strips_the_hole_and_an_unmeasured_one_is_measured_first()
@@ -53,7 +66,14 @@ public class ReconcileTests
     [Fact]
     public void Missing_from_before_is_no_fault_of_ours_and_spares_that_fit_are_named()
     {
-        SpareFastener[] spares = [new("a", "M3", 6, "pan", 12, "F1"), new("b", "M3", 10, "pan", 90, "F1"), new("c", "M3", 6.4, "Pan", 30, "F2"), new("d", "M3", 6, "hex", 5, "F1"), new("e", "M3", 6, "pan", 0, "F9")];
+        SpareFastener[] spares =
+        [
+            new("a", "M3", 6, "pan", 12, "F1"),
+            new("b", "M3", 10, "pan", 90, "F1"),
+            new("c", "M3", 6.4, "Pan", 30, "F2"),
+            new("d", "M3", 6, "hex", 5, "F1"),
+            new("e", "M3", 6, "pan", 0, "F9"),
+        ];
         var r = Reconcile.Of([Hole(3, missing: 1, returns: [Back(3)])], spares);
         Assert.Equal((1, Outcome.YesIf), (r.MissingFromBefore, r.Verdict.Outcome));
         Assert.Equal(["c", "a"], r.Rows[0].Spares.Select(s => s.Id));
@@ -85,19 +105,40 @@ public class ReconcileTests
     [Fact]
     public void Counts_add_up()
     {
-        var r = Reconcile.Of([Hole(returns: [Back(4)]), Hole(5, back: false) with { Id = "g" }, Hole(2, returns: [Back(1)]) with { Id = "h" }]);
+        var r = Reconcile.Of([
+            Hole(returns: [Back(4)]),
+            Hole(5, back: false) with
+            {
+                Id = "g",
+            },
+            Hole(2, returns: [Back(1)]) with
+            {
+                Id = "h",
+            },
+        ]);
         Assert.Equal(r.Out, r.In + r.InTrays + r.LeftOver);
     }
 }
 
 public class NothingOnTests
 {
-    static TouchedPiece Piece(string id, PieceKind kind, string wayRound = "", bool second = false, bool back = true, params TouchedLead[] leads) => new(id, 3, $"The {id}", kind, back, false, "", wayRound, second, leads);
+    static TouchedPiece Piece(
+        string id,
+        PieceKind kind,
+        string wayRound = "",
+        bool second = false,
+        bool back = true,
+        params TouchedLead[] leads
+    ) => new(id, 3, $"The {id}", kind, back, false, "", wayRound, second, leads);
 
     [Fact]
     public void An_unseated_module_is_looked_at_first()
     {
-        var (v, checks) = NothingOn.Of([Piece("cover", PieceKind.Cover), Piece("memory", PieceKind.Module), Piece("board", PieceKind.Board)], 0, new HashSet<string>());
+        var (v, checks) = NothingOn.Of(
+            [Piece("cover", PieceKind.Cover), Piece("memory", PieceKind.Module), Piece("board", PieceKind.Board)],
+            0,
+            new HashSet<string>()
+        );
         Assert.Equal("memory:seat", checks[0].Id);
         Assert.Equal("Plug out, then: take the memory out and seat it again.", v.Sentence);
         Assert.Equal(1, checks.Sum(c => c.Share), 2);
@@ -106,14 +147,27 @@ public class NothingOnTests
     [Fact]
     public void What_is_not_back_at_all_comes_before_it()
     {
-        var (_, checks) = NothingOn.Of([Piece("memory", PieceKind.Module), Piece("fan", PieceKind.Fan, back: false)], 0, new HashSet<string>());
+        var (_, checks) = NothingOn.Of(
+            [Piece("memory", PieceKind.Module), Piece("fan", PieceKind.Fan, back: false)],
+            0,
+            new HashSet<string>()
+        );
         Assert.Equal("fan:out", checks[0].Id);
     }
 
     [Fact]
     public void A_machine_in_pieces_is_put_together_before_anything_is_looked_for()
     {
-        var (v, checks) = NothingOn.Of([Piece("a", PieceKind.Cover, back: false), Piece("b", PieceKind.Fan, back: false), Piece("c", PieceKind.Card, back: false), Piece("memory", PieceKind.Module)], 0, new HashSet<string>());
+        var (v, checks) = NothingOn.Of(
+            [
+                Piece("a", PieceKind.Cover, back: false),
+                Piece("b", PieceKind.Fan, back: false),
+                Piece("c", PieceKind.Card, back: false),
+                Piece("memory", PieceKind.Module),
+            ],
+            0,
+            new HashSet<string>()
+        );
         Assert.Equal(["rebuild:out", "memory:seat"], checks.Select(c => c.Id));
         Assert.Equal("Plug out, then: finish the rebuild.", v.Sentence);
     }
@@ -121,13 +175,23 @@ public class NothingOnTests
     [Fact]
     public void A_way_round_nobody_looked_at_twice_weighs_more_than_one_that_was()
     {
-        double Share(bool second) => NothingOn.Of([Piece("ribbon", PieceKind.Other, "red edge up", second), Piece("memory", PieceKind.Module)], 0, new HashSet<string>()).Checks.First(c => c.Id == "ribbon:way").Share;
+        double Share(bool second) =>
+            NothingOn
+                .Of([Piece("ribbon", PieceKind.Other, "red edge up", second), Piece("memory", PieceKind.Module)], 0, new HashSet<string>())
+                .Checks.First(c => c.Id == "ribbon:way")
+                .Share;
         Assert.True(Share(false) > 2 * Share(true));
     }
 
     [Fact]
     public void No_picture_points_at_the_display_and_the_card() =>
-        Assert.Equal("card:seat", NothingOn.Of([Piece("memory", PieceKind.Module), Piece("card", PieceKind.Card)], 0, new HashSet<string>(), Silence.NoPicture).Checks[0].Id);
+        Assert.Equal(
+            "card:seat",
+            NothingOn
+                .Of([Piece("memory", PieceKind.Module), Piece("card", PieceKind.Card)], 0, new HashSet<string>(), Silence.NoPicture)
+                .Checks[0]
+                .Id
+        );
 
     [Fact]
     public void Only_what_was_touched_is_listed_and_what_is_cleared_goes()

@@ -8,7 +8,8 @@ namespace Haar.Core.Tests.Survey;
 
 public class ChecklistTests
 {
-    static List<string> Ids(MachineClass c, Trait[] traits, int? from, int? to, params FindingKind[] found) => [.. Checklist.Compose(c, traits, from, to, found).Items.Select(i => i.Id)];
+    static List<string> Ids(MachineClass c, Trait[] traits, int? from, int? to, params FindingKind[] found) =>
+        [.. Checklist.Compose(c, traits, from, to, found).Items.Select(i => i.Id)];
 
     [Fact]
     public void Only_what_applies_is_asked()
@@ -26,11 +27,16 @@ public class ChecklistTests
     }
 
     [Theory]
-    [InlineData(1998, false)] [InlineData(1999, true)] [InlineData(2007, true)] [InlineData(2008, false)]
-    public void The_years_of_the_bad_electrolytics_count_at_both_ends(int year, bool listed) => Assert.Equal(listed, Ids(MachineClass.Level686, [Trait.InternalMainsSupply], year, year).Contains("low-esr-caps"));
+    [InlineData(1998, false)]
+    [InlineData(1999, true)]
+    [InlineData(2007, true)]
+    [InlineData(2008, false)]
+    public void The_years_of_the_bad_electrolytics_count_at_both_ends(int year, bool listed) =>
+        Assert.Equal(listed, Ids(MachineClass.Level686, [Trait.InternalMainsSupply], year, year).Contains("low-esr-caps"));
 
     [Fact]
-    public void A_machine_of_no_known_year_is_asked_more_not_less() => Assert.Contains("smd-caps", Ids(MachineClass.Unknown, [], null, null));
+    public void A_machine_of_no_known_year_is_asked_more_not_less() =>
+        Assert.Contains("smd-caps", Ids(MachineClass.Unknown, [], null, null));
 
     [Fact]
     public void Droppings_bring_the_wet_branch_and_forbid_the_vacuum()
@@ -39,7 +45,10 @@ public class ChecklistTests
         Assert.Contains(r.Items, i => i.Id == "wet-clean");
         Assert.Contains(r.Items, i => i.Id == "gnawed");
         Assert.DoesNotContain(r.Items, i => i.Id == "rodents");
-        Assert.Contains(r.Refused, x => x.Act.StartsWith("Vacuuming", StringComparison.Ordinal) && x.Why.Contains("droppings were found", StringComparison.Ordinal));
+        Assert.Contains(
+            r.Refused,
+            x => x.Act.StartsWith("Vacuuming", StringComparison.Ordinal) && x.Why.Contains("droppings were found", StringComparison.Ordinal)
+        );
         Assert.Contains(r.Refused, x => x.Act == "Switching on");
         Assert.Empty(Checklist.Compose(MachineClass.Level386, [], 1991, 1991, []).Refused);
     }
@@ -60,14 +69,17 @@ public class ChecklistTests
     [Fact]
     public void Tubes_and_mains_carry_their_caution_and_nothing_is_opened()
     {
-        var items = Checklist.Compose(MachineClass.Terminal, [Trait.PictureTube, Trait.InternalMainsSupply, Trait.MainsFilterPaper], 1986, 1986, []).Items;
+        var items = Checklist
+            .Compose(MachineClass.Terminal, [Trait.PictureTube, Trait.InternalMainsSupply, Trait.MainsFilterPaper], 1986, 1986, [])
+            .Items;
         Assert.Contains(CautionId.PictureTube, items.Single(i => i.Id == "tube").Cautions);
         Assert.Contains(CautionId.LineFilterCapacitor, items.Single(i => i.Id == "mains-filter").Cautions);
         Assert.All(items.Where(i => i.Zone == Zone.Supply), i => Assert.Contains("cover", i.Title, StringComparison.OrdinalIgnoreCase));
     }
 
     [Fact]
-    public void Years_upside_down_are_refused() => Assert.Throws<BadFactException>(() => Checklist.Compose(MachineClass.Unknown, [], 1995, 1990, []));
+    public void Years_upside_down_are_refused() =>
+        Assert.Throws<BadFactException>(() => Checklist.Compose(MachineClass.Unknown, [], 1995, 1990, []));
 
     [Fact]
     public void Implied_work_depends_only_on_what_is_before_it_and_one_piece_settles_it()
@@ -75,16 +87,23 @@ public class ChecklistTests
         foreach (var kind in Enum.GetValues<FindingKind>())
         {
             var work = FindingWork.Of(kind);
-            for (var i = 0; i < work.Count; i++) { Assert.True(work[i].After is null || work[i].After < i); }
+            for (var i = 0; i < work.Count; i++)
+            {
+                Assert.True(work[i].After is null || work[i].After < i);
+            }
             Assert.True(work.Count == 0 || work.Count(w => w.Settles) == 1);
-            if (FindingRules.Meaning(kind).StopsPower) { Assert.NotEmpty(work); }
+            if (FindingRules.Meaning(kind).StopsPower)
+            {
+                Assert.NotEmpty(work);
+            }
         }
     }
 }
 
 public class SupplyTrustTests
 {
-    static RailsResult Rails(double v5 = 5.05, double? ripple = 20, bool loaded = true) => Core.Survey.Rails.Powered([new("+5 V", 5, v5, ripple), new("+12 V", 12, 12.1, ripple)], loaded);
+    static RailsResult Rails(double v5 = 5.05, double? ripple = 20, bool loaded = true) =>
+        Core.Survey.Rails.Powered([new("+5 V", 5, v5, ripple), new("+12 V", 12, 12.1, ripple)], loaded);
 
     [Fact]
     public void Trust_is_earned_by_measurement_alone()
@@ -116,7 +135,10 @@ public class SupplyTrustTests
         var idle = SupplyTrust.Of(Rails(loaded: false), "", 0);
         var gate = FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), idle);
         Assert.Equal((PowerStepKind.BareBoard, Outcome.No), (gate.Next, gate.Verdict.Outcome));
-        Assert.Equal(Outcome.YesIf, FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), SupplyTrust.Of(Rails(), "2 A", 5)).Verdict.Outcome);
+        Assert.Equal(
+            Outcome.YesIf,
+            FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), SupplyTrust.Of(Rails(), "2 A", 5)).Verdict.Outcome
+        );
         steps[2].State = PowerStepState.Overruled;
         Assert.Equal(Outcome.YesIf, FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), idle).Verdict.Outcome);
     }
@@ -132,12 +154,35 @@ public class SupplyTrustTests
         var tube = FirstPower.Compose(MachineClass.Terminal, [Trait.PictureTube]).First(p => p.Kind == PowerStepKind.SupplyLoaded);
         Assert.Contains("cannot be taken out", tube.How, StringComparison.Ordinal);
         Assert.Contains(CautionId.PictureTube, tube.Cautions);
-        Assert.Contains("unregulated", FirstPower.Compose(MachineClass.EightBit, [Trait.LinearSupply]).First(p => p.Kind == PowerStepKind.SupplyLoaded).How, StringComparison.Ordinal);
-        Assert.Contains("pack", FirstPower.Compose(MachineClass.Level586, [Trait.LithiumPack]).First(p => p.Kind == PowerStepKind.BareBoard).Title, StringComparison.Ordinal);
+        Assert.Contains(
+            "unregulated",
+            FirstPower.Compose(MachineClass.EightBit, [Trait.LinearSupply]).First(p => p.Kind == PowerStepKind.SupplyLoaded).How,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "pack",
+            FirstPower.Compose(MachineClass.Level586, [Trait.LithiumPack]).First(p => p.Kind == PowerStepKind.BareBoard).Title,
+            StringComparison.Ordinal
+        );
         Assert.All(Enum.GetValues<MachineClass>(), c => Assert.All(FirstPower.Compose(c, []), p => Assert.NotEmpty(p.Expected)));
     }
 
     [Fact]
     public void A_machine_powered_before_a_step_was_asked_for_does_not_go_back() =>
-        Assert.Null(FirstPower.Stand(FirstPower.Compose(MachineClass.Level386, [Trait.AtaDrives]), [Step(PowerStepKind.Shorts), Step(PowerStepKind.SupplyLook), Step(PowerStepKind.SupplyLoaded), Step(PowerStepKind.BareBoard), Step(PowerStepKind.WhatItSaid)], [], new HashSet<Guid>()).Next);
+        Assert.Null(
+            FirstPower
+                .Stand(
+                    FirstPower.Compose(MachineClass.Level386, [Trait.AtaDrives]),
+                    [
+                        Step(PowerStepKind.Shorts),
+                        Step(PowerStepKind.SupplyLook),
+                        Step(PowerStepKind.SupplyLoaded),
+                        Step(PowerStepKind.BareBoard),
+                        Step(PowerStepKind.WhatItSaid),
+                    ],
+                    [],
+                    new HashSet<Guid>()
+                )
+                .Next
+        );
 }

@@ -10,13 +10,22 @@ namespace Haar.Core.Tests.Thermal;
 
 public class GapTests
 {
-    static HotPartFacts Part(double low, double likely, double high, double watts = 20, bool bare = false) => new() { Watts = watts, SquareMillimetres = 400, GapMillimetres = new(low, likely, high), BareDie = bare };
+    static HotPartFacts Part(double low, double likely, double high, double watts = 20, bool bare = false) =>
+        new()
+        {
+            Watts = watts,
+            SquareMillimetres = 400,
+            GapMillimetres = new(low, likely, high),
+            BareDie = bare,
+        };
 
     [Fact]
-    public void The_drop_is_power_times_thickness_over_conductivity_and_area() => Assert.Equal(20 * 0.001 / (4 * 400e-6), Gap.DropKelvin(20, 1, 4, 400), 9);
+    public void The_drop_is_power_times_thickness_over_conductivity_and_area() =>
+        Assert.Equal(20 * 0.001 / (4 * 400e-6), Gap.DropKelvin(20, 1, 4, 400), 9);
 
     [Fact]
-    public void Metal_that_nearly_touches_takes_paste() => Assert.Equal(GapFiller.Paste, Gap.Choose("it", Part(0.02, 0.04, 0.06)).Options[0].Filler);
+    public void Metal_that_nearly_touches_takes_paste() =>
+        Assert.Equal(GapFiller.Paste, Gap.Choose("it", Part(0.02, 0.04, 0.06)).Options[0].Filler);
 
     [Fact]
     public void A_pads_thickness_is_never_bridged_with_paste()
@@ -30,7 +39,15 @@ public class GapTests
     public void The_pad_that_came_out_says_how_thick_the_next_one_is()
     {
         // 1.15 mm in its dent, ± a tenth: 1.5 mm is pressed by 16 to 31 %.
-        var r = Gap.Choose("it", new() { Watts = 4, SquareMillimetres = 900, OldPadMillimetres = 1.15 });
+        var r = Gap.Choose(
+            "it",
+            new()
+            {
+                Watts = 4,
+                SquareMillimetres = 900,
+                OldPadMillimetres = 1.15,
+            }
+        );
         Assert.Equal(1.5, r.Options.Single(o => o.Filler == GapFiller.Pad).Millimetres);
         Assert.Equal(4 * 1.15e-3 / (3 * 900e-6), r.Options.Single(o => o.Filler == GapFiller.Pad).DropKelvin!.Value, 2);
     }
@@ -44,17 +61,35 @@ public class GapTests
 
     [Property]
     public Property A_pad_that_is_offered_is_pressed_and_never_crushed() =>
-        Prop.ForAll(Gen.Choose(20, 2600).ToArbitrary(), Gen.Choose(0, 300).ToArbitrary(), (low, more) =>
-        {
-            var h = new ThermalHouse { MostDropKelvin = 100 };
-            var gap = new Spread(low / 1000.0, (low + more / 2.0) / 1000, (low + more) / 1000.0);
-            var pad = Gap.Choose("it", new() { Watts = 0.5, SquareMillimetres = 400, GapMillimetres = gap }, h).Options.Single(o => o.Filler == GapFiller.Pad);
-            return pad.Millimetres is not { } size || 1 - gap.High / size >= h.PadLeastCompression - 1e-9 && 1 - gap.Low / size <= h.PadMostCompression + 1e-9;
-        });
+        Prop.ForAll(
+            Gen.Choose(20, 2600).ToArbitrary(),
+            Gen.Choose(0, 300).ToArbitrary(),
+            (low, more) =>
+            {
+                var h = new ThermalHouse { MostDropKelvin = 100 };
+                var gap = new Spread(low / 1000.0, (low + more / 2.0) / 1000, (low + more) / 1000.0);
+                var pad = Gap.Choose(
+                        "it",
+                        new()
+                        {
+                            Watts = 0.5,
+                            SquareMillimetres = 400,
+                            GapMillimetres = gap,
+                        },
+                        h
+                    )
+                    .Options.Single(o => o.Filler == GapFiller.Pad);
+                return pad.Millimetres is not { } size
+                    || 1 - gap.High / size >= h.PadLeastCompression - 1e-9 && 1 - gap.Low / size <= h.PadMostCompression + 1e-9;
+            }
+        );
 
     [Theory]
-    [InlineData(0, 400)] [InlineData(20, 0)] [InlineData(double.NaN, 400)]
-    public void A_part_without_power_or_face_is_refused(double watts, double area) => Assert.Throws<BadFactException>(() => Gap.Choose("it", new() { Watts = watts, SquareMillimetres = area }));
+    [InlineData(0, 400)]
+    [InlineData(20, 0)]
+    [InlineData(double.NaN, 400)]
+    public void A_part_without_power_or_face_is_refused(double watts, double area) =>
+        Assert.Throws<BadFactException>(() => Gap.Choose("it", new() { Watts = watts, SquareMillimetres = area }));
 }
 
 public class HeatProofTests
@@ -71,12 +106,19 @@ public class HeatProofTests
     }
 
     [Fact]
-    public void A_colder_room_is_no_better_paste() => Assert.NotEqual(Outcome.Yes, HeatProof.Compare("processor", At(24, 64, 64.5, 63.5, 64, 64), At(19, 59, 59.5, 58.5, 59, 59)).Verdict.Outcome);
+    public void A_colder_room_is_no_better_paste() =>
+        Assert.NotEqual(
+            Outcome.Yes,
+            HeatProof.Compare("processor", At(24, 64, 64.5, 63.5, 64, 64), At(19, 59, 59.5, 58.5, 59, 59)).Verdict.Outcome
+        );
 
     [Fact]
     public void Another_load_or_too_different_a_room_is_not_compared()
     {
-        Assert.Equal(Outcome.Unknown, HeatProof.Compare("processor", At(20, 70, 70, 70), At(20, 60, 60, 60), sameLoad: false).Verdict.Outcome);
+        Assert.Equal(
+            Outcome.Unknown,
+            HeatProof.Compare("processor", At(20, 70, 70, 70), At(20, 60, 60, 60), sameLoad: false).Verdict.Outcome
+        );
         Assert.Equal(Outcome.Unknown, HeatProof.Compare("processor", At(10, 60, 60, 60), At(25, 65, 65, 65)).Verdict.Outcome);
     }
 
@@ -93,7 +135,17 @@ public class HeatProofTests
     {
         Assert.Equal(Outcome.No, Fan.Judge(new() { RatedRpm = 4200, ReadRpm = 3350 }).Outcome);
         Assert.Equal(Outcome.No, Fan.Judge(new() { StartVolts = 8.1 }).Outcome);
-        Assert.Equal(Outcome.Yes, Fan.Judge(new() { RatedRpm = 4200, ReadRpm = 4000, StartVolts = 5 }).Outcome);
+        Assert.Equal(
+            Outcome.Yes,
+            Fan.Judge(
+                new()
+                {
+                    RatedRpm = 4200,
+                    ReadRpm = 4000,
+                    StartVolts = 5,
+                }
+            ).Outcome
+        );
         Assert.Equal(Outcome.Unknown, Fan.Judge(new()).Outcome);
     }
 }

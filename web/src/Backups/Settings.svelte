@@ -13,7 +13,10 @@
   import { readMeter } from '../Meters/read';
   import { go } from '../router';
 
-  const settings = createQuery(() => ({ queryKey: ['settings'], queryFn: () => ask(api.GET('/api/workshop/settings')) }));
+  const settings = createQuery(() => ({
+    queryKey: ['settings'],
+    queryFn: () => ask(api.GET('/api/workshop/settings')),
+  }));
   const backups = createQuery(() => ({ queryKey: ['backups'], queryFn: () => ask(api.GET('/api/backups')) }));
   const form = new Sending();
   const meter = new Sending();
@@ -32,7 +35,12 @@
     }
   });
   async function save() {
-    await act(api.PUT('/api/workshop/settings', { headers: { 'If-Match': `"${version}"` }, body: { ...$state.snapshot(edit!), eventDay: edit!.eventDay || null, meterPort: Number(edit!.meterPort) } }));
+    await act(
+      api.PUT('/api/workshop/settings', {
+        headers: { 'If-Match': `"${version}"` },
+        body: { ...$state.snapshot(edit!), eventDay: edit!.eventDay || null, meterPort: Number(edit!.meterPort) },
+      }),
+    );
     edit = undefined;
     await session.load();
   }
@@ -58,7 +66,11 @@
     await queries.invalidateQueries();
     go(`/m/${done.machineId}`);
   }
-  const themes: [Theme, string][] = [['light', 'Light'], ['dark', 'Dark'], ['system', 'As the system has it']];
+  const themes: [Theme, string][] = [
+    ['light', 'Light'],
+    ['dark', 'Dark'],
+    ['system', 'As the system has it'],
+  ];
   const size = (b: number) => (b > 1e6 ? `${(b / 1e6).toFixed(1)} MB` : `${Math.ceil(b / 1000)} kB`);
 </script>
 
@@ -70,33 +82,112 @@
     <section aria-labelledby="ws">
       <h2 id="ws" class="text-2xl font-bold">The workshop</h2>
       <Query query={settings} what="the settings">
-          {#if edit}
-            <form class="mt-3 grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
-              <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-              <Field label="Name" class="sm:col-span-2" error={form.field('name')}>{#snippet children(f)}<input class="input" required maxlength="80" bind:value={edit!.name} {...f} />{/snippet}</Field>
-              <Field label="What it all has to be ready for">{#snippet children(f)}<input class="input" maxlength="120" bind:value={edit!.eventName} {...f} />{/snippet}</Field>
-              <Field label="On the day">{#snippet children(f)}<input class="input" type="date" bind:value={edit!.eventDay} {...f} />{/snippet}</Field>
-              <Field label="Currency" hint="Three letters, such as EUR." error={form.field('currency')}>{#snippet children(f)}<input class="input" maxlength="3" bind:value={edit!.currency} {...f} />{/snippet}</Field>
-              <div></div>
-              <Field label="The meter's address" error={form.field('meterHost')}>{#snippet children(f)}<input class="input reading" bind:value={edit!.meterHost} {...f} />{/snippet}</Field>
-              <Field label="Its port" error={form.field('meterPort')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={edit!.meterPort} {...f} />{/snippet}</Field>
-              <label class="flex min-h-11 items-center gap-3 sm:col-span-2"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={edit!.meterShowsPart} />Show on the meter which part comes next</label>
-              <div class="flex flex-wrap items-center gap-5 sm:col-span-2"><button class="btn-next" disabled={form.busy}>Save</button><button type="button" class="act" disabled={meter.busy} onclick={() => void meter.send(listen)}>{meter.busy ? 'Asking the meter …' : 'Try the meter'}</button></div>
-              <div class="sm:col-span-2" role="status"><ProblemNote problem={meter.problem} />{#if heard}<p class="font-semibold text-verdigris">{heard}</p>{/if}</div>
-            </form>
-          {/if}
+        {#if edit}
+          <form
+            class="mt-3 grid gap-4 sm:grid-cols-2"
+            onsubmit={(e) => {
+              e.preventDefault();
+              void form.send(save);
+            }}
+          >
+            <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
+            <Field label="Name" class="sm:col-span-2" error={form.field('name')}
+              >{#snippet children(f)}<input
+                  class="input"
+                  required
+                  maxlength="80"
+                  bind:value={edit!.name}
+                  {...f}
+                />{/snippet}</Field
+            >
+            <Field label="What it all has to be ready for"
+              >{#snippet children(f)}<input
+                  class="input"
+                  maxlength="120"
+                  bind:value={edit!.eventName}
+                  {...f}
+                />{/snippet}</Field
+            >
+            <Field label="On the day"
+              >{#snippet children(f)}<input
+                  class="input"
+                  type="date"
+                  bind:value={edit!.eventDay}
+                  {...f}
+                />{/snippet}</Field
+            >
+            <Field label="Currency" hint="Three letters, such as EUR." error={form.field('currency')}
+              >{#snippet children(f)}<input
+                  class="input"
+                  maxlength="3"
+                  bind:value={edit!.currency}
+                  {...f}
+                />{/snippet}</Field
+            >
+            <div></div>
+            <Field label="The meter's address" error={form.field('meterHost')}
+              >{#snippet children(f)}<input
+                  class="input reading"
+                  bind:value={edit!.meterHost}
+                  {...f}
+                />{/snippet}</Field
+            >
+            <Field label="Its port" error={form.field('meterPort')}
+              >{#snippet children(f)}<input
+                  class="input reading"
+                  inputmode="numeric"
+                  bind:value={edit!.meterPort}
+                  {...f}
+                />{/snippet}</Field
+            >
+            <label class="flex min-h-11 items-center gap-3 sm:col-span-2"
+              ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={edit!.meterShowsPart} />Show on the
+              meter which part comes next</label
+            >
+            <div class="flex flex-wrap items-center gap-5 sm:col-span-2">
+              <button class="btn-next" disabled={form.busy}>Save</button><button
+                type="button"
+                class="act"
+                disabled={meter.busy}
+                onclick={() => void meter.send(listen)}>{meter.busy ? 'Asking the meter …' : 'Try the meter'}</button
+              >
+            </div>
+            <div class="sm:col-span-2" role="status">
+              <ProblemNote problem={meter.problem} />{#if heard}<p class="font-semibold text-verdigris">{heard}</p>{/if}
+            </div>
+          </form>
+        {/if}
       </Query>
     </section>
     <section aria-labelledby="bk">
       <h2 id="bk" class="text-2xl font-bold">Backups</h2>
-      <p class="mt-1 text-soft">Everything lies in one folder. A backup is taken every day and before each change of Haar itself; it holds the database and all photos.</p>
-      <button class="btn mt-3" disabled={store.busy} onclick={() => void store.send(backup)}>{store.busy ? 'Working …' : 'Take one now'}</button>
+      <p class="mt-1 text-soft">
+        Everything lies in one folder. A backup is taken every day and before each change of Haar itself; it holds the
+        database and all photos.
+      </p>
+      <button class="btn mt-3" disabled={store.busy} onclick={() => void store.send(backup)}
+        >{store.busy ? 'Working …' : 'Take one now'}</button
+      >
       <div class="mt-2"><ProblemNote problem={store.problem} /></div>
       <Query query={backups} what="the backups">
         {#snippet children(list)}
           <ul class="mt-3 border-t border-sill">
             {#each list.slice(0, 12) as b (b.name)}
-              <li class="flex flex-wrap items-center gap-x-4 border-b border-sill py-1"><span class="font-semibold">{moment(b.at)}</span><span class="text-sm text-soft">{{ daily: 'daily', hand: 'by hand', migration: 'before a change of Haar', restore: 'before a restore' }[b.why] ?? b.why}, {size(b.bytes)}</span><span class="ml-auto flex gap-5"><a class="act" href="/api/backups/{b.name}" download>Download</a><button class="act" onclick={() => (restoring = b)}>Restore</button></span></li>
+              <li class="flex flex-wrap items-center gap-x-4 border-b border-sill py-1">
+                <span class="font-semibold">{moment(b.at)}</span><span class="text-sm text-soft"
+                  >{{
+                    daily: 'daily',
+                    hand: 'by hand',
+                    migration: 'before a change of Haar',
+                    restore: 'before a restore',
+                  }[b.why] ?? b.why}, {size(b.bytes)}</span
+                ><span class="ml-auto flex gap-5"
+                  ><a class="act" href="/api/backups/{b.name}" download>Download</a><button
+                    class="act"
+                    onclick={() => (restoring = b)}>Restore</button
+                  ></span
+                >
+              </li>
             {:else}<li class="border-b border-sill py-4 text-soft">None yet.</li>{/each}
           </ul>
         {/snippet}
@@ -104,8 +195,23 @@
     </section>
     <section aria-labelledby="im">
       <h2 id="im" class="text-2xl font-bold">A machine from another workshop</h2>
-      <form class="mt-3 flex flex-wrap items-end gap-4" onsubmit={(e) => { e.preventDefault(); void take.send(importMachine); }}>
-        <Field label="Its document, JSON or ZIP" class="w-80 max-w-full">{#snippet children(f)}<input class="input py-2" type="file" accept=".json,.zip" required bind:files {...f} />{/snippet}</Field>
+      <form
+        class="mt-3 flex flex-wrap items-end gap-4"
+        onsubmit={(e) => {
+          e.preventDefault();
+          void take.send(importMachine);
+        }}
+      >
+        <Field label="Its document, JSON or ZIP" class="w-80 max-w-full"
+          >{#snippet children(f)}<input
+              class="input py-2"
+              type="file"
+              accept=".json,.zip"
+              required
+              bind:files
+              {...f}
+            />{/snippet}</Field
+        >
         <button class="btn" disabled={take.busy || !files?.length}>Import</button>
       </form>
       <div class="mt-2"><ProblemNote problem={take.problem} /></div>
@@ -113,13 +219,39 @@
     <section aria-labelledby="th">
       <h2 id="th" class="text-2xl font-bold">Theme</h2>
       <div class="mt-2 flex flex-wrap gap-x-6" role="radiogroup" aria-labelledby="th">
-        {#each themes as [t, w] (t)}<label class="flex min-h-11 items-center gap-2.5"><input type="radio" name="theme" class="size-5 accent-verdigris" checked={theme.chosen === t} onchange={() => theme.choose(t)} />{w}</label>{/each}
+        {#each themes as [t, w] (t)}<label class="flex min-h-11 items-center gap-2.5"
+            ><input
+              type="radio"
+              name="theme"
+              class="size-5 accent-verdigris"
+              checked={theme.chosen === t}
+              onchange={() => theme.choose(t)}
+            />{w}</label
+          >{/each}
       </div>
-      {#if session.value && !session.value.open}<button class="act mt-4" onclick={() => void store.send(async () => { await ask(api.POST('/api/sign-out')); await session.load(); })}>Sign out</button>{/if}
+      {#if session.value && !session.value.open}<button
+          class="act mt-4"
+          onclick={() =>
+            void store.send(async () => {
+              await ask(api.POST('/api/sign-out'));
+              await session.load();
+            })}>Sign out</button
+        >{/if}
     </section>
   </main>
 </div>
-<Sheet bind:open={() => !!restoring, (v) => { if (!v) restoring = undefined; }} title="Put this backup in the place of today's workshop?" about="What is here now is kept as a backup first, so this can be taken back.">
+<Sheet
+  bind:open={
+    () => !!restoring,
+    (v) => {
+      if (!v) restoring = undefined;
+    }
+  }
+  title="Put this backup in the place of today's workshop?"
+  about="What is here now is kept as a backup first, so this can be taken back."
+>
   <ProblemNote problem={store.problem} />
-  <button class="btn-next mt-3" disabled={store.busy} onclick={() => void store.send(restore)}>{store.busy ? 'Restoring …' : 'Restore it'}</button>
+  <button class="btn-next mt-3" disabled={store.busy} onclick={() => void store.send(restore)}
+    >{store.busy ? 'Restoring …' : 'Restore it'}</button
+  >
 </Sheet>

@@ -22,7 +22,10 @@
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   type Option = Schemas['ReplacementOption'];
-  const query = createQuery(() => ({ queryKey: ['battery', id], queryFn: () => ask(api.GET('/api/machines/{id}/battery', { params: { path: { id } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['battery', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/battery', { params: { path: { id } } })),
+  }));
   const form = new Sending();
   let picked = $state<Schemas['ReplacementKind']>();
   let editing = $state(false);
@@ -30,17 +33,55 @@
   let site = $state<Schemas['CellSite']>(null!);
   let place = $state('');
   let version = 0;
-  let numbers = $state({ nominalVolts: '', chargeVolts: '', chargeMilliamps: '', windowLowVolts: '', windowHighVolts: '', drainMicroamps: '', holdMicrofarads: '' });
+  let numbers = $state({
+    nominalVolts: '',
+    chargeVolts: '',
+    chargeMilliamps: '',
+    windowLowVolts: '',
+    windowHighVolts: '',
+    drainMicroamps: '',
+    holdMicrofarads: '',
+  });
   let sheet = $state<'charging' | 'pack' | 'compare' | ''>('');
-  const fields = { nominalVolts: 'Nominal volts', chargeVolts: 'Charging line, volts', chargeMilliamps: 'and what it gives, mA', windowLowVolts: 'The chip needs at least, V', windowHighVolts: 'The chip bears at most, V', drainMicroamps: 'Drain with the machine off, µA', holdMicrofarads: 'Capacitor beside the chip, µF' } as const;
+  const fields = {
+    nominalVolts: 'Nominal volts',
+    chargeVolts: 'Charging line, volts',
+    chargeMilliamps: 'and what it gives, mA',
+    windowLowVolts: 'The chip needs at least, V',
+    windowHighVolts: 'The chip bears at most, V',
+    drainMicroamps: 'Drain with the machine off, µA',
+    holdMicrofarads: 'Capacitor beside the chip, µF',
+  } as const;
 
   const options = $derived(query.data?.plan?.options ?? []);
   const chosen = $derived(query.data?.cell?.chosen ?? undefined);
   const shown = $derived<Option | undefined>(options.find((o) => o.kind === (picked ?? chosen)) ?? options[0]);
-  const mark = (o: Option) => ({ yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' } as const)[o.verdict.outcome];
+  const mark = (o: Option) =>
+    (({ yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' }) as const)[o.verdict.outcome];
   const burns = $derived(shown?.verdict.mayBeOverruled === false);
 
-  const cellOf = (s?: Schemas['CellSite'] | null): Schemas['CellSite'] => s ? { ...s } : { chemistry: 'unknown', nominalVolts: null, charges: 'notKnown', chargeVolts: null, chargeMilliamps: null, windowLowVolts: null, windowHighVolts: null, drainMicroamps: null, keeps: 'settings', dataSafe: false, hiddenInModule: false, coinHolder: false, roomForHolder: 'notKnown', leaking: false, swollen: false, lossAccepted: false, holdMicrofarads: null };
+  const cellOf = (s?: Schemas['CellSite'] | null): Schemas['CellSite'] =>
+    s
+      ? { ...s }
+      : {
+          chemistry: 'unknown',
+          nominalVolts: null,
+          charges: 'notKnown',
+          chargeVolts: null,
+          chargeMilliamps: null,
+          windowLowVolts: null,
+          windowHighVolts: null,
+          drainMicroamps: null,
+          keeps: 'settings',
+          dataSafe: false,
+          hiddenInModule: false,
+          coinHolder: false,
+          roomForHolder: 'notKnown',
+          leaking: false,
+          swollen: false,
+          lossAccepted: false,
+          holdMicrofarads: null,
+        };
   function edit() {
     site = cellOf(query.data?.cell?.site);
     place = query.data?.cell?.place ?? '';
@@ -50,16 +91,31 @@
     editing = true;
   }
   async function save() {
-    const figures = Object.fromEntries((Object.keys(fields) as (keyof typeof fields)[]).map((k) => [k, number(numbers[k], fields[k])]));
-    await act(api.PUT('/api/machines/{id}/battery', { params: { path: { id } }, headers: { 'If-Match': `"${version}"` }, body: { place, site: { ...$state.snapshot(site), ...figures } } }));
+    const figures = Object.fromEntries(
+      (Object.keys(fields) as (keyof typeof fields)[]).map((k) => [k, number(numbers[k], fields[k])]),
+    );
+    await act(
+      api.PUT('/api/machines/{id}/battery', {
+        params: { path: { id } },
+        headers: { 'If-Match': `"${version}"` },
+        body: { place, site: { ...$state.snapshot(site), ...figures } },
+      }),
+    );
     editing = false;
   }
   async function choose(overruleReason: string | null = null) {
-    await act(api.POST('/api/machines/{id}/battery/choose', { params: { path: { id } }, body: { kind: shown!.kind, overruleReason } }));
+    await act(
+      api.POST('/api/machines/{id}/battery/choose', {
+        params: { path: { id } },
+        body: { kind: shown!.kind, overruleReason },
+      }),
+    );
     asking = '';
   }
   async function step(step: Schemas['CellStep'], overruleReason: string | null = null) {
-    await act(api.POST('/api/machines/{id}/battery/step', { params: { path: { id } }, body: { step, overruleReason } }));
+    await act(
+      api.POST('/api/machines/{id}/battery/step', { params: { path: { id } }, body: { step, overruleReason } }),
+    );
     asking = '';
   }
   function move(by: number) {
@@ -68,14 +124,21 @@
   }
   async function dataSafe() {
     const c = query.data!.cell!;
-    await act(api.PUT('/api/machines/{id}/battery', { params: { path: { id } }, headers: { 'If-Match': `"${c.version}"` }, body: { place: c.place, site: { ...c.site, dataSafe: true } } }));
+    await act(
+      api.PUT('/api/machines/{id}/battery', {
+        params: { path: { id } },
+        headers: { 'If-Match': `"${c.version}"` },
+        body: { place: c.place, site: { ...c.site, dataSafe: true } },
+      }),
+    );
   }
   function doNext() {
     const c = query.data?.cell;
     if (!c || !shown) return;
     if (!c.chosen || (picked && picked !== c.chosen && !c.fittedAt)) {
-      if (shown.verdict.outcome === 'no' || shown.verdict.outcome === 'unknown') { if (!burns) asking = 'choice'; }
-      else void form.send(() => choose());
+      if (shown.verdict.outcome === 'no' || shown.verdict.outcome === 'unknown') {
+        if (!burns) asking = 'choice';
+      } else void form.send(() => choose());
     } else if (!c.oldOutAt) {
       if (query.data!.plan!.data.outcome === 'no') asking = 'data';
       else void form.send(() => step('oldOut'));
@@ -97,7 +160,10 @@
     {#if !data.cell || !data.plan}
       <div class="max-w-xl py-8">
         <h1 class="text-[1.75rem] font-bold">No cell is known on this machine</h1>
-        <p class="mt-2">A clock that stops, settings that go, a memory that is kept: behind each of them is a cell. Look for a barrel, a coin, a lead to a holder, or a clock module that is taller than its neighbours.</p>
+        <p class="mt-2">
+          A clock that stops, settings that go, a memory that is kept: behind each of them is a cell. Look for a barrel,
+          a coin, a lead to a holder, or a clock module that is taller than its neighbours.
+        </p>
       </div>
     {:else}
       {@const c = data.cell}
@@ -106,42 +172,114 @@
         <div class="min-w-0">
           {#if !c.oldOutAt}
             <div class="mb-5">
-              <Verdict verdict={data.plan.data} big heading={1} words={{ no: 'Leave it in', yes: 'It may come out', yesIf: 'On a condition' }} overruled={data.dataOverruled}>
-                {#if data.plan.data.outcome === 'no'}<button class="btn mt-3" disabled={form.busy} onclick={() => void form.send(dataSafe)}>It is copied and read back, or bridged</button>{/if}
+              <Verdict
+                verdict={data.plan.data}
+                big
+                heading={1}
+                words={{ no: 'Leave it in', yes: 'It may come out', yesIf: 'On a condition' }}
+                overruled={data.dataOverruled}
+              >
+                {#if data.plan.data.outcome === 'no'}<button
+                    class="btn mt-3"
+                    disabled={form.busy}
+                    onclick={() => void form.send(dataSafe)}>It is copied and read back, or bridged</button
+                  >{/if}
               </Verdict>
             </div>
           {:else}
-            <h1 class="mb-4 text-[1.75rem] leading-tight font-bold">{c.fittedAt ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.` : c.chosen ? 'The old cell is out. Fit what was chosen.' : 'The old cell is out. Choose what replaces it.'}</h1>
-            {#if c.fittedAt}<p class="-mt-2 mb-4 text-sm"><a class="underline" href="/api/workshop/checks.ics" download="checks.ics">Every day on which something has to be looked at, as a calendar</a></p>{/if}
+            <h1 class="mb-4 text-[1.75rem] leading-tight font-bold">
+              {c.fittedAt
+                ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.`
+                : c.chosen
+                  ? 'The old cell is out. Fit what was chosen.'
+                  : 'The old cell is out. Choose what replaces it.'}
+            </h1>
+            {#if c.fittedAt}<p class="-mt-2 mb-4 text-sm">
+                <a class="underline" href="/api/workshop/checks.ics" download="checks.ics"
+                  >Every day on which something has to be looked at, as a calendar</a
+                >
+              </p>{/if}
           {/if}
-          <h2 class="flex flex-wrap items-baseline gap-x-4 text-lg font-bold">What can replace it <span class="text-sm font-normal text-soft">best first, school: {schoolWords[data.school].toLowerCase()}</span><button class="act ml-auto text-sm font-semibold" onclick={() => (sheet = 'compare')}>Side by side <Key k="V" /></button></h2>
+          <h2 class="flex flex-wrap items-baseline gap-x-4 text-lg font-bold">
+            What can replace it <span class="text-sm font-normal text-soft"
+              >best first, school: {schoolWords[data.school].toLowerCase()}</span
+            ><button class="act ml-auto text-sm font-semibold" onclick={() => (sheet = 'compare')}
+              >Side by side <Key k="V" /></button
+            >
+          </h2>
           <div class="mt-2 border-t border-sill" role="radiogroup" aria-label="What can replace it">
             {#each options as o (o.kind)}
-              <button role="radio" aria-checked={o.kind === shown?.kind} class="grid w-full grid-cols-[1.75rem_minmax(0,1fr)] items-center gap-x-3 border-b border-sill px-1 py-2 text-left sm:grid-cols-[1.75rem_minmax(0,1fr)_7rem_5.500rem] {o.kind === shown?.kind ? 'bg-rock' : 'hover:bg-rock/60'}" onclick={() => (picked = o.kind)}>
-                <Mark of={mark(o)} size={22} word={{ sound: 'fits', if: 'fits on a condition', out: 'refused', unknown: 'cannot say yet' }[mark(o)]} />
-                <span class="min-w-0 leading-snug font-semibold">{o.name}{#if o.kind === chosen}<span class="ml-2 text-sm font-bold text-ink underline decoration-2 underline-offset-4">chosen</span>{/if}</span>
-                <span class="reading text-right max-sm:col-start-2 max-sm:text-left">{plain(o.endVolts, 3)}–{plain(o.freshVolts, 3)} <span class="font-normal">V</span></span>
-                <span class="text-right text-sm text-soft max-sm:col-start-2 max-sm:text-left">{o.run && o.verdict.outcome !== 'no' ? years(o.run.years.likely) : o.verdict.outcome === 'no' ? 'refused' : 'charged'}</span>
+              <button
+                role="radio"
+                aria-checked={o.kind === shown?.kind}
+                class="grid w-full grid-cols-[1.75rem_minmax(0,1fr)] items-center gap-x-3 border-b border-sill px-1 py-2 text-left sm:grid-cols-[1.75rem_minmax(0,1fr)_7rem_5.500rem] {o.kind ===
+                shown?.kind
+                  ? 'bg-rock'
+                  : 'hover:bg-rock/60'}"
+                onclick={() => (picked = o.kind)}
+              >
+                <Mark
+                  of={mark(o)}
+                  size={22}
+                  word={{ sound: 'fits', if: 'fits on a condition', out: 'refused', unknown: 'cannot say yet' }[
+                    mark(o)
+                  ]}
+                />
+                <span class="min-w-0 leading-snug font-semibold"
+                  >{o.name}{#if o.kind === chosen}<span
+                      class="ml-2 text-sm font-bold text-ink underline decoration-2 underline-offset-4">chosen</span
+                    >{/if}</span
+                >
+                <span class="reading text-right max-sm:col-start-2 max-sm:text-left"
+                  >{plain(o.endVolts, 3)}–{plain(o.freshVolts, 3)} <span class="font-normal">V</span></span
+                >
+                <span class="text-right text-sm text-soft max-sm:col-start-2 max-sm:text-left"
+                  >{o.run && o.verdict.outcome !== 'no'
+                    ? years(o.run.years.likely)
+                    : o.verdict.outcome === 'no'
+                      ? 'refused'
+                      : 'charged'}</span
+                >
               </button>
             {/each}
           </div>
           <dl class="mt-5 grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-3">
             {#each [['The cell', `${chemistryWords[s.chemistry]}${s.nominalVolts ? `, ${plain(s.nominalVolts)} V` : ''}`], ['It sits', c.place || 'not said'], ['The board charges it', `${knownWords[s.charges]}${s.chargeVolts ? `, ${plain(s.chargeVolts)} V` : ''}`], ['The chip works at', s.windowLowVolts != null ? `${plain(s.windowLowVolts)} to ${s.windowHighVolts == null ? '?' : plain(s.windowHighVolts)} V` : 'not known'], ['It draws', s.drainMicroamps == null ? 'not measured' : `${plain(s.drainMicroamps)} µA`], ['It keeps alive', `${keepsWords[s.keeps]}${s.dataSafe ? ', safe' : ''}`]] as [w, v] (w)}
-              <div><dt class="text-xs text-soft">{w}</dt><dd class="font-semibold">{v}</dd></div>
+              <div>
+                <dt class="text-xs text-soft">{w}</dt>
+                <dd class="font-semibold">{v}</dd>
+              </div>
             {/each}
           </dl>
         </div>
         {#if shown}
           <aside class="min-w-0 rounded-lg bg-paper p-5" aria-label="The option looked at">
             {#if !data.cell.chosen}<MoneyLine {head} />{/if}
-            <Verdict verdict={shown.verdict} figures={false} heading={2} words={{ yes: 'Fits', no: 'Refused', yesIf: 'Fits on a condition' }} overruled={shown.kind === chosen ? data.choiceOverruled : null}>
+            <Verdict
+              verdict={shown.verdict}
+              figures={false}
+              heading={2}
+              words={{ yes: 'Fits', no: 'Refused', yesIf: 'Fits on a condition' }}
+              overruled={shown.kind === chosen ? data.choiceOverruled : null}
+            >
               <VoltsWindow option={shown} low={s.windowLowVolts} high={s.windowHighVolts} />
-              <p class="mt-2 text-sm">It sits <strong>{shown.sits}</strong>{shown.leaks === 'none' ? ', and nothing leaks out of it' : `; ${reactionWords[shown.leaks]} leaks out of it in the end`}. Room: {shown.space}{shown.leadMillimetres ? `, a lead of about ${plain(shown.leadMillimetres)} mm` : ''}.</p>
+              <p class="mt-2 text-sm">
+                It sits <strong>{shown.sits}</strong>{shown.leaks === 'none'
+                  ? ', and nothing leaks out of it'
+                  : `; ${reactionWords[shown.leaks]} leaks out of it in the end`}. Room: {shown.space}{shown.leadMillimetres
+                  ? `, a lead of about ${plain(shown.leadMillimetres)} mm`
+                  : ''}.
+              </p>
               {#if shown.risk}<p class="mt-1 text-sm font-semibold text-brass-ink">{shown.risk}</p>{/if}
-              {#if shown.run && shown.verdict.outcome !== 'no'}<p class="mt-3"><span class="reading text-2xl">{plain(shown.run.years.low, 2)}–{plain(shown.run.years.high, 2)}</span> years <span class="text-sm text-soft">look at it after {years(shown.checkAfterYears)}</span></p>{/if}
+              {#if shown.run && shown.verdict.outcome !== 'no'}<p class="mt-3">
+                  <span class="reading text-2xl">{plain(shown.run.years.low, 2)}–{plain(shown.run.years.high, 2)}</span>
+                  years <span class="text-sm text-soft">look at it after {years(shown.checkAfterYears)}</span>
+                </p>{/if}
               {#if shown.asksOfBoard.length}
                 <h3 class="mt-3 text-sm font-bold">What it asks of the board</h3>
-                <ul class="mt-1 list-disc pl-5 text-sm">{#each shown.asksOfBoard as a (a)}<li>{a}</li>{/each}</ul>
+                <ul class="mt-1 list-disc pl-5 text-sm">
+                  {#each shown.asksOfBoard as a (a)}<li>{a}</li>{/each}
+                </ul>
               {/if}
             </Verdict>
           </aside>
@@ -153,36 +291,130 @@
     <BenchEdge>
       {#snippet next()}
         {#if !data.cell}<button class="btn-next" onclick={edit}>Describe its cell</button>
-        {:else if shown && (!data.cell.chosen || (picked && picked !== data.cell.chosen && !data.cell.fittedAt))}<button class="btn-next" disabled={form.busy || burns} onclick={doNext}>{burns ? 'Refused: it burns' : 'Choose this one'}</button>
-        {:else if !data.cell.oldOutAt}<button class="btn-next" disabled={form.busy} onclick={doNext}>The old cell is out</button>
-        {:else if !data.cell.fittedAt}<button class="btn-next" disabled={form.busy} onclick={doNext}>It is fitted</button>
+        {:else if shown && (!data.cell.chosen || (picked && picked !== data.cell.chosen && !data.cell.fittedAt))}<button
+            class="btn-next"
+            disabled={form.busy || burns}
+            onclick={doNext}>{burns ? 'Refused: it burns' : 'Choose this one'}</button
+          >
+        {:else if !data.cell.oldOutAt}<button class="btn-next" disabled={form.busy} onclick={doNext}
+            >The old cell is out</button
+          >
+        {:else if !data.cell.fittedAt}<button class="btn-next" disabled={form.busy} onclick={doNext}
+            >It is fitted</button
+          >
         {:else}<a class="btn-next" href="/m/{id}/capacitors">On to the capacitors</a>{/if}
       {/snippet}
       {#snippet needs()}{shown && !data.cell?.fittedAt ? shown.name : ''}{/snippet}
-      {#snippet acts()}{#if options.length}<button class="act" onclick={() => move(1)}>Next option <Key k="N" /></button>{/if}{#if data.cell}<button class="act" onclick={() => (sheet = 'charging')}>Charging? <Key k="G" /></button>{/if}<button class="act" onclick={edit}>Change <Key k="E" /></button>{/snippet}
+      {#snippet acts()}{#if options.length}<button class="act" onclick={() => move(1)}>Next option <Key k="N" /></button
+          >{/if}{#if data.cell}<button class="act" onclick={() => (sheet = 'charging')}>Charging? <Key k="G" /></button
+          >{/if}<button class="act" onclick={edit}>Change <Key k="E" /></button>{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
-<Sheet bind:open={editing} title="What is known of the cell" about="Leave out what nobody has measured: Haar says which figure would settle it.">
-  <form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+<Sheet
+  bind:open={editing}
+  title="What is known of the cell"
+  about="Leave out what nobody has measured: Haar says which figure would settle it."
+>
+  <form
+    class="grid gap-4 sm:grid-cols-2"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(save);
+    }}
+  >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Chemistry">{#snippet children(f)}<select class="input" bind:value={site.chemistry} {...f}>{#each Object.entries(chemistryWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    <Field label="Where it sits">{#snippet children(f)}<input class="input" maxlength="120" bind:value={place} {...f} />{/snippet}</Field>
-    <Field label="Does the board charge it?" hint="Cell out, board on: volts from its plus pad to ground.">{#snippet children(f)}<select class="input" bind:value={site.charges} {...f}>{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    <Field label="What it keeps alive">{#snippet children(f)}<select class="input" bind:value={site.keeps} {...f}>{#each Object.entries(keepsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    {#each Object.entries(fields) as [k, w] (k)}<Field label={w} error={form.field(`site.${k}`)}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={numbers[k as keyof typeof fields]} {...f} />{/snippet}</Field>{/each}
-    <Field label="Room for a holder in the case?">{#snippet children(f)}<select class="input" bind:value={site.roomForHolder} {...f}>{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
+    <Field label="Chemistry"
+      >{#snippet children(f)}<select class="input" bind:value={site.chemistry} {...f}
+          >{#each Object.entries(chemistryWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    <Field label="Where it sits"
+      >{#snippet children(f)}<input class="input" maxlength="120" bind:value={place} {...f} />{/snippet}</Field
+    >
+    <Field label="Does the board charge it?" hint="Cell out, board on: volts from its plus pad to ground."
+      >{#snippet children(f)}<select class="input" bind:value={site.charges} {...f}
+          >{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    <Field label="What it keeps alive"
+      >{#snippet children(f)}<select class="input" bind:value={site.keeps} {...f}
+          >{#each Object.entries(keepsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    {#each Object.entries(fields) as [k, w] (k)}<Field label={w} error={form.field(`site.${k}`)}
+        >{#snippet children(f)}<input
+            class="input reading"
+            inputmode="decimal"
+            bind:value={numbers[k as keyof typeof fields]}
+            {...f}
+          />{/snippet}</Field
+      >{/each}
+    <Field label="Room for a holder in the case?"
+      >{#snippet children(f)}<select class="input" bind:value={site.roomForHolder} {...f}
+          >{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
     <fieldset class="grid content-start gap-1 sm:col-span-2 sm:grid-cols-2">
       <legend class="text-sm font-semibold">It is so</legend>
       {#each [['dataSafe', 'The data is copied, or the line is bridged'], ['hiddenInModule', 'It is hidden in a clock module'], ['coinHolder', 'There is a coin holder'], ['leaking', 'It leaks'], ['swollen', 'It is swollen'], ['lossAccepted', 'Its owner says that the data may go']] as const as [k, w] (k)}
-        <label class="flex min-h-9 items-center gap-2.5"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={site[k]} />{w}</label>
+        <label class="flex min-h-9 items-center gap-2.5"
+          ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={site[k]} />{w}</label
+        >
       {/each}
     </fieldset>
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'charging', (v) => { if (!v) sheet = ''; }} title="Does the board charge its cell?" about="Cell out. Red on its plus pad, black on ground."><Charging {id} ondone={() => (sheet = '')} /></Sheet>
-<Sheet bind:open={() => sheet === 'compare', (v) => { if (!v) sheet = ''; }} title="Side by side" wide about="What each asks of the board, what is left of its volts, and what leaks where in the end."><Compare {options} low={query.data?.cell?.site.windowLowVolts} high={query.data?.cell?.site.windowHighVolts} {chosen} onpick={(k) => { picked = k; sheet = ''; }} /></Sheet>
-<Sheet bind:open={() => asking === 'data', (v) => { if (!v) asking = ''; }} title="Take it out all the same?" about={query.data?.plan?.data.sentence ?? ''}><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet>
-<Sheet bind:open={() => asking === 'choice', (v) => { if (!v) asking = ''; }} title="Choose it all the same?" about={shown?.verdict.sentence ?? ''}><OverruleForm ondo={(r) => choose(r)} /></Sheet>
+<Sheet
+  bind:open={
+    () => sheet === 'charging',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Does the board charge its cell?"
+  about="Cell out. Red on its plus pad, black on ground."><Charging {id} ondone={() => (sheet = '')} /></Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'compare',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Side by side"
+  wide
+  about="What each asks of the board, what is left of its volts, and what leaks where in the end."
+  ><Compare
+    {options}
+    low={query.data?.cell?.site.windowLowVolts}
+    high={query.data?.cell?.site.windowHighVolts}
+    {chosen}
+    onpick={(k) => {
+      picked = k;
+      sheet = '';
+    }}
+  /></Sheet
+>
+<Sheet
+  bind:open={
+    () => asking === 'data',
+    (v) => {
+      if (!v) asking = '';
+    }
+  }
+  title="Take it out all the same?"
+  about={query.data?.plan?.data.sentence ?? ''}><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet
+>
+<Sheet
+  bind:open={
+    () => asking === 'choice',
+    (v) => {
+      if (!v) asking = '';
+    }
+  }
+  title="Choose it all the same?"
+  about={shown?.verdict.sentence ?? ''}><OverruleForm ondo={(r) => choose(r)} /></Sheet
+>

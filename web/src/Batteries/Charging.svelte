@@ -15,10 +15,21 @@
   let answer = $state.raw<Schemas['ChargingResult']>();
   const form = new Sending();
   const valid = (t: string) => (Number.isNaN(typed(t)) ? null : (typed(t) ?? null));
-  const body = () => ({ offVolts: number(off, 'the volts'), onVolts: number(on, 'the volts'), loadedVolts: number(loaded, 'the volts'), loadOhms: number(load, 'the load') ?? 1000 });
+  const body = () => ({
+    offVolts: number(off, 'the volts'),
+    onVolts: number(on, 'the volts'),
+    loadedVolts: number(loaded, 'the volts'),
+    loadOhms: number(load, 'the load') ?? 1000,
+  });
   $effect(() => {
     const now = { offVolts: valid(off), onVolts: valid(on), loadedVolts: valid(loaded), loadOhms: valid(load) ?? 1000 };
-    const timer = setTimeout(() => void ask(api.POST('/api/calc/batteries/charging', { body: now })).then((r) => (answer = r)).catch(() => (answer = undefined)), 150);
+    const timer = setTimeout(
+      () =>
+        void ask(api.POST('/api/calc/batteries/charging', { body: now }))
+          .then((r) => (answer = r))
+          .catch(() => (answer = undefined)),
+      150,
+    );
     return () => clearTimeout(timer);
   });
   const keep = () =>
@@ -34,18 +45,67 @@
     });
 </script>
 
-<form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void keep(); }}>
+<form
+  class="grid gap-4"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void keep();
+  }}
+>
   <ProblemNote problem={form.problem} />
   <div class="grid gap-4 sm:grid-cols-2">
-    <Field label="Board off, volts" error={form.field('offVolts')}>{#snippet children(f)}<span class="flex gap-2"><input class="input reading text-xl" inputmode="decimal" bind:value={off} {...f} /><button type="button" class="btn" onclick={() => pull((v) => (off = v), 'cell pads, board off')}>Read</button></span>{/snippet}</Field>
-    <Field label="Board on, volts" error={form.field('onVolts')}>{#snippet children(f)}<span class="flex gap-2"><input class="input reading text-xl" inputmode="decimal" bind:value={on} {...f} /><button type="button" class="btn" onclick={() => pull((v) => (on = v), 'cell pads, board on')}>Read</button></span>{/snippet}</Field>
-    <Field label="Board on, with the load, volts" error={form.field('loadedVolts')}>{#snippet children(f)}<span class="flex gap-2"><input class="input reading text-xl" inputmode="decimal" bind:value={loaded} {...f} /><button type="button" class="btn" onclick={() => pull((v) => (loaded = v), 'cell pads, loaded')}>Read</button></span>{/snippet}</Field>
-    <Field label="The load, Ω" error={form.field('loadOhms')}>{#snippet children(f)}<input class="input reading text-xl" inputmode="decimal" bind:value={load} {...f} />{/snippet}</Field>
+    <Field label="Board off, volts" error={form.field('offVolts')}
+      >{#snippet children(f)}<span class="flex gap-2"
+          ><input class="input reading text-xl" inputmode="decimal" bind:value={off} {...f} /><button
+            type="button"
+            class="btn"
+            onclick={() => pull((v) => (off = v), 'cell pads, board off')}>Read</button
+          ></span
+        >{/snippet}</Field
+    >
+    <Field label="Board on, volts" error={form.field('onVolts')}
+      >{#snippet children(f)}<span class="flex gap-2"
+          ><input class="input reading text-xl" inputmode="decimal" bind:value={on} {...f} /><button
+            type="button"
+            class="btn"
+            onclick={() => pull((v) => (on = v), 'cell pads, board on')}>Read</button
+          ></span
+        >{/snippet}</Field
+    >
+    <Field label="Board on, with the load, volts" error={form.field('loadedVolts')}
+      >{#snippet children(f)}<span class="flex gap-2"
+          ><input class="input reading text-xl" inputmode="decimal" bind:value={loaded} {...f} /><button
+            type="button"
+            class="btn"
+            onclick={() => pull((v) => (loaded = v), 'cell pads, loaded')}>Read</button
+          ></span
+        >{/snippet}</Field
+    >
+    <Field label="The load, Ω" error={form.field('loadOhms')}
+      >{#snippet children(f)}<input
+          class="input reading text-xl"
+          inputmode="decimal"
+          bind:value={load}
+          {...f}
+        />{/snippet}</Field
+    >
   </div>
   {#if answer}
-    <div class="rounded-lg bg-paper p-4"><Verdict verdict={answer.verdict} heading={3} words={{ yes: 'It charges', no: 'It does not charge', yesIf: 'Taken as charging', unknown: 'Read on' }} bad="yes" />
-      {#if answer.milliamps != null}<p class="mt-2 text-sm">{plain(answer.milliamps, 3)} mA through the load{answer.sourceOhms != null ? `, so it comes through about ${plain(answer.sourceOhms, 2)} Ω` : ''}.</p>{/if}
+    <div class="rounded-lg bg-paper p-4">
+      <Verdict
+        verdict={answer.verdict}
+        heading={3}
+        words={{ yes: 'It charges', no: 'It does not charge', yesIf: 'Taken as charging', unknown: 'Read on' }}
+        bad="yes"
+      />
+      {#if answer.milliamps != null}<p class="mt-2 text-sm">
+          {plain(answer.milliamps, 3)} mA through the load{answer.sourceOhms != null
+            ? `, so it comes through about ${plain(answer.sourceOhms, 2)} Ω`
+            : ''}.
+        </p>{/if}
     </div>
   {/if}
-  <button class="btn-next justify-self-start" disabled={form.busy || !answer || answer.charges === 'notKnown'}>Keep what it says</button>
+  <button class="btn-next justify-self-start" disabled={form.busy || !answer || answer.charges === 'notKnown'}
+    >Keep what it says</button
+  >
 </form>

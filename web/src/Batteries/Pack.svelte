@@ -11,13 +11,26 @@
   let { id, pack }: { id: string; pack?: Schemas['PackScreen'] } = $props();
   let open = $state(false);
   const form = new Sending();
-  const figures = { designMilliampHours: 'Made with, mAh', fullChargeMilliampHours: 'Its gauge says now, mAh', cycles: 'Cycles', volts: 'Open volts', series: 'Cells in series', runDownMilliamps: 'Run-down, average mA', runDownMinutes: 'Run-down, minutes' } as const;
+  const figures = {
+    designMilliampHours: 'Made with, mAh',
+    fullChargeMilliampHours: 'Its gauge says now, mAh',
+    cycles: 'Cycles',
+    volts: 'Open volts',
+    series: 'Cells in series',
+    runDownMilliamps: 'Run-down, average mA',
+    runDownMinutes: 'Run-down, minutes',
+  } as const;
   let numbers = $state<Record<keyof typeof figures, string>>(null!);
   let chemistry = $state<Schemas['CellChemistry']>('lithiumRechargeable');
   let swollen = $state(false);
   let hotOrWet = $state(false);
   function edit() {
-    numbers = Object.fromEntries(Object.keys(figures).map((k) => [k, pack?.facts[k as keyof typeof figures] == null ? '' : plain(pack.facts[k as keyof typeof figures]!)])) as typeof numbers;
+    numbers = Object.fromEntries(
+      Object.keys(figures).map((k) => [
+        k,
+        pack?.facts[k as keyof typeof figures] == null ? '' : plain(pack.facts[k as keyof typeof figures]!),
+      ]),
+    ) as typeof numbers;
     chemistry = pack?.facts.chemistry ?? 'lithiumRechargeable';
     swollen = pack?.facts.swollen ?? false;
     hotOrWet = pack?.facts.hotOrWet ?? false;
@@ -26,26 +39,71 @@
   }
   const save = () =>
     form.send(async () => {
-      const body = { chemistry, swollen, hotOrWet, ...(Object.fromEntries(Object.entries(figures).map(([k, w]) => [k, number(numbers[k as keyof typeof figures], w)])) as Record<keyof typeof figures, number | null>) };
-      await act(api.PUT('/api/machines/{id}/battery/pack', { params: { path: { id } }, headers: { 'If-Match': `"${pack?.version ?? 0}"` }, body }));
+      const body = {
+        chemistry,
+        swollen,
+        hotOrWet,
+        ...(Object.fromEntries(
+          Object.entries(figures).map(([k, w]) => [k, number(numbers[k as keyof typeof figures], w)]),
+        ) as Record<keyof typeof figures, number | null>),
+      };
+      await act(
+        api.PUT('/api/machines/{id}/battery/pack', {
+          params: { path: { id } },
+          headers: { 'If-Match': `"${pack?.version ?? 0}"` },
+          body,
+        }),
+      );
       open = false;
     });
 </script>
 
 <section class="mt-8 sill pt-5" aria-label="The pack">
   <div class="max-w-2xl">
-    {#if pack}<Verdict verdict={pack.result.verdict} heading={2} words={{ yes: 'Sound', no: 'No longer', yesIf: 'Tired' }} />{:else}<h2 class="text-xl font-bold">Its pack has not been looked at</h2><p class="mt-1">Swollen means out and away. Otherwise: what it was made with, what it takes now, and a run-down.</p>{/if}
+    {#if pack}<Verdict
+        verdict={pack.result.verdict}
+        heading={2}
+        words={{ yes: 'Sound', no: 'No longer', yesIf: 'Tired' }}
+      />{:else}<h2 class="text-xl font-bold">Its pack has not been looked at</h2>
+      <p class="mt-1">
+        Swollen means out and away. Otherwise: what it was made with, what it takes now, and a run-down.
+      </p>{/if}
     <button class="btn mt-3" onclick={edit}>{pack ? 'Change what is known of the pack' : 'Describe the pack'}</button>
   </div>
 </section>
 
-<Sheet bind:open title="What is known of the pack" about="Leave out what nobody has measured. A rebuild is work for a professional.">
-  <form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void save(); }}>
+<Sheet
+  bind:open
+  title="What is known of the pack"
+  about="Leave out what nobody has measured. A rebuild is work for a professional."
+>
+  <form
+    class="grid gap-4 sm:grid-cols-2"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void save();
+    }}
+  >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Chemistry">{#snippet children(f)}<select class="input" bind:value={chemistry} {...f}>{#each Object.entries(chemistryWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    {#each Object.entries(figures) as [k, w] (k)}<Field label={w} error={form.field(k)}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={numbers[k as keyof typeof figures]} {...f} />{/snippet}</Field>{/each}
-    <label class="flex min-h-9 items-center gap-2"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={swollen} />It is swollen</label>
-    <label class="flex min-h-9 items-center gap-2"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={hotOrWet} />It gets hot, smells or leaks</label>
+    <Field label="Chemistry"
+      >{#snippet children(f)}<select class="input" bind:value={chemistry} {...f}
+          >{#each Object.entries(chemistryWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    {#each Object.entries(figures) as [k, w] (k)}<Field label={w} error={form.field(k)}
+        >{#snippet children(f)}<input
+            class="input reading"
+            inputmode="decimal"
+            bind:value={numbers[k as keyof typeof figures]}
+            {...f}
+          />{/snippet}</Field
+      >{/each}
+    <label class="flex min-h-9 items-center gap-2"
+      ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={swollen} />It is swollen</label
+    >
+    <label class="flex min-h-9 items-center gap-2"
+      ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={hotOrWet} />It gets hot, smells or leaks</label
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>

@@ -34,7 +34,10 @@
   import Straighten from './Straighten.svelte';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
-  const query = createQuery(() => ({ queryKey: ['capacitors', id], queryFn: () => ask(api.GET('/api/machines/{id}/capacitors', { params: { path: { id } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['capacitors', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/capacitors', { params: { path: { id } } })),
+  }));
   const form = new Sending();
   let picked = $state(searchParams.get('part') as string | null);
   let boardAt = $state<string>();
@@ -48,11 +51,23 @@
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
-  const board = $derived(data?.boards.find((b) => b.id === (boardAt ?? data.capacitors.find((r) => r.capacitor.id === picked)?.capacitor.boardId)) ?? data?.boards[0]);
+  const board = $derived(
+    data?.boards.find(
+      (b) => b.id === (boardAt ?? data.capacitors.find((r) => r.capacitor.id === picked)?.capacitor.boardId),
+    ) ?? data?.boards[0],
+  );
   const sheetOf = $derived(board?.[side]);
   const items = $derived(data ? itemsOf(data, board?.id) : []);
   const onBoard = $derived(data?.capacitors.filter((r) => r.capacitor.boardId === board?.id) ?? []);
-  const shown = $derived(filter === 'all' ? items : filter === 'todo' ? items.filter((i) => i.rank < 3) : filter.startsWith('kind:') ? items.filter((i) => i.kind === filter.slice(5)) : items.filter((i) => i.word === filter));
+  const shown = $derived(
+    filter === 'all'
+      ? items
+      : filter === 'todo'
+        ? items.filter((i) => i.rank < 3)
+        : filter.startsWith('kind:')
+          ? items.filter((i) => i.kind === filter.slice(5))
+          : items.filter((i) => i.word === filter),
+  );
   const item = $derived<MapItem | undefined>(items.find((i) => i.id === picked) ?? shown[0] ?? items[0]);
   const words = $derived([...new Set(items.map((i) => i.word))].sort());
   const kinds = $derived([...new Set(items.map((i) => i.kind))]);
@@ -60,7 +75,9 @@
   /** Legs and holes are worked on from behind, so the back shows what sits in front. */
   let see = $state<Record<Side, boolean>>({ front: false, back: true });
   const other = $derived<Side>(side === 'front' ? 'back' : 'front');
-  const behind = $derived(board ? seenThrough(items, board, side).filter((i) => i.at || i.outline?.length || i.path?.length) : []);
+  const behind = $derived(
+    board ? seenThrough(items, board, side).filter((i) => i.at || i.outline?.length || i.path?.length) : [],
+  );
   const onMap = $derived(see[side] ? [...onSide, ...behind] : onSide);
   const draft = $derived(drawing ? { points, closed: drawing === 'area', cross: null } : null);
 
@@ -76,7 +93,12 @@
     const to = shown[(at + by + shown.length) % shown.length];
     if (to) select(to.id);
   }
-  const unmeasured = $derived(onBoard.filter((r) => r.stand === 'notMeasured').map((r) => r.capacitor).sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })));
+  const unmeasured = $derived(
+    onBoard
+      .filter((r) => r.stand === 'notMeasured')
+      .map((r) => r.capacitor)
+      .sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })),
+  );
   function measured(part: Sat, first: boolean) {
     if (!sitting.going) return;
     sitting.took(part);
@@ -130,25 +152,70 @@
     drawing = '';
     if (item?.kind === 'capacitor') {
       const c = onBoard.find((r) => r.capacitor.id === item.id)!.capacitor;
-      await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c.id } }, headers: { 'If-Match': `"${c.version}"` }, body: { ...editOf(c), x: p.x, y: p.y, side } }));
-    } else if (item?.kind === 'cell') await act(api.PUT('/api/machines/{id}/battery/place', { params: { path: { id } }, body: { boardId: board!.id, x: p.x, y: p.y } }));
+      await act(
+        api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
+          params: { path: { id, capacitorId: c.id } },
+          headers: { 'If-Match': `"${c.version}"` },
+          body: { ...editOf(c), x: p.x, y: p.y, side },
+        }),
+      );
+    } else if (item?.kind === 'cell')
+      await act(
+        api.PUT('/api/machines/{id}/battery/place', {
+          params: { path: { id } },
+          body: { boardId: board!.id, x: p.x, y: p.y },
+        }),
+      );
     else if (item?.kind === 'hot') {
       const h = data!.hotParts.find((x) => x.part.id === item.id)!.part;
-      await act(api.PUT('/api/machines/{id}/hot/{hotId}', { params: { path: { id, hotId: h.id } }, headers: { 'If-Match': `"${h.version}"` }, body: { boardId: board!.id, name: h.name, side, x: p.x, y: p.y, facts: h.facts, load: h.load, fan: h.fan ?? null } }));
+      await act(
+        api.PUT('/api/machines/{id}/hot/{hotId}', {
+          params: { path: { id, hotId: h.id } },
+          headers: { 'If-Match': `"${h.version}"` },
+          body: {
+            boardId: board!.id,
+            name: h.name,
+            side,
+            x: p.x,
+            y: p.y,
+            facts: h.facts,
+            load: h.load,
+            fan: h.fan ?? null,
+          },
+        }),
+      );
     }
   }
   async function photo(files: FileList | null) {
     if (!files?.[0] || !board) return;
     const photoId = await upload(id, files[0], `${board.name}, ${side}`);
-    await act(api.PUT('/api/machines/{id}/boards/{boardId}', { params: { path: { id, boardId: board.id } }, headers: { 'If-Match': `"${board.version}"` }, body: { name: board.name, photoId, side } }));
+    await act(
+      api.PUT('/api/machines/{id}/boards/{boardId}', {
+        params: { path: { id, boardId: board.id } },
+        headers: { 'If-Match': `"${board.version}"` },
+        body: { name: board.name, photoId, side },
+      }),
+    );
     sheet = 'straighten';
   }
-  const edge = $derived(drawing === 'area' ? 'Go round the edge of what is eaten, a tap at each corner.' : drawing === 'net' ? 'Tap along the trace, from one end to the other.' : drawing === 'hot' ? 'Tap the hot part.' : `Tap where ${item?.name} sits.`);
+  const edge = $derived(
+    drawing === 'area'
+      ? 'Go round the edge of what is eaten, a tap at each corner.'
+      : drawing === 'net'
+        ? 'Tap along the trace, from one end to the other.'
+        : drawing === 'hot'
+          ? 'Tap the hot part.'
+          : `Tap where ${item?.name} sits.`,
+  );
   useKeys([
     { key: 'n', words: 'The next in the list', run: () => step(1) },
     { key: 'b', words: 'The one before', run: () => step(-1) },
     { key: 'a', words: 'Put a capacitor on the board', run: () => (sheet = board ? 'add' : 'tools') },
-    { key: 's', words: 'Measure one after the other, by designator', run: () => (sitting.going || unmeasured.length > 1) && sit() },
+    {
+      key: 's',
+      words: 'Measure one after the other, by designator',
+      run: () => (sitting.going || unmeasured.length > 1) && sit(),
+    },
     { key: 'o', words: 'Mark a corroded area', run: () => board && start('area') },
     { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
     { key: 'h', words: 'Mark a hot part', run: () => board && start('hot') },
@@ -166,37 +233,119 @@
     {#if !board}
       <div class="max-w-xl py-8">
         <h1 class="text-[1.75rem] font-bold">No board is listed yet</h1>
-        <p class="mt-2">Name a board, then type its capacitors or take them from a list. Haar reads the markings, ranks the risk, judges the readings and finds what fits in the drawer.</p>
+        <p class="mt-2">
+          Name a board, then type its capacitors or take them from a list. Haar reads the markings, ranks the risk,
+          judges the readings and finds what fits in the drawer.
+        </p>
       </div>
-      <BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'tools')}>Add a board</button>{/snippet}</BenchEdge>
+      <BenchEdge
+        >{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'tools')}>Add a board</button
+          >{/snippet}</BenchEdge
+      >
     {:else}
-      {#snippet more()}<button class="act" onclick={() => (sheet = 'add')}>Add <Key k="A" /></button>{#if items.length}<button class="act" onclick={() => step(1)}>Next <Key k="N" /></button>{/if}{/snippet}
+      {#snippet more()}<button class="act" onclick={() => (sheet = 'add')}>Add <Key k="A" /></button
+        >{#if items.length}<button class="act" onclick={() => step(1)}>Next <Key k="N" /></button>{/if}{/snippet}
       <div class="grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem] print:hidden">
         <div class="min-w-0">
-          <BoardMap items={onMap} hash={sheetOf?.hash} aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68} name="{board.name}, {side}" selected={item?.id} onselect={select} {draft} onpoint={point} />
+          <BoardMap
+            items={onMap}
+            hash={sheetOf?.hash}
+            aspect={sheetOf?.pixelsWide ? sheetOf.pixelsHigh / sheetOf.pixelsWide : 0.68}
+            name="{board.name}, {side}"
+            selected={item?.id}
+            onselect={select}
+            {draft}
+            onpoint={point}
+          />
           <div class="mt-1.5 flex flex-wrap items-center gap-x-[0.9rem] text-sm">
-            {#if data.boards.length > 1}<Field label="Board" class="w-56">{#snippet children(f)}<select class="input" value={board.id} onchange={(e) => { boardAt = e.currentTarget.value; picked = null; }} {...f}>{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select>{/snippet}</Field>{/if}
-            <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}>{side === 'front' ? 'Turn it over' : 'To the front'}</button>
-            {#if behind.length}<button class="act" onclick={() => (see[side] = !see[side])}>{see[side] ? `Hide the ${other}` : `See the ${other} through`} <Key k="V" /></button>{/if}
-            {#if item && item.kind !== 'area' && item.kind !== 'net' && (item.side === side || !item.at)}<button class="act" onclick={() => { picked = item.id; start('place'); }}>Place on the map</button>{/if}
+            {#if data.boards.length > 1}<Field label="Board" class="w-56"
+                >{#snippet children(f)}<select
+                    class="input"
+                    value={board.id}
+                    onchange={(e) => {
+                      boardAt = e.currentTarget.value;
+                      picked = null;
+                    }}
+                    {...f}
+                    >{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select
+                  >{/snippet}</Field
+              >{/if}
+            <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}
+              >{side === 'front' ? 'Turn it over' : 'To the front'}</button
+            >
+            {#if behind.length}<button class="act" onclick={() => (see[side] = !see[side])}
+                >{see[side] ? `Hide the ${other}` : `See the ${other} through`} <Key k="V" /></button
+              >{/if}
+            {#if item && item.kind !== 'area' && item.kind !== 'net' && (item.side === side || !item.at)}<button
+                class="act"
+                onclick={() => {
+                  picked = item.id;
+                  start('place');
+                }}>Place on the map</button
+              >{/if}
             <button class="act" onclick={() => start('area')}>Mark an area</button>
             <button class="act" onclick={() => start('net')}>Mark a trace</button>
             <button class="act" onclick={() => start('hot')}>Hot part</button>
-            <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}>{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button>
+            <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}
+              >{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button
+            >
             <button class="act" onclick={() => (sheet = 'tools')}>Lists</button>
             <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
-            {#if unmeasured.length > 1 && !sitting.going}<button class="act" onclick={sit}>Measure in a row</button>{/if}
-            <input bind:this={camera} type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of the board" onchange={(e) => { const f = e.currentTarget.files; void form.send(() => photo(f)); }} />
+            {#if unmeasured.length > 1 && !sitting.going}<button class="act" onclick={sit}>Measure in a row</button
+              >{/if}
+            <input
+              bind:this={camera}
+              type="file"
+              accept="image/*"
+              capture="environment"
+              class="sr-only"
+              tabindex="-1"
+              aria-label="Photo of the board"
+              onchange={(e) => {
+                const f = e.currentTarget.files;
+                void form.send(() => photo(f));
+              }}
+            />
           </div>
-          {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}>set one length on it</button>, and areas and traces get their size.</p>{/if}
-          {#if board.registration.outcome === 'no'}<p class="mt-1 text-sm"><button class="font-semibold underline" onclick={() => (sheet = 'straighten')}>{board.registration.sentence}</button></p>{/if}
-          {#if data.forecast}<p class="mt-1 text-sm text-soft">{data.forecast.verdict.sentence} <button class="font-semibold underline decoration-1 underline-offset-2 hover:text-ink" onclick={() => (sheet = 'forecast')}>Recap now, or wait?</button></p>{/if}
-          {#if data.baths.length}<p class="mt-1 text-sm text-soft">Neutralise in {data.baths.length === 1 ? 'one bath' : `${data.baths.length} separate baths, never one`}: {data.baths.join('; ')}.</p>{/if}
+          {#if !sheetOf?.widthMillimetres && sheetOf?.hash}<p class="mt-1 text-sm">
+              This side has no scale yet: <button class="underline" onclick={() => (sheet = 'straighten')}
+                >set one length on it</button
+              >, and areas and traces get their size.
+            </p>{/if}
+          {#if board.registration.outcome === 'no'}<p class="mt-1 text-sm">
+              <button class="font-semibold underline" onclick={() => (sheet = 'straighten')}
+                >{board.registration.sentence}</button
+              >
+            </p>{/if}
+          {#if data.forecast}<p class="mt-1 text-sm text-soft">
+              {data.forecast.verdict.sentence}
+              <button
+                class="font-semibold underline decoration-1 underline-offset-2 hover:text-ink"
+                onclick={() => (sheet = 'forecast')}>Recap now, or wait?</button
+              >
+            </p>{/if}
+          {#if data.baths.length}<p class="mt-1 text-sm text-soft">
+              Neutralise in {data.baths.length === 1 ? 'one bath' : `${data.baths.length} separate baths, never one`}: {data.baths.join(
+                '; ',
+              )}.
+            </p>{/if}
           {#if drawing}
             <BenchEdge spaced={false}>
-              {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button class="btn-next" disabled={points.length < (drawing === 'area' ? 3 : 2)} onclick={finish}>{drawing === 'area' ? 'Close the outline' : 'That is its run'}</button>{:else}<p class="text-lg font-bold">{edge}</p>{/if}{/snippet}
+              {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button
+                    class="btn-next"
+                    disabled={points.length < (drawing === 'area' ? 3 : 2)}
+                    onclick={finish}>{drawing === 'area' ? 'Close the outline' : 'That is its run'}</button
+                  >{:else}<p class="text-lg font-bold">{edge}</p>{/if}{/snippet}
               {#snippet needs()}{drawing === 'area' || drawing === 'net' ? edge : ''}{/snippet}
-              {#snippet acts()}{#if points.length}<button class="act" onclick={() => point(null)}>Last point away</button>{/if}{#if drawing === 'net' || drawing === 'hot'}<button class="act" onclick={() => { points = []; finish(); }}>Without a place</button>{/if}<button class="act" onclick={() => drawn()}>Stop drawing</button>{/snippet}
+              {#snippet acts()}{#if points.length}<button class="act" onclick={() => point(null)}
+                    >Last point away</button
+                  >{/if}{#if drawing === 'net' || drawing === 'hot'}<button
+                    class="act"
+                    onclick={() => {
+                      points = [];
+                      finish();
+                    }}>Without a place</button
+                  >{/if}<button class="act" onclick={() => drawn()}>Stop drawing</button>{/snippet}
             </BenchEdge>
           {/if}
         </div>
@@ -206,44 +355,162 @@
             <div class="rounded-lg bg-paper px-5 py-4">
               {#if item.kind === 'capacitor'}
                 {@const row = onBoard.find((r) => r.capacitor.id === item.id)}
-                {#if row}<CapacitorPanel {id} {head} {row} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} onmeasured={measured} {more} />{/if}
+                {#if row}<CapacitorPanel
+                    {id}
+                    {head}
+                    {row}
+                    bench={!drawing}
+                    onkeep={() => (picked = item.id)}
+                    onnext={() => step(1)}
+                    onmeasured={measured}
+                    {more}
+                  />{/if}
               {:else if item.kind === 'area'}
                 {@const row = data.areas.find((a) => a.area.id === item.id)}
-                {#if row}<AreaPanel {id} {row} nets={data.nets} bench={!drawing} onnext={() => step(1)} onpick={(x) => select(x)} scaled={!!board[row.area.side].widthMillimetres} {more} />{/if}
+                {#if row}<AreaPanel
+                    {id}
+                    {row}
+                    nets={data.nets}
+                    bench={!drawing}
+                    onnext={() => step(1)}
+                    onpick={(x) => select(x)}
+                    scaled={!!board[row.area.side].widthMillimetres}
+                    {more}
+                  />{/if}
               {:else if item.kind === 'net'}
                 {@const row = data.nets.find((n) => n.net.id === item.id)}
-                {#if row}<NetPanel {id} {row} side={board[row.net.side]} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
+                {#if row}<NetPanel
+                    {id}
+                    {row}
+                    side={board[row.net.side]}
+                    bench={!drawing}
+                    onkeep={() => (picked = item.id)}
+                    onnext={() => step(1)}
+                    {more}
+                  />{/if}
               {:else if item.kind === 'hot'}
                 {@const row = data.hotParts.find((h) => h.part.id === item.id)}
-                {#if row}<HotPanel {id} {row} boardId={board.id} bench={!drawing} onkeep={() => (picked = item.id)} onnext={() => step(1)} {more} />{/if}
+                {#if row}<HotPanel
+                    {id}
+                    {row}
+                    boardId={board.id}
+                    bench={!drawing}
+                    onkeep={() => (picked = item.id)}
+                    onnext={() => step(1)}
+                    {more}
+                  />{/if}
               {:else if data.cell}<CellPanel {id} cell={data.cell} bench={!drawing} {more} />{/if}
               {#if !sheet}<ProblemNote problem={form.problem} />{/if}
             </div>
           {/if}
           <section aria-label="The list of everything on the board" class="min-w-0">
             <div class="flex flex-wrap items-end justify-between gap-3">
-              <h2 class="font-bold">{onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}</h2>
+              <h2 class="font-bold">
+                {onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}
+              </h2>
               <select class="input min-h-9 w-auto py-0 text-sm" aria-label="Show" bind:value={filter}>
                 <option value="all">All</option><option value="todo">To be done</option>
                 {#each words as w (w)}<option value={w}>{w[0]!.toUpperCase() + w.slice(1)}</option>{/each}
                 {#if kinds.length > 1}{#each kinds as k (k)}<option value="kind:{k}">{kindWord[k]}</option>{/each}{/if}
               </select>
             </div>
-            <BoardList items={shown} chosen={item?.id} empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'} onselect={(x) => select(x)} />
+            <BoardList
+              items={shown}
+              chosen={item?.id}
+              empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'}
+              onselect={(x) => select(x)}
+            />
           </section>
         </div>
       </div>
       <div class="h-56 sm:h-24 print:hidden" aria-hidden="true"></div>
-      {#if !item && !drawing}<BenchEdge spaced={false}>{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}>Put a capacitor on the board</button>{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge>{/if}
+      {#if !item && !drawing}<BenchEdge spaced={false}
+          >{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}
+              >Put a capacitor on the board</button
+            >{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge
+        >{/if}
       <PrintSheet {head} {board} {side} items={onSide} rest={items.filter((i) => i.side !== side)} screen={data} />
     {/if}
   {/snippet}
 </Query>
 
-<Sheet bind:open={() => sheet === 'add', (v) => { if (!v) sheet = ''; }} title="A capacitor on {board?.name}">{#if board}<CapacitorForm {id} boardId={board.id} {side} ondone={(made) => drawn(made)} />{/if}</Sheet>
-<Sheet bind:open={() => sheet === 'area', (v) => { if (!v) sheet = ''; }} title="What is eaten here?" about="The size comes from the outline and the scale.">{#if board}<AreaForm {id} boardId={board.id} {side} sheet={sheetOf} outline={points} ondone={drawn} />{/if}</Sheet>
-<Sheet bind:open={() => sheet === 'net', (v) => { if (!v) sheet = ''; }} title="A net to measure end to end" about="Haar says what whole copper would read, and what a reading means.">{#if board}<NetForm {id} boardId={board.id} {side} sheet={sheetOf} path={points} ondone={drawn} />{/if}</Sheet>
-<Sheet bind:open={() => sheet === 'hot', (v) => { if (!v) sheet = ''; }} title="A hot part">{#if board}<HotForm {id} boardId={board.id} {side} at={points[0]} ondone={drawn} />{/if}</Sheet>
-<Sheet bind:open={() => sheet === 'tools', (v) => { if (!v) sheet = ''; }} title="Lists and plans"><BoardTools {id} {board} ondone={(b) => { sheet = ''; if (b) boardAt = b; }} /></Sheet>
-<Sheet bind:open={() => sheet === 'straighten', (v) => { if (!v) sheet = ''; }} title="Photo and scale of the {side}" about="From straight above, and with one length known, the photo becomes a map.">{#if board}<Straighten {id} {board} {side} onphoto={() => camera?.click()} ondone={() => (sheet = '')} />{/if}</Sheet>
-<Sheet bind:open={() => sheet === 'forecast', (v) => { if (!v) sheet = ''; }} title="Recap now, or wait?">{#if data?.forecast}<ForecastSheet forecast={data.forecast} rows={onBoard} />{/if}</Sheet>
+<Sheet
+  bind:open={
+    () => sheet === 'add',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="A capacitor on {board?.name}"
+  >{#if board}<CapacitorForm {id} boardId={board.id} {side} ondone={(made) => drawn(made)} />{/if}</Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'area',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="What is eaten here?"
+  about="The size comes from the outline and the scale."
+  >{#if board}<AreaForm {id} boardId={board.id} {side} sheet={sheetOf} outline={points} ondone={drawn} />{/if}</Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'net',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="A net to measure end to end"
+  about="Haar says what whole copper would read, and what a reading means."
+  >{#if board}<NetForm {id} boardId={board.id} {side} sheet={sheetOf} path={points} ondone={drawn} />{/if}</Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'hot',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="A hot part"
+  >{#if board}<HotForm {id} boardId={board.id} {side} at={points[0]} ondone={drawn} />{/if}</Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'tools',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Lists and plans"
+  ><BoardTools
+    {id}
+    {board}
+    ondone={(b) => {
+      sheet = '';
+      if (b) boardAt = b;
+    }}
+  /></Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'straighten',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Photo and scale of the {side}"
+  about="From straight above, and with one length known, the photo becomes a map."
+  >{#if board}<Straighten {id} {board} {side} onphoto={() => camera?.click()} ondone={() => (sheet = '')} />{/if}</Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'forecast',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Recap now, or wait?"
+  >{#if data?.forecast}<ForecastSheet forecast={data.forecast} rows={onBoard} />{/if}</Sheet
+>

@@ -8,10 +8,20 @@ Only the rows in sight and some beyond are on the page, so that a board of thous
   import Mark from '$lib/ui/Mark.svelte';
   import type { MapItem } from './items';
 
-  let { items, chosen, empty, onselect }: { items: MapItem[]; chosen?: string; empty: string; onselect: (id: string) => void } = $props();
+  let {
+    items,
+    chosen,
+    empty,
+    onselect,
+  }: { items: MapItem[]; chosen?: string; empty: string; onselect: (id: string) => void } = $props();
   let list = $state<HTMLElement>();
 
-  const rows = createVirtualizer<HTMLElement, HTMLLIElement>({ count: 0, getScrollElement: () => list ?? null, estimateSize: () => 36, overscan: 40 });
+  const rows = createVirtualizer<HTMLElement, HTMLLIElement>({
+    count: 0,
+    getScrollElement: () => list ?? null,
+    estimateSize: () => 36,
+    overscan: 40,
+  });
   $effect(() => {
     // Told again when there are other items, and once the list itself is there.
     void list;
@@ -32,15 +42,31 @@ Only the rows in sight and some beyond are on the page, so that a board of thous
   });
 </script>
 
-<div bind:this={list} class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill [overflow-anchor:none]" tabindex="-1">
+<div
+  bind:this={list}
+  class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill [overflow-anchor:none]"
+  tabindex="-1"
+>
   <ul style:padding-top="{above}px" style:padding-bottom="{below}px">
     {#each inSight as r (r.key)}
       {@const i = items[r.index]!}
       <li aria-setsize={items.length} aria-posinset={r.index + 1}>
-        <button class="grid h-9 w-full items-center gap-x-2.5 border-b border-sill px-1 text-left {i.kind === 'capacitor' ? 'grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto]' : 'grid-cols-[1.5rem_minmax(0,1fr)_auto]'} {i.id === chosen ? 'bg-rock' : 'hover:bg-rock/60'}" aria-current={i.id === chosen ? 'true' : undefined} onclick={() => onselect(i.id)}>
+        <button
+          class="grid h-9 w-full items-center gap-x-2.5 border-b border-sill px-1 text-left {i.kind === 'capacitor'
+            ? 'grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto]'
+            : 'grid-cols-[1.5rem_minmax(0,1fr)_auto]'} {i.id === chosen ? 'bg-rock' : 'hover:bg-rock/60'}"
+          aria-current={i.id === chosen ? 'true' : undefined}
+          onclick={() => onselect(i.id)}
+        >
           <Mark of={i.mark} size={19} word={i.word} />
-          {#if i.kind === 'capacitor'}<span class="reading">{i.name}</span><span class="reading truncate font-normal">{i.value}</span>
-          {:else}<span class="min-w-0 truncate"><strong class="font-semibold">{i.name[0]!.toUpperCase() + i.name.slice(1)}</strong>{#if i.value}<span class="ml-2 text-sm text-soft">{i.value}</span>{/if}</span>{/if}
+          {#if i.kind === 'capacitor'}<span class="reading">{i.name}</span><span class="reading truncate font-normal"
+              >{i.value}</span
+            >
+          {:else}<span class="min-w-0 truncate"
+              ><strong class="font-semibold">{i.name[0]!.toUpperCase() + i.name.slice(1)}</strong>{#if i.value}<span
+                  class="ml-2 text-sm text-soft">{i.value}</span
+                >{/if}</span
+            >{/if}
           <span class="max-w-48 truncate text-right font-semibold max-sm:max-w-36">{i.end}</span>
         </button>
       </li>

@@ -10,7 +10,25 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   import type { MapItem, Point } from './items';
   import { MapView } from './view.svelte';
 
-  let { items, hash, aspect = 0.68, name, selected, onselect, draft = null, onpoint }: { items: MapItem[]; hash?: string | null; aspect?: number; name: string; selected?: string; onselect: (id: string, through?: boolean) => void; draft?: Draft | null; onpoint?: (p: Point | null) => void } = $props();
+  let {
+    items,
+    hash,
+    aspect = 0.68,
+    name,
+    selected,
+    onselect,
+    draft = null,
+    onpoint,
+  }: {
+    items: MapItem[];
+    hash?: string | null;
+    aspect?: number;
+    name: string;
+    selected?: string;
+    onselect: (id: string, through?: boolean) => void;
+    draft?: Draft | null;
+    onpoint?: (p: Point | null) => void;
+  } = $props();
 
   const view = new MapView();
   // eslint-disable-next-line svelte/prefer-svelte-reactivity -- nothing on the screen depends on it
@@ -23,14 +41,40 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   let cross = $state<Point>({ x: 0.5, y: 0.5 });
   let keyed = $state(false);
   const placed = $derived(items.filter((i) => i.at || i.outline?.length || (i.path?.length ?? 0) > 1));
-  const legend = $derived([...new Map(placed.filter((i) => i.kind !== 'area' && !i.through).map((i) => [i.mark, i])).values()].map((i) => [i.mark, i.mark === 'if' ? 'to be decided' : i.mark === 'waiting' ? 'waits' : i.mark === 'unknown' ? 'not known' : i.mark === 'out' ? 'has to be done' : i.mark === 'done' ? 'done' : 'sound'] as [MarkOf, string]));
+  const legend = $derived(
+    [...new Map(placed.filter((i) => i.kind !== 'area' && !i.through).map((i) => [i.mark, i])).values()].map(
+      (i) =>
+        [
+          i.mark,
+          i.mark === 'if'
+            ? 'to be decided'
+            : i.mark === 'waiting'
+              ? 'waits'
+              : i.mark === 'unknown'
+                ? 'not known'
+                : i.mark === 'out'
+                  ? 'has to be done'
+                  : i.mark === 'done'
+                    ? 'done'
+                    : 'sound',
+        ] as [MarkOf, string],
+    ),
+  );
 
   $effect(() => {
     view.aspect = aspect;
   });
   $effect(() => {
     const i = placed.find((x) => x.id === selected);
-    const at = i?.at ?? i?.path?.[0] ?? (i?.outline ? { x: i.outline.reduce((s, p) => s + p.x, 0) / i.outline.length, y: i.outline.reduce((s, p) => s + p.y, 0) / i.outline.length } : undefined);
+    const at =
+      i?.at ??
+      i?.path?.[0] ??
+      (i?.outline
+        ? {
+            x: i.outline.reduce((s, p) => s + p.x, 0) / i.outline.length,
+            y: i.outline.reduce((s, p) => s + p.y, 0) / i.outline.length,
+          }
+        : undefined);
     // Brought into sight when it is chosen; after that the hand may move the map away from it.
     if (at && view.width) untrack(() => view.show(at.x, at.y));
   });
@@ -107,11 +151,20 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
       view.show(cross.x, cross.y);
     };
     const acts: Record<string, () => void> = {
-      ArrowLeft: () => nudge(-1, 0), ArrowRight: () => nudge(1, 0), ArrowUp: () => nudge(0, -1), ArrowDown: () => nudge(0, 1),
-      '+': () => view.zoomAt(1.4, view.width / 2, view.height / 2), '=': () => view.zoomAt(1.4, view.width / 2, view.height / 2), '-': () => view.zoomAt(1 / 1.4, view.width / 2, view.height / 2), '0': () => (view.zoom = 1),
+      ArrowLeft: () => nudge(-1, 0),
+      ArrowRight: () => nudge(1, 0),
+      ArrowUp: () => nudge(0, -1),
+      ArrowDown: () => nudge(0, 1),
+      '+': () => view.zoomAt(1.4, view.width / 2, view.height / 2),
+      '=': () => view.zoomAt(1.4, view.width / 2, view.height / 2),
+      '-': () => view.zoomAt(1 / 1.4, view.width / 2, view.height / 2),
+      '0': () => (view.zoom = 1),
     };
     if (draft) {
-      acts['Enter'] = () => { keyed = true; onpoint?.(cross); };
+      acts['Enter'] = () => {
+        keyed = true;
+        onpoint?.(cross);
+      };
       acts['Backspace'] = () => onpoint?.(null);
     }
     if (acts[e.key]) {
@@ -130,8 +183,12 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     bind:clientHeight={view.height}
     role="group"
     tabindex="0"
-    aria-label="Map of {name}, {placed.filter((i) => !i.through).length} marks. {draft ? 'Arrow keys move the crosshair, Enter sets a point, Backspace takes the last away.' : 'Arrow keys move it, plus and minus zoom. The list beside it holds the same.'}"
-    class="relative h-[clamp(20rem,calc(100dvh-20.5rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {draft ? 'cursor-crosshair' : 'cursor-grab'}"
+    aria-label="Map of {name}, {placed.filter((i) => !i.through).length} marks. {draft
+      ? 'Arrow keys move the crosshair, Enter sets a point, Backspace takes the last away.'
+      : 'Arrow keys move it, plus and minus zoom. The list beside it holds the same.'}"
+    class="relative h-[clamp(20rem,calc(100dvh-20.5rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {draft
+      ? 'cursor-crosshair'
+      : 'cursor-grab'}"
     onpointerdown={down}
     onpointermove={move}
     onpointerup={up}
@@ -140,20 +197,67 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     onkeydown={keys}
   >
     {#if hash}
-      <img class="pointer-events-none absolute top-0 left-0 max-w-none will-change-transform" style:transform="translate3d({view.left}px, {view.top}px, 0)" style:width="{view.boardWidth}px" style:height="{view.boardHeight}px" src={photoUrl(hash)} alt="" draggable="false" />
+      <img
+        class="pointer-events-none absolute top-0 left-0 max-w-none will-change-transform"
+        style:transform="translate3d({view.left}px, {view.top}px, 0)"
+        style:width="{view.boardWidth}px"
+        style:height="{view.boardHeight}px"
+        src={photoUrl(hash)}
+        alt=""
+        draggable="false"
+      />
     {:else}
-      <div class="absolute top-3 left-3 rounded-md bg-[#2c5847] will-change-transform" style:transform="translate3d({view.left}px, {view.top}px, 0)" style:width="{Math.max(0, view.boardWidth - 24)}px" style:height="{Math.max(0, view.boardHeight - 24)}px"></div>
+      <div
+        class="absolute top-3 left-3 rounded-md bg-[#2c5847] will-change-transform"
+        style:transform="translate3d({view.left}px, {view.top}px, 0)"
+        style:width="{Math.max(0, view.boardWidth - 24)}px"
+        style:height="{Math.max(0, view.boardHeight - 24)}px"
+      ></div>
     {/if}
-    <canvas bind:this={canvas} class="pointer-events-none absolute top-0 left-0 max-w-none will-change-transform" style:width="{sheet.width}px" style:height="{sheet.height}px" style:transform="translate3d({view.left - drawn.left}px, {view.top - drawn.top}px, 0)" aria-hidden="true"></canvas>
+    <canvas
+      bind:this={canvas}
+      class="pointer-events-none absolute top-0 left-0 max-w-none will-change-transform"
+      style:width="{sheet.width}px"
+      style:height="{sheet.height}px"
+      style:transform="translate3d({view.left - drawn.left}px, {view.top - drawn.top}px, 0)"
+      aria-hidden="true"
+    ></canvas>
   </div>
-  <ul class="absolute bottom-2.5 left-2.5 flex flex-wrap gap-x-4 gap-y-1 rounded bg-paper px-3 py-1.5 text-sm max-sm:static max-sm:rounded-none" aria-label="Legend">
+  <ul
+    class="absolute bottom-2.5 left-2.5 flex flex-wrap gap-x-4 gap-y-1 rounded bg-paper px-3 py-1.5 text-sm max-sm:static max-sm:rounded-none"
+    aria-label="Legend"
+  >
     {#each legend as [m, w] (m)}<li class="flex items-center gap-1.5"><Mark of={m} size={18} hidden />{w}</li>{/each}
-    {#if placed.some((i) => i.through)}<li class="flex items-center gap-1.5"><span class="flex opacity-50"><Mark of="unknown" size={18} hidden /></span>seen through</li>{/if}
-    {#if placed.some((i) => i.outline)}<li class="flex items-center gap-1.5"><svg width="22" height="14" aria-hidden="true"><path d="M3 8C3 2 19 2 19 8S3 13 3 8Z" fill="none" class="stroke-ink" stroke-width="2" stroke-dasharray="3 3" /></svg>corrosion</li>{/if}
+    {#if placed.some((i) => i.through)}<li class="flex items-center gap-1.5">
+        <span class="flex opacity-50"><Mark of="unknown" size={18} hidden /></span>seen through
+      </li>{/if}
+    {#if placed.some((i) => i.outline)}<li class="flex items-center gap-1.5">
+        <svg width="22" height="14" aria-hidden="true"
+          ><path
+            d="M3 8C3 2 19 2 19 8S3 13 3 8Z"
+            fill="none"
+            class="stroke-ink"
+            stroke-width="2"
+            stroke-dasharray="3 3"
+          /></svg
+        >corrosion
+      </li>{/if}
   </ul>
   <div class="absolute top-2.5 right-2.5 grid gap-1.5">
-    <button class="grid size-10 place-items-center rounded bg-paper text-xl font-bold" aria-label="Nearer" onclick={() => view.zoomAt(1.5, view.width / 2, view.height / 2)}>+</button>
-    <button class="grid size-10 place-items-center rounded bg-paper text-xl font-bold" aria-label="Farther" onclick={() => view.zoomAt(1 / 1.5, view.width / 2, view.height / 2)}>−</button>
+    <button
+      class="grid size-10 place-items-center rounded bg-paper text-xl font-bold"
+      aria-label="Nearer"
+      onclick={() => view.zoomAt(1.5, view.width / 2, view.height / 2)}>+</button
+    >
+    <button
+      class="grid size-10 place-items-center rounded bg-paper text-xl font-bold"
+      aria-label="Farther"
+      onclick={() => view.zoomAt(1 / 1.5, view.width / 2, view.height / 2)}>−</button
+    >
   </div>
-  {#if !placed.length && items.length && !draft}<p class="absolute inset-x-6 top-1/2 -translate-y-1/2 rounded bg-paper p-3 text-center">Nothing on this side has a place on the map yet. Choose one in the list, then “Place on the map”.</p>{/if}
+  {#if !placed.length && items.length && !draft}<p
+      class="absolute inset-x-6 top-1/2 -translate-y-1/2 rounded bg-paper p-3 text-center"
+    >
+      Nothing on this side has a place on the map yet. Choose one in the list, then “Place on the map”.
+    </p>{/if}
 </div>

@@ -5,7 +5,8 @@
   import { act, Sending } from '$lib/api/act.svelte';
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
-  let { id, board, ondone }: { id: string; board?: Schemas['BoardSheet']; ondone: (boardId?: string) => void } = $props();
+  let { id, board, ondone }: { id: string; board?: Schemas['BoardSheet']; ondone: (boardId?: string) => void } =
+    $props();
   const example = 'designator,marking,kind\nC1,47 16V,aluminiumSurfaceMount';
   let name = $state('');
   let text = $state('');
@@ -14,59 +15,162 @@
   const form = new Sending();
   const plan = new Sending();
   const keep = new Sending();
-  const plans = createQuery(() => ({ queryKey: ['plans', id], queryFn: () => ask(api.GET('/api/machines/{id}/plans', { params: { path: { id } } })) }));
+  const plans = createQuery(() => ({
+    queryKey: ['plans', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/plans', { params: { path: { id } } })),
+  }));
   let from = $state('');
   let keepId = $state('');
   let keepName = $state('');
   async function add() {
-    const done = await act(api.POST('/api/machines/{id}/boards', { params: { path: { id } }, body: { name, photoId: null } }));
+    const done = await act(
+      api.POST('/api/machines/{id}/boards', { params: { path: { id } }, body: { name, photoId: null } }),
+    );
     ondone(done.id ?? undefined);
   }
   async function takePlan() {
     const p = plans.data?.[Number(from)];
     if (!p) return;
-    await act(api.POST('/api/machines/{id}/boards/{boardId}/plan', { params: { path: { id, boardId: board!.id } }, body: { profileId: p.profileId ?? null, boardId: p.boardId ?? null } }));
+    await act(
+      api.POST('/api/machines/{id}/boards/{boardId}/plan', {
+        params: { path: { id, boardId: board!.id } },
+        body: { profileId: p.profileId ?? null, boardId: p.boardId ?? null },
+      }),
+    );
     ondone(board!.id);
   }
   async function keepPlan() {
-    await act(api.POST('/api/machines/{id}/boards/{boardId}/keep', { params: { path: { id, boardId: board!.id } }, body: { profileId: keepId, name: keepName } }));
+    await act(
+      api.POST('/api/machines/{id}/boards/{boardId}/keep', {
+        params: { path: { id, boardId: board!.id } },
+        body: { profileId: keepId, name: keepName },
+      }),
+    );
     keepId = keepName = '';
   }
   async function take() {
-    const done = await act(api.POST('/api/machines/{id}/boards/{boardId}/csv', { params: { path: { id, boardId: board!.id } }, body: { text } }));
+    const done = await act(
+      api.POST('/api/machines/{id}/boards/{boardId}/csv', {
+        params: { path: { id, boardId: board!.id } },
+        body: { text },
+      }),
+    );
     notes = done.notes;
     text = '';
     if (!done.notes.length) ondone(board!.id);
   }
 </script>
 
-<form class="grid gap-3 sm:grid-cols-[1fr_auto]" onsubmit={(e) => { e.preventDefault(); void make.send(add); }}>
+<form
+  class="grid gap-3 sm:grid-cols-[1fr_auto]"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void make.send(add);
+  }}
+>
   <div class="sm:col-span-2"><ProblemNote problem={make.problem} /></div>
-  <Field label="Another board" error={make.field('name')}>{#snippet children(f)}<input class="input" required maxlength="80" placeholder="Main board" bind:value={name} {...f} />{/snippet}</Field>
+  <Field label="Another board" error={make.field('name')}
+    >{#snippet children(f)}<input
+        class="input"
+        required
+        maxlength="80"
+        placeholder="Main board"
+        bind:value={name}
+        {...f}
+      />{/snippet}</Field
+  >
   <button class="btn self-end" disabled={make.busy}>Add the board</button>
 </form>
 {#if board}
-  <form class="mt-7 grid gap-3 sill pt-5 sm:grid-cols-[1fr_auto]" onsubmit={(e) => { e.preventDefault(); void plan.send(takePlan); }}>
+  <form
+    class="mt-7 grid gap-3 sill pt-5 sm:grid-cols-[1fr_auto]"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void plan.send(takePlan);
+    }}
+  >
     <h3 class="text-lg font-bold sm:col-span-2">A plan for {board.name}</h3>
     <div class="sm:col-span-2"><ProblemNote problem={plan.problem} /></div>
-    <Field label="From a pack, or an earlier board of the same kind" hint="Adds what this board has not; nothing that is here is changed.">{#snippet children(f)}<select class="input" required bind:value={from} {...f}><option value="" disabled>Choose one</option>{#each plans.data ?? [] as p, i (i)}<option value={String(i)}>{p.name}, {p.from}: {p.capacitors} capacitors{p.nets ? `, ${p.nets} nets` : ''}</option>{/each}</select>{/snippet}</Field>
+    <Field
+      label="From a pack, or an earlier board of the same kind"
+      hint="Adds what this board has not; nothing that is here is changed."
+      >{#snippet children(f)}<select class="input" required bind:value={from} {...f}
+          ><option value="" disabled>Choose one</option>{#each plans.data ?? [] as p, i (i)}<option value={String(i)}
+              >{p.name}, {p.from}: {p.capacitors} capacitors{p.nets ? `, ${p.nets} nets` : ''}</option
+            >{/each}</select
+        >{/snippet}</Field
+    >
     <button class="btn self-center" disabled={plan.busy || from === ''}>Take the plan</button>
   </form>
-  <form class="mt-7 grid gap-3 sill pt-5 sm:grid-cols-[1fr_1fr_auto]" onsubmit={(e) => { e.preventDefault(); void keep.send(keepPlan); }}>
+  <form
+    class="mt-7 grid gap-3 sill pt-5 sm:grid-cols-[1fr_1fr_auto]"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void keep.send(keepPlan);
+    }}
+  >
     <h3 class="text-lg font-bold sm:col-span-3">Keep what is marked as a plan</h3>
     <div class="sm:col-span-3"><ProblemNote problem={keep.problem} /></div>
-    <Field label="Its short name" error={keep.field('profileId')} hint="Lower-case letters, digits, hyphens.">{#snippet children(f)}<input class="input" required maxlength="60" bind:value={keepId} {...f} />{/snippet}</Field>
-    <Field label="What it is" error={keep.field('name')} hint="Goes into this workshop’s own pack.">{#snippet children(f)}<input class="input" required maxlength="80" bind:value={keepName} {...f} />{/snippet}</Field>
+    <Field label="Its short name" error={keep.field('profileId')} hint="Lower-case letters, digits, hyphens."
+      >{#snippet children(f)}<input class="input" required maxlength="60" bind:value={keepId} {...f} />{/snippet}</Field
+    >
+    <Field label="What it is" error={keep.field('name')} hint="Goes into this workshop’s own pack."
+      >{#snippet children(f)}<input
+          class="input"
+          required
+          maxlength="80"
+          bind:value={keepName}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn self-center" disabled={keep.busy}>Keep the plan</button>
   </form>
-  <form class="mt-7 grid gap-3 sill pt-5" onsubmit={(e) => { e.preventDefault(); void form.send(take); }}>
+  <form
+    class="mt-7 grid gap-3 sill pt-5"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(take);
+    }}
+  >
     <h3 class="text-lg font-bold">A list for {board.name}</h3>
     <ProblemNote problem={form.problem} />
-    {#if notes.length}<div role="status"><p class="font-semibold">Taken, with what was ambiguous:</p><ul class="text-sm">{#each notes as n (n)}<li>{n}</li>{/each}</ul></div>{/if}
-    <Field label="Rows, with a header" hint="designator and marking are needed; kind, role, volts, celsius, diameter, height, pitch, signs, x, y are understood. Comma, semicolon or tab. All rows are taken, or none.">
-      {#snippet children(f)}<textarea class="input min-h-40 font-mono text-sm" required placeholder={example} bind:value={text} {...f}></textarea>{/snippet}
+    {#if notes.length}<div role="status">
+        <p class="font-semibold">Taken, with what was ambiguous:</p>
+        <ul class="text-sm">
+          {#each notes as n (n)}<li>{n}</li>{/each}
+        </ul>
+      </div>{/if}
+    <Field
+      label="Rows, with a header"
+      hint="designator and marking are needed; kind, role, volts, celsius, diameter, height, pitch, signs, x, y are understood. Comma, semicolon or tab. All rows are taken, or none."
+    >
+      {#snippet children(f)}<textarea
+          class="input min-h-40 font-mono text-sm"
+          required
+          placeholder={example}
+          bind:value={text}
+          {...f}></textarea>{/snippet}
     </Field>
-    <Field label="Or a file">{#snippet children(f)}<input class="input py-2" type="file" accept=".csv,.tsv,.txt,text/csv" onchange={async (e) => { const file = e.currentTarget.files?.[0]; if (file) text = file.size > 2_500_000 ? '' : await file.text(); if (file && file.size > 2_500_000) await form.send(() => Promise.reject(new Error('A board’s list is at most 2 MB; nothing was taken.'))); }} {...f} />{/snippet}</Field>
-    <div class="flex items-center gap-5"><button class="btn" disabled={form.busy || !text.trim()}>Take the list</button><a class="act" href="/api/machines/{id}/boards/{board.id}/csv" download="{board.name}.csv">Give this board’s list</a></div>
+    <Field label="Or a file"
+      >{#snippet children(f)}<input
+          class="input py-2"
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          onchange={async (e) => {
+            const file = e.currentTarget.files?.[0];
+            if (file) text = file.size > 2_500_000 ? '' : await file.text();
+            if (file && file.size > 2_500_000)
+              await form.send(() => Promise.reject(new Error('A board’s list is at most 2 MB; nothing was taken.')));
+          }}
+          {...f}
+        />{/snippet}</Field
+    >
+    <div class="flex items-center gap-5">
+      <button class="btn" disabled={form.busy || !text.trim()}>Take the list</button><a
+        class="act"
+        href="/api/machines/{id}/boards/{board.id}/csv"
+        download="{board.name}.csv">Give this board’s list</a
+      >
+    </div>
   </form>
 {/if}

@@ -12,7 +12,15 @@ export interface Sight {
 }
 
 /** Colours on a photo, the same by day and in the evening: the ground is the board and not the page. */
-const colours = { paper: '#f6f8f7', oxide: '#9d2f22', tide: '#2a6592', brass: '#dda23a', brassInk: '#7a5206', verdigris: '#1f7565', ink: '#142e2b' };
+const colours = {
+  paper: '#f6f8f7',
+  oxide: '#9d2f22',
+  tide: '#2a6592',
+  brass: '#dda23a',
+  brassInk: '#7a5206',
+  verdigris: '#1f7565',
+  ink: '#142e2b',
+};
 const size: Record<MarkOf, number> = { out: 25, unknown: 25, waiting: 24, if: 25, sound: 20, done: 20 };
 const sprites = new Map<string, HTMLCanvasElement>();
 
@@ -28,14 +36,41 @@ function sprite(mark: MarkOf, scale: number): HTMLCanvasElement {
   c.scale(px / 24, px / 24);
   c.lineWidth = 2.6;
   c.lineJoin = 'round';
-  c.strokeStyle = mark === 'out' ? colours.oxide : mark === 'unknown' || mark === 'waiting' ? colours.tide : mark === 'if' ? colours.brassInk : colours.verdigris;
+  c.strokeStyle =
+    mark === 'out'
+      ? colours.oxide
+      : mark === 'unknown' || mark === 'waiting'
+        ? colours.tide
+        : mark === 'if'
+          ? colours.brassInk
+          : colours.verdigris;
   c.fillStyle = mark === 'done' ? colours.verdigris : colours.paper;
-  const shape = new Path2D(mark === 'out' ? 'M2.5 2.5h19v19h-19Z' : mark === 'unknown' ? 'M12 1.5 22.5 12 12 22.5 1.5 12Z' : mark === 'if' ? 'M12 3 22 20.500H2Z' : 'M12 2.5a9.5 9.5 0 1 1 0 19a9.5 9.5 0 1 1 0-19Z');
+  const shape = new Path2D(
+    mark === 'out'
+      ? 'M2.5 2.5h19v19h-19Z'
+      : mark === 'unknown'
+        ? 'M12 1.5 22.5 12 12 22.5 1.5 12Z'
+        : mark === 'if'
+          ? 'M12 3 22 20.500H2Z'
+          : 'M12 2.5a9.5 9.5 0 1 1 0 19a9.5 9.5 0 1 1 0-19Z',
+  );
   c.fill(shape);
   c.stroke(shape);
   c.lineWidth = mark === 'unknown' ? 2 : 2.6;
   if (mark === 'done') c.strokeStyle = colours.paper;
-  c.stroke(new Path2D(mark === 'out' ? 'm8 8 8 8m0-8-8 8' : mark === 'unknown' ? 'M9.6 10.1a2.5 2.5 0 1 1 3.6 2.2c-.9.4-1.2.9-1.2 1.700m0 2.200v.6' : mark === 'waiting' ? 'm6 15 9-9m-6 12 9-9' : mark === 'if' ? 'M12 10v4.500m0 2v.8' : 'm7.800 12.300 3 3 5.500-6'));
+  c.stroke(
+    new Path2D(
+      mark === 'out'
+        ? 'm8 8 8 8m0-8-8 8'
+        : mark === 'unknown'
+          ? 'M9.6 10.1a2.5 2.5 0 1 1 3.6 2.2c-.9.4-1.2.9-1.2 1.700m0 2.200v.6'
+          : mark === 'waiting'
+            ? 'm6 15 9-9m-6 12 9-9'
+            : mark === 'if'
+              ? 'M12 10v4.500m0 2v.8'
+              : 'm7.800 12.300 3 3 5.500-6',
+    ),
+  );
   sprites.set(key, s);
   return s;
 }
@@ -48,7 +83,13 @@ export interface Draft {
 }
 
 /** Draws everything that is in sight. */
-export function draw(canvas: HTMLCanvasElement, view: Sight, items: MapItem[], selected: string | undefined, draft: Draft | null) {
+export function draw(
+  canvas: HTMLCanvasElement,
+  view: Sight,
+  items: MapItem[],
+  selected: string | undefined,
+  draft: Draft | null,
+) {
   const c = canvas.getContext('2d');
   if (!c || !view.width) return;
   const dpr = Math.min(2, window.devicePixelRatio || 1);
@@ -89,14 +130,26 @@ function area(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) =>
   c.setLineDash([]);
 }
 
-function net(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => void, to: (p: Point) => [number, number], i: MapItem, on: boolean) {
+function net(
+  c: CanvasRenderingContext2D,
+  line: (p: Point[], close: boolean) => void,
+  to: (p: Point) => [number, number],
+  i: MapItem,
+  on: boolean,
+) {
   line(i.path!, false);
   c.lineJoin = 'round';
   c.lineWidth = on ? 7 : 4.5;
   c.strokeStyle = colours.ink;
   c.stroke();
   c.lineWidth = on ? 4 : 2;
-  c.strokeStyle = on ? colours.brass : i.mark === 'out' ? '#f08d7d' : i.mark === 'unknown' || i.mark === 'waiting' ? '#7db8e4' : '#63c2ad';
+  c.strokeStyle = on
+    ? colours.brass
+    : i.mark === 'out'
+      ? '#f08d7d'
+      : i.mark === 'unknown' || i.mark === 'waiting'
+        ? '#7db8e4'
+        : '#63c2ad';
   if (i.mark === 'out') c.setLineDash([7, 4]);
   c.stroke();
   c.setLineDash([]);
@@ -192,7 +245,16 @@ function named(text: string, dpr: number) {
 }
 
 /** A name beside its mark; one that would lie on a mark or on another name is left out until one looks nearer. The chosen one's is always said, on the side where there is room. */
-function label(c: CanvasRenderingContext2D, i: MapItem, at: number, y: number, taken: Taken, dpr: number, always: boolean, before = false) {
+function label(
+  c: CanvasRenderingContext2D,
+  i: MapItem,
+  at: number,
+  y: number,
+  taken: Taken,
+  dpr: number,
+  always: boolean,
+  before = false,
+) {
   const wide = i.name.length * 8.6 + 8;
   const x = before ? at - size[i.mark] / 2 - 11 - wide : at + size[i.mark] / 2 + 3;
   if (x + wide > c.canvas.width / dpr + 90) return;
@@ -205,7 +267,12 @@ function label(c: CanvasRenderingContext2D, i: MapItem, at: number, y: number, t
   c.drawImage(n.picture, x, y - 10, n.wide, 20);
 }
 
-function pencil(c: CanvasRenderingContext2D, line: (p: Point[], close: boolean) => void, to: (p: Point) => [number, number], d: Draft) {
+function pencil(
+  c: CanvasRenderingContext2D,
+  line: (p: Point[], close: boolean) => void,
+  to: (p: Point) => [number, number],
+  d: Draft,
+) {
   if (d.points.length > 1) {
     line(d.points, d.closed);
     c.lineWidth = 5;

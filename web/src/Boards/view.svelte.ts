@@ -29,7 +29,12 @@ export class MapView {
     const [spareX, spareY] = [this.width * reach, this.height * reach];
     const [width, height] = [this.width + 2 * spareX, this.height + 2 * spareY];
     const had = this.#last;
-    const still = had && had.width === width && had.height === height && had.boardWidth === this.boardWidth && had.boardHeight === this.boardHeight;
+    const still =
+      had &&
+      had.width === width &&
+      had.height === height &&
+      had.boardWidth === this.boardWidth &&
+      had.boardHeight === this.boardHeight;
     const [left, top] = [this.left + spareX, this.top + spareY];
     if (still && Math.abs(left - had.left) <= spareX * 0.95 && Math.abs(top - had.top) <= spareY * 0.95) return had;
     return (this.#last = { left, top, width, height, boardWidth: this.boardWidth, boardHeight: this.boardHeight });

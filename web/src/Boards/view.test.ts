@@ -30,17 +30,27 @@ describe('the board map', () => {
 
   it('never lets the board leave the window, whatever the hand does', () => {
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.double({ min: 0.2, max: 5, noNaN: true }), fc.integer({ min: -900, max: 900 }), fc.integer({ min: -900, max: 900 })), { maxLength: 20 }), (moves) => {
-        const v = view();
-        for (const [f, x, y] of moves) {
-          v.zoomAt(f, Math.abs(x) % 800, Math.abs(y) % 600);
-          v.pan(x, y);
-        }
-        if (v.boardWidth > v.width) expect(v.left <= 0 && v.left + v.boardWidth >= v.width - 0.001).toBe(true);
-        if (v.boardHeight > v.height) expect(v.top <= 0 && v.top + v.boardHeight >= v.height - 0.001).toBe(true);
-        expect(v.zoom).toBeGreaterThanOrEqual(1);
-        expect(v.zoom).toBeLessThanOrEqual(8);
-      }),
+      fc.property(
+        fc.array(
+          fc.tuple(
+            fc.double({ min: 0.2, max: 5, noNaN: true }),
+            fc.integer({ min: -900, max: 900 }),
+            fc.integer({ min: -900, max: 900 }),
+          ),
+          { maxLength: 20 },
+        ),
+        (moves) => {
+          const v = view();
+          for (const [f, x, y] of moves) {
+            v.zoomAt(f, Math.abs(x) % 800, Math.abs(y) % 600);
+            v.pan(x, y);
+          }
+          if (v.boardWidth > v.width) expect(v.left <= 0 && v.left + v.boardWidth >= v.width - 0.001).toBe(true);
+          if (v.boardHeight > v.height) expect(v.top <= 0 && v.top + v.boardHeight >= v.height - 0.001).toBe(true);
+          expect(v.zoom).toBeGreaterThanOrEqual(1);
+          expect(v.zoom).toBeLessThanOrEqual(8);
+        },
+      ),
     );
   });
 

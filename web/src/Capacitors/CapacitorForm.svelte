@@ -6,7 +6,19 @@
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { kindWords, roleWords, signWords, towardsWords } from '$lib/words';
-  let { id, boardId, row, side = 'front', ondone }: { id: string; boardId: string; row?: Schemas['CapacitorRow']; side?: Schemas['Side']; ondone: (id?: string) => void } = $props();
+  let {
+    id,
+    boardId,
+    row,
+    side = 'front',
+    ondone,
+  }: {
+    id: string;
+    boardId: string;
+    row?: Schemas['CapacitorRow'];
+    side?: Schemas['Side'];
+    ondone: (id?: string) => void;
+  } = $props();
 
   const text = (v: number | null | undefined) => (v == null ? '' : plain(v, 6));
   // svelte-ignore state_referenced_locally
@@ -32,40 +44,165 @@
       read = undefined;
       return;
     }
-    const timer = setTimeout(() => void ask(api.POST('/api/calc/markings/capacitor', { body })).then((r) => (read = r)).catch(() => (read = undefined)), 150);
+    const timer = setTimeout(
+      () =>
+        void ask(api.POST('/api/calc/markings/capacitor', { body }))
+          .then((r) => (read = r))
+          .catch(() => (read = undefined)),
+      150,
+    );
     return () => clearTimeout(timer);
   });
 
   async function save() {
-    const body: Schemas['CapacitorEdit'] = { designator, marking, kind, role, signs, ratedVolts: null, maxCelsius: number(celsius, 'temperature'), diameterMillimetres: number(diameter, 'diameter'), heightMillimetres: number(height, 'height'), leadPitchMillimetres: number(pitch, 'pitch'), x: c?.x ?? null, y: c?.y ?? null, side: c?.side ?? side, minusBefore: before, minusPrinted: printed, headroomMillimetres: number(headroom, 'the room above') };
+    const body: Schemas['CapacitorEdit'] = {
+      designator,
+      marking,
+      kind,
+      role,
+      signs,
+      ratedVolts: null,
+      maxCelsius: number(celsius, 'temperature'),
+      diameterMillimetres: number(diameter, 'diameter'),
+      heightMillimetres: number(height, 'height'),
+      leadPitchMillimetres: number(pitch, 'pitch'),
+      x: c?.x ?? null,
+      y: c?.y ?? null,
+      side: c?.side ?? side,
+      minusBefore: before,
+      minusPrinted: printed,
+      headroomMillimetres: number(headroom, 'the room above'),
+    };
     const done = c
-      ? await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c.id } }, headers: { 'If-Match': `"${c.version}"` }, body }))
-      : await act(api.POST('/api/machines/{id}/boards/{boardId}/capacitors', { params: { path: { id, boardId } }, body }));
+      ? await act(
+          api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
+            params: { path: { id, capacitorId: c.id } },
+            headers: { 'If-Match': `"${c.version}"` },
+            body,
+          }),
+        )
+      : await act(
+          api.POST('/api/machines/{id}/boards/{boardId}/capacitors', { params: { path: { id, boardId } }, body }),
+        );
     ondone(done.id ?? undefined);
   }
   async function remove() {
-    await act(api.DELETE('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c!.id } } }));
+    await act(
+      api.DELETE('/api/machines/{id}/capacitors/{capacitorId}', { params: { path: { id, capacitorId: c!.id } } }),
+    );
     ondone();
   }
 </script>
 
-<form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+<form
+  class="grid gap-4 sm:grid-cols-2"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void form.send(save);
+  }}
+>
   <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-  <Field label="Designator" error={form.field('designator')}>{#snippet children(f)}<input class="input reading" required maxlength="12" autocomplete="off" bind:value={designator} {...f} />{/snippet}</Field>
-  <Field label="Marking, as printed" error={form.field('marking')}>{#snippet children(f)}<input class="input reading" required maxlength="60" autocomplete="off" bind:value={marking} {...f} />{/snippet}</Field>
-  <p class="min-h-6 text-sm sm:col-span-2 {read && !read.certain ? 'font-semibold text-oxide' : 'text-soft'}" role="status">{read ? read.sentence : 'Such as 47 16V, 226C, 475, 4R7, 100n.'}</p>
-  <Field label="Kind">{#snippet children(f)}<select class="input" bind:value={kind} {...f}>{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-  <Field label="What it does there">{#snippet children(f)}<select class="input" bind:value={role} {...f}>{#each Object.entries(roleWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-  <fieldset class="sm:col-span-2"><legend class="text-sm font-semibold">It</legend>
-    <div class="flex flex-wrap gap-x-5">{#each Object.entries(signWords) as [s, w] (s)}<label class="flex min-h-9 items-center gap-2"><input type="checkbox" class="size-5 accent-verdigris" value={s} bind:group={signs} />{w}</label>{/each}</div></fieldset>
+  <Field label="Designator" error={form.field('designator')}
+    >{#snippet children(f)}<input
+        class="input reading"
+        required
+        maxlength="12"
+        autocomplete="off"
+        bind:value={designator}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Marking, as printed" error={form.field('marking')}
+    >{#snippet children(f)}<input
+        class="input reading"
+        required
+        maxlength="60"
+        autocomplete="off"
+        bind:value={marking}
+        {...f}
+      />{/snippet}</Field
+  >
+  <p
+    class="min-h-6 text-sm sm:col-span-2 {read && !read.certain ? 'font-semibold text-oxide' : 'text-soft'}"
+    role="status"
+  >
+    {read ? read.sentence : 'Such as 47 16V, 226C, 475, 4R7, 100n.'}
+  </p>
+  <Field label="Kind"
+    >{#snippet children(f)}<select class="input" bind:value={kind} {...f}
+        >{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+      >{/snippet}</Field
+  >
+  <Field label="What it does there"
+    >{#snippet children(f)}<select class="input" bind:value={role} {...f}
+        >{#each Object.entries(roleWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+      >{/snippet}</Field
+  >
+  <fieldset class="sm:col-span-2">
+    <legend class="text-sm font-semibold">It</legend>
+    <div class="flex flex-wrap gap-x-5">
+      {#each Object.entries(signWords) as [s, w] (s)}<label class="flex min-h-9 items-center gap-2"
+          ><input type="checkbox" class="size-5 accent-verdigris" value={s} bind:group={signs} />{w}</label
+        >{/each}
+    </div>
+  </fieldset>
   <div class="grid grid-cols-2 gap-4 sm:col-span-2 sm:grid-cols-5">
-    <Field label="Rated °C">{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={celsius} {...f} />{/snippet}</Field>
-    <Field label="Diameter, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={diameter} {...f} />{/snippet}</Field>
-    <Field label="Height, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={height} {...f} />{/snippet}</Field>
-    <Field label="Pitch, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={pitch} {...f} />{/snippet}</Field>
-    <Field label="Room above, mm" error={form.field('headroomMillimetres')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={headroom} {...f} />{/snippet}</Field>
+    <Field label="Rated °C"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          bind:value={celsius}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Diameter, mm"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={diameter}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Height, mm"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={height}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Pitch, mm"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={pitch}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Room above, mm" error={form.field('headroomMillimetres')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={headroom}
+          {...f}
+        />{/snippet}</Field
+    >
   </div>
-  <Field label="Its minus points, on the photo">{#snippet children(f)}<select class="input" bind:value={before} {...f}>{#each Object.entries(towardsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-  <Field label="The board’s print has minus">{#snippet children(f)}<select class="input" bind:value={printed} {...f}>{#each Object.entries(towardsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-  <div class="flex items-center gap-5 sm:col-span-2"><button class="btn-next" disabled={form.busy}>{c ? 'Save' : 'Put it on the board'}</button>{#if c}<button type="button" class="act text-oxide" onclick={() => void form.send(remove)}>Take it off the list</button>{/if}</div>
+  <Field label="Its minus points, on the photo"
+    >{#snippet children(f)}<select class="input" bind:value={before} {...f}
+        >{#each Object.entries(towardsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+      >{/snippet}</Field
+  >
+  <Field label="The board’s print has minus"
+    >{#snippet children(f)}<select class="input" bind:value={printed} {...f}
+        >{#each Object.entries(towardsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+      >{/snippet}</Field
+  >
+  <div class="flex items-center gap-5 sm:col-span-2">
+    <button class="btn-next" disabled={form.busy}>{c ? 'Save' : 'Put it on the board'}</button>{#if c}<button
+        type="button"
+        class="act text-oxide"
+        onclick={() => void form.send(remove)}>Take it off the list</button
+      >{/if}
+  </div>
 </form>

@@ -21,7 +21,25 @@
   import Substitutes from './Substitutes.svelte';
   import WayRound from './WayRound.svelte';
 
-  let { id, head, row, bench, onkeep, onnext, onmeasured, more }: { id: string; head: Schemas['MachineHead']; row: Schemas['CapacitorRow']; bench: boolean; onkeep: () => void; onnext: () => void; onmeasured?: (part: Sat, first: boolean) => void; more: Snippet } = $props();
+  let {
+    id,
+    head,
+    row,
+    bench,
+    onkeep,
+    onnext,
+    onmeasured,
+    more,
+  }: {
+    id: string;
+    head: Schemas['MachineHead'];
+    row: Schemas['CapacitorRow'];
+    bench: boolean;
+    onkeep: () => void;
+    onnext: () => void;
+    onmeasured?: (part: Sat, first: boolean) => void;
+    more: Snippet;
+  } = $props();
   const form = new Sending();
   let sheet = $state<'read' | 'drawer' | 'edit' | 'pads' | 'way' | 'before' | ''>('');
   const d = $derived(row.capacitor.designator);
@@ -29,26 +47,54 @@
   const decided = $derived(row.stand === 'comesOut' || row.stand === 'exchanging');
   const needsPart = $derived(decided && !fitting.partId);
   const path = $derived({ params: { path: { id, capacitorId: row.capacitor.id } } });
-  const polarised = $derived(!['film', 'ceramic', 'mainsFilterFilm', 'mainsFilterPaper', 'unknown'].includes(row.capacitor.spec.kind));
+  const polarised = $derived(
+    !['film', 'ceramic', 'mainsFilterFilm', 'mainsFilterPaper', 'unknown'].includes(row.capacitor.spec.kind),
+  );
 
   async function pull() {
     onkeep();
     const label = `${d} ${capacitorValue(row.capacitor)}${fitting.fittedAt ? ' new' : ''}`;
     const c = await readMeter('capacitance', label);
-    if (c.value == null) throw new Error(`The meter reads ${d} as open: check the probes, or its legs. Nothing was written.`);
+    if (c.value == null)
+      throw new Error(`The meter reads ${d} as open: check the probes, or its legs. Nothing was written.`);
     const e = await readMeter('esr', label);
     const first = row.stand === 'notMeasured';
-    await act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/readings', { ...path, body: { microfarads: c.value * 1e6, esrOhms: e.value, esrFrequencyHertz: 100_000, leakageMicroamps: null, inCircuit: false, source: c.identification } }));
+    await act(
+      api.POST('/api/machines/{id}/capacitors/{capacitorId}/readings', {
+        ...path,
+        body: {
+          microfarads: c.value * 1e6,
+          esrOhms: e.value,
+          esrFrequencyHertz: 100_000,
+          leakageMicroamps: null,
+          inCircuit: false,
+          source: c.identification,
+        },
+      }),
+    );
     onmeasured?.({ id: row.capacitor.id, designator: d, label, farads: c.value }, first);
   }
-  async function take(step: Schemas['FittingStep'], pads: Schemas['PadState'] | null = null, minusSeen: Schemas['Towards'] = 'notKnown') {
+  async function take(
+    step: Schemas['FittingStep'],
+    pads: Schemas['PadState'] | null = null,
+    minusSeen: Schemas['Towards'] = 'notKnown',
+  ) {
     onkeep();
-    await act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/fitting', { ...path, body: { step, pads, minusSeen } }));
+    await act(
+      api.POST('/api/machines/{id}/capacitors/{capacitorId}/fitting', { ...path, body: { step, pads, minusSeen } }),
+    );
     sheet = '';
   }
   async function before(minusBefore: Schemas['Towards']) {
     const c = row.capacitor;
-    await act(api.PUT('/api/machines/{id}/capacitors/{capacitorId}', { ...path, headers: { 'If-Match': `"${c.version}"` }, body: { ...editOf(c), minusBefore } }), true);
+    await act(
+      api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
+        ...path,
+        headers: { 'If-Match': `"${c.version}"` },
+        body: { ...editOf(c), minusBefore },
+      }),
+      true,
+    );
     await take('remove');
   }
   function doNext() {
@@ -56,7 +102,8 @@
     onkeep();
     if (row.stand === 'notMeasured') void form.send(pull);
     else if (needsPart && !row.onOrder) sheet = 'drawer';
-    else if (decided && row.next === 'remove' && polarised && row.capacitor.minusBefore === 'notKnown') sheet = 'before';
+    else if (decided && row.next === 'remove' && polarised && row.capacitor.minusBefore === 'notKnown')
+      sheet = 'before';
     else if (decided && row.next === 'checkPads') sheet = 'pads';
     else if (decided && row.next === 'checkWayRound') sheet = 'way';
     else if (decided && row.next === 'remeasure') void form.send(pull);
@@ -66,10 +113,31 @@
     } else onnext();
   }
   const nextWord = $derived(
-    row.stand === 'notMeasured' ? `Read ${d} from the meter` : needsPart && row.onOrder ? 'In the post: on to the next' : needsPart ? `Choose a part for ${d}` : decided && row.next ? (row.next === 'remeasure' ? `Measure ${d} again` : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`) : 'Next part',
+    row.stand === 'notMeasured'
+      ? `Read ${d} from the meter`
+      : needsPart && row.onOrder
+        ? 'In the post: on to the next'
+        : needsPart
+          ? `Choose a part for ${d}`
+          : decided && row.next
+            ? row.next === 'remeasure'
+              ? `Measure ${d} again`
+              : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`
+            : 'Next part',
   );
-  const advice: Partial<Record<NonNullable<Schemas['FittingStep']>, string>> = { checkPads: 'Bright and flat is sound; loose at an edge is lifted; dull or green is corroded.', clean: 'Wick and alcohol, until pH paper reads 6 to 8.', checkWayRound: 'A second look, best by somebody else.', remeasure: 'Out of circuit values are right until the next power-up.' };
-  const overrule = (reason: string) => act(api.POST('/api/machines/{id}/overrules', { params: { path: { id } }, body: { key: `capacitors/comes-out/${row.capacitor.id}`, sentence: row.comesOut.sentence, reason } }));
+  const advice: Partial<Record<NonNullable<Schemas['FittingStep']>, string>> = {
+    checkPads: 'Bright and flat is sound; loose at an edge is lifted; dull or green is corroded.',
+    clean: 'Wick and alcohol, until pH paper reads 6 to 8.',
+    checkWayRound: 'A second look, best by somebody else.',
+    remeasure: 'Out of circuit values are right until the next power-up.',
+  };
+  const overrule = (reason: string) =>
+    act(
+      api.POST('/api/machines/{id}/overrules', {
+        params: { path: { id } },
+        body: { key: `capacitors/comes-out/${row.capacitor.id}`, sentence: row.comesOut.sentence, reason },
+      }),
+    );
   const joint = $derived(row.turn?.joint);
   useKeys([
     { key: 'm', words: 'Read this part from the meter', run: () => void form.send(pull) },
@@ -80,43 +148,173 @@
   ]);
 </script>
 
-<Verdict verdict={row.stand === 'exchanged' || row.stand === 'exchanging' ? (fitting.fittedAt ? row.sound : row.comesOut) : row.comesOut} bad={row.stand === 'exchanged' || fitting.fittedAt ? 'no' : 'yes'} heading={1} words={fitting.fittedAt ? { yes: 'New part sound', no: 'New part not sound', unknown: 'New part not measured' } : { yes: 'Comes out', no: 'Stays', unknown: 'Measure it', yesIf: 'Comes out' }} overruled={row.overruled} onoverrule={row.stand === 'comesOut' || row.stand === 'sound' ? overrule : undefined}>
-  {#if row.part}<p class="mt-3">{fitting.fittedAt ? 'Fitted' : 'Set aside'}: <strong>{row.part}</strong>{#if !fitting.fittedAt} <button class="act text-sm" onclick={() => void form.send(() => act(api.DELETE('/api/machines/{id}/capacitors/{capacitorId}/reserve', path)))}>Put it back</button>{/if}</p>
-  {:else if row.onOrder}<p class="mt-3"><strong>Its new part is in the post.</strong> <a class="underline" href="/order">The order</a></p>{/if}
-  {#if joint && !fitting.fittedAt}<p class="mt-2"><span class="reading text-lg">{joint.celsius} °C</span>, <span class="reading text-lg">{joint.dwellSeconds} s</span> a joint, {toolWords[joint.tool]} <span class="text-sm text-soft">turn {row.turn?.number}</span></p>{/if}
-  {#if row.pad}<p class="mt-2 font-semibold text-oxide">{row.pad.verdict.sentence}</p><ol class="list-decimal pl-5 text-sm">{#each row.pad.steps as s (s)}<li>{s}</li>{/each}</ol>{/if}
-  {#if row.wayRound && row.wayRound.outcome !== 'yes' && decided}<p class="mt-2 text-sm font-semibold {row.wayRound.outcome === 'no' ? 'text-oxide' : 'text-tide'}">{row.wayRound.sentence}</p>{/if}
-  <p class="mt-2 text-sm text-soft">{d}: {capacitorValue(row.capacitor)}, risk {row.risk.word} ({row.risk.score} of 100)</p>
+<Verdict
+  verdict={row.stand === 'exchanged' || row.stand === 'exchanging'
+    ? fitting.fittedAt
+      ? row.sound
+      : row.comesOut
+    : row.comesOut}
+  bad={row.stand === 'exchanged' || fitting.fittedAt ? 'no' : 'yes'}
+  heading={1}
+  words={fitting.fittedAt
+    ? { yes: 'New part sound', no: 'New part not sound', unknown: 'New part not measured' }
+    : { yes: 'Comes out', no: 'Stays', unknown: 'Measure it', yesIf: 'Comes out' }}
+  overruled={row.overruled}
+  onoverrule={row.stand === 'comesOut' || row.stand === 'sound' ? overrule : undefined}
+>
+  {#if row.part}<p class="mt-3">
+      {fitting.fittedAt ? 'Fitted' : 'Set aside'}: <strong>{row.part}</strong>{#if !fitting.fittedAt}
+        <button
+          class="act text-sm"
+          onclick={() =>
+            void form.send(() => act(api.DELETE('/api/machines/{id}/capacitors/{capacitorId}/reserve', path)))}
+          >Put it back</button
+        >{/if}
+    </p>
+  {:else if row.onOrder}<p class="mt-3">
+      <strong>Its new part is in the post.</strong> <a class="underline" href="/order">The order</a>
+    </p>{/if}
+  {#if joint && !fitting.fittedAt}<p class="mt-2">
+      <span class="reading text-lg">{joint.celsius} °C</span>,
+      <span class="reading text-lg">{joint.dwellSeconds} s</span>
+      a joint, {toolWords[joint.tool]} <span class="text-sm text-soft">turn {row.turn?.number}</span>
+    </p>{/if}
+  {#if row.pad}<p class="mt-2 font-semibold text-oxide">{row.pad.verdict.sentence}</p>
+    <ol class="list-decimal pl-5 text-sm">
+      {#each row.pad.steps as s (s)}<li>{s}</li>{/each}
+    </ol>{/if}
+  {#if row.wayRound && row.wayRound.outcome !== 'yes' && decided}<p
+      class="mt-2 text-sm font-semibold {row.wayRound.outcome === 'no' ? 'text-oxide' : 'text-tide'}"
+    >
+      {row.wayRound.sentence}
+    </p>{/if}
+  <p class="mt-2 text-sm text-soft">
+    {d}: {capacitorValue(row.capacitor)}, risk {row.risk.word} ({row.risk.score} of 100)
+  </p>
 </Verdict>
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
   <BenchEdge spaced={false}>
-    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{form.busy && (row.stand === 'notMeasured' || row.next === 'remeasure') ? 'The meter settles …' : nextWord}</button>{/snippet}
-    {#snippet needs()}{decided && row.next && !needsPart ? ((row.next === 'remove' || row.next === 'fit') && joint ? `${joint.celsius} °C. ${row.next === 'remove' ? joint.how : 'Stripe to the board’s own mark, not to the old part’s.'}` : advice[row.next]) : row.stand === 'notMeasured' ? 'One leg lifted, let down first. The meter shows which part it waits for.' : ''}{/snippet}
+    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
+        >{form.busy && (row.stand === 'notMeasured' || row.next === 'remeasure')
+          ? 'The meter settles …'
+          : nextWord}</button
+      >{/snippet}
+    {#snippet needs()}{decided && row.next && !needsPart
+        ? (row.next === 'remove' || row.next === 'fit') && joint
+          ? `${joint.celsius} °C. ${row.next === 'remove' ? joint.how : 'Stripe to the board’s own mark, not to the old part’s.'}`
+          : advice[row.next]
+        : row.stand === 'notMeasured'
+          ? 'One leg lifted, let down first. The meter shows which part it waits for.'
+          : ''}{/snippet}
     {#snippet acts()}
-      <button class="act max-sm:hidden" onclick={() => void form.send(pull)} disabled={form.busy}>From meter <Key k="M" /></button><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button class="act max-sm:hidden" onclick={() => (sheet = 'drawer')}>Drawer <Key k="D" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>
+      <button class="act max-sm:hidden" onclick={() => void form.send(pull)} disabled={form.busy}
+        >From meter <Key k="M" /></button
+      ><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button
+        class="act max-sm:hidden"
+        onclick={() => (sheet = 'drawer')}>Drawer <Key k="D" /></button
+      ><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>
       {@render more()}
     {/snippet}
   </BenchEdge>
 {/if}
 
-<Sheet bind:open={() => sheet === 'read', (v) => { if (!v) sheet = ''; }} title="{d}: what does it measure?" about={fitting.fittedAt ? 'The new part; the old one’s readings are kept.' : 'Earlier readings are kept; the newest one stands.'}>
+<Sheet
+  bind:open={
+    () => sheet === 'read',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="{d}: what does it measure?"
+  about={fitting.fittedAt
+    ? 'The new part; the old one’s readings are kept.'
+    : 'Earlier readings are kept; the newest one stands.'}
+>
   <div class="mb-4"><CautionNote id="chargedCapacitor" /></div>
-  <ReadingForm {id} {row} ondone={() => { onkeep(); sheet = ''; }} />
+  <ReadingForm
+    {id}
+    {row}
+    ondone={() => {
+      onkeep();
+      sheet = '';
+    }}
+  />
 </Sheet>
-<Sheet bind:open={() => sheet === 'drawer', (v) => { if (!v) sheet = ''; }} title="What will do in the place of {d}?" about="{capacitorValue(row.capacitor)}. Exact value and oldest stock first; one piece is set aside once."><MoneyLine {head} /><Substitutes {id} {row} ondone={() => { onkeep(); sheet = ''; }} /></Sheet>
-<Sheet bind:open={() => sheet === 'edit', (v) => { if (!v) sheet = ''; }} title="Change {d}"><CapacitorForm {id} boardId={row.capacitor.boardId} {row} ondone={() => (sheet = '')} /></Sheet>
-<Sheet bind:open={() => sheet === 'pads', (v) => { if (!v) sheet = ''; }} title="How are the pads under {d}?" about="A lifted pad opens its own repair in the list of work.">
-  <div class="grid gap-3"><CautionNote id="leadAndFlux" /><ProblemNote problem={form.problem} />
-    {#each [['sound', 'Sound: bright, flat, all there'], ['corroded', 'Corroded: dull or green'], ['lifted', 'Lifted: loose at an edge, or gone']] as const as [p, w] (p)}<button class="btn justify-start" onclick={() => void form.send(() => take('checkPads', p))}>{w}</button>{/each}
+<Sheet
+  bind:open={
+    () => sheet === 'drawer',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="What will do in the place of {d}?"
+  about="{capacitorValue(row.capacitor)}. Exact value and oldest stock first; one piece is set aside once."
+  ><MoneyLine {head} /><Substitutes
+    {id}
+    {row}
+    ondone={() => {
+      onkeep();
+      sheet = '';
+    }}
+  /></Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'edit',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Change {d}"><CapacitorForm {id} boardId={row.capacitor.boardId} {row} ondone={() => (sheet = '')} /></Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'pads',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="How are the pads under {d}?"
+  about="A lifted pad opens its own repair in the list of work."
+>
+  <div class="grid gap-3">
+    <CautionNote id="leadAndFlux" /><ProblemNote problem={form.problem} />
+    {#each [['sound', 'Sound: bright, flat, all there'], ['corroded', 'Corroded: dull or green'], ['lifted', 'Lifted: loose at an edge, or gone']] as const as [p, w] (p)}<button
+        class="btn justify-start"
+        onclick={() => void form.send(() => take('checkPads', p))}>{w}</button
+      >{/each}
   </div>
 </Sheet>
-<Sheet bind:open={() => sheet === 'before', (v) => { if (!v) sheet = ''; }} title="{d}: where does its minus point now?" about="Taken down before it comes out, so that the second look has something to be checked against.">
+<Sheet
+  bind:open={
+    () => sheet === 'before',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="{d}: where does its minus point now?"
+  about="Taken down before it comes out, so that the second look has something to be checked against."
+>
   <ProblemNote problem={form.problem} />
-  <WayRound kind={row.capacitor.spec.kind} onpick={(t) => void form.send(() => before(t))} unknown="Nobody can tell: take it out" onunknown={() => void form.send(() => take('remove'))} />
+  <WayRound
+    kind={row.capacitor.spec.kind}
+    onpick={(t) => void form.send(() => before(t))}
+    unknown="Nobody can tell: take it out"
+    onunknown={() => void form.send(() => take('remove'))}
+  />
 </Sheet>
-<Sheet bind:open={() => sheet === 'way', (v) => { if (!v) sheet = ''; }} title="{d}: look again, where does its minus point?" about="A part the wrong way round bursts at the next switch-on. Best answered by somebody who did not solder it; Haar compares it with what was taken down before.">
+<Sheet
+  bind:open={
+    () => sheet === 'way',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="{d}: look again, where does its minus point?"
+  about="A part the wrong way round bursts at the next switch-on. Best answered by somebody who did not solder it; Haar compares it with what was taken down before."
+>
   <ProblemNote problem={form.problem} />
   <WayRound kind={row.capacitor.spec.kind} onpick={(t) => void form.send(() => take('checkWayRound', null, t))} />
 </Sheet>

@@ -12,21 +12,39 @@
 
 <section class="rounded-lg bg-paper px-5 py-3" aria-label="Measuring in a row">
   {#if sitting.check}
-    <Verdict verdict={sitting.check.verdict} words={{ yes: 'They can be kept', no: 'Read them again', unknown: 'Not checked' }} />
+    <Verdict
+      verdict={sitting.check.verdict}
+      words={{ yes: 'They can be kept', no: 'Read them again', unknown: 'Not checked' }}
+    />
     <div class="mt-2 flex flex-wrap gap-x-4">
-      {#if sitting.check.verdict.outcome === 'no'}<button class="act text-oxide" disabled={form.busy} onclick={() => form.send(() => sitting.strike(machineId))}>Strike the {sitting.measured.length === 1 ? 'reading' : `${sitting.measured.length} readings`}</button>{/if}
-      <button class="act" onclick={() => sitting.close()}>{sitting.check.verdict.outcome === 'no' ? 'Keep them all the same' : 'Good'}</button>
+      {#if sitting.check.verdict.outcome === 'no'}<button
+          class="act text-oxide"
+          disabled={form.busy}
+          onclick={() => form.send(() => sitting.strike(machineId))}
+          >Strike the {sitting.measured.length === 1 ? 'reading' : `${sitting.measured.length} readings`}</button
+        >{/if}
+      <button class="act" onclick={() => sitting.close()}
+        >{sitting.check.verdict.outcome === 'no' ? 'Keep them all the same' : 'Good'}</button
+      >
     </div>
   {:else}
     <p class="font-bold" aria-live="polite">In a row, by designator: {sitting.parts} measured, {left} to go.</p>
     <p class="text-sm text-soft">
       {#if sitting.start == null}Read a good part of your own now and at the end: it shows whether the meter drifts.
-      {:else}The reference read {siText(sitting.start, 'F')} first{sitting.end == null ? '; read it again at the end.' : ` and ${siText(sitting.end, 'F')} last.`}{/if}
-      {#if sitting.again}{sitting.again.designator}, again: {sitting.again.farads.map((f) => siText(f, 'F')).join(', ')}.{/if}
+      {:else}The reference read {siText(sitting.start, 'F')} first{sitting.end == null
+          ? '; read it again at the end.'
+          : ` and ${siText(sitting.end, 'F')} last.`}{/if}
+      {#if sitting.again}{sitting.again.designator}, again: {sitting.again.farads
+          .map((f) => siText(f, 'F'))
+          .join(', ')}.{/if}
     </p>
     <div class="flex flex-wrap gap-x-4">
-      <button class="act" disabled={form.busy} onclick={() => form.send(() => sitting.reference())}>{sitting.start == null ? 'Read the reference' : 'Read the reference last'}</button>
-      {#if sitting.last}<button class="act" disabled={form.busy} onclick={() => form.send(() => sitting.repeat())}>Read {sitting.again?.designator ?? sitting.last.designator} again</button>{/if}
+      <button class="act" disabled={form.busy} onclick={() => form.send(() => sitting.reference())}
+        >{sitting.start == null ? 'Read the reference' : 'Read the reference last'}</button
+      >
+      {#if sitting.last}<button class="act" disabled={form.busy} onclick={() => form.send(() => sitting.repeat())}
+          >Read {sitting.again?.designator ?? sitting.last.designator} again</button
+        >{/if}
       <button class="act" disabled={form.busy} onclick={() => form.send(() => sitting.finish())}>End the row</button>
     </div>
   {/if}

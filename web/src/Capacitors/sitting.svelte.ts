@@ -47,19 +47,38 @@ export class Sitting {
   /** Reads one part again: the last one, and from then on always that one. */
   async repeat() {
     const before = this.again ?? (this.last && { ...this.last, farads: [this.last.farads] });
-    if (before) this.again = { designator: before.designator, label: before.label, farads: [...before.farads, await capacitance(before.label)] };
+    if (before)
+      this.again = {
+        designator: before.designator,
+        label: before.label,
+        farads: [...before.farads, await capacitance(before.label)],
+      };
   }
 
   async finish() {
     // A reference that was read only once tells nothing of drift.
     const both = this.start != null && this.end != null;
-    if (this.measured.length) this.check = await ask(api.POST('/api/calc/capacitors/sitting', { body: { referenceStart: both ? this.start : null, referenceEnd: both ? this.end : null, repeats: this.again?.farads ?? [] } }));
+    if (this.measured.length)
+      this.check = await ask(
+        api.POST('/api/calc/capacitors/sitting', {
+          body: {
+            referenceStart: both ? this.start : null,
+            referenceEnd: both ? this.end : null,
+            repeats: this.again?.farads ?? [],
+          },
+        }),
+      );
     this.going = false;
   }
 
   /** Strikes every reading of the sitting. */
   async strike(machineId: string) {
-    await act(api.POST('/api/machines/{id}/capacitors/readings/strike', { params: { path: { id: machineId } }, body: { capacitorIds: this.measured.map((m) => m.id) } }));
+    await act(
+      api.POST('/api/machines/{id}/capacitors/readings/strike', {
+        params: { path: { id: machineId } },
+        body: { capacitorIds: this.measured.map((m) => m.id) },
+      }),
+    );
     this.close();
   }
 

@@ -7,7 +7,12 @@ vi.mock('$lib/api/act.svelte', () => ({ act: (x: unknown) => x }));
 const meter = vi.hoisted(() => vi.fn());
 vi.mock('../Meters/read', () => ({ readMeter: meter }));
 
-const part = (designator: string, farads: number) => ({ id: designator, designator, label: `${designator} 47 µF`, farads });
+const part = (designator: string, farads: number) => ({
+  id: designator,
+  designator,
+  label: `${designator} 47 µF`,
+  farads,
+});
 
 describe('a sitting at the meter', () => {
   beforeEach(() => {
@@ -18,7 +23,10 @@ describe('a sitting at the meter', () => {
   it('is judged by a reference read first and last and by one part read again', async () => {
     const s = new Sitting();
     s.begin();
-    meter.mockResolvedValueOnce({ value: 1e-6 }).mockResolvedValueOnce({ value: 46.9e-6 }).mockResolvedValueOnce({ value: 1.02e-6 });
+    meter
+      .mockResolvedValueOnce({ value: 1e-6 })
+      .mockResolvedValueOnce({ value: 46.9e-6 })
+      .mockResolvedValueOnce({ value: 1.02e-6 });
     await s.reference();
     s.took(part('C1', 47e-6));
     await s.repeat();
@@ -26,7 +34,9 @@ describe('a sitting at the meter', () => {
     await s.reference();
     await s.finish();
     expect(meter.mock.calls.map((c) => c[1] as string)).toEqual(['reference', 'C1 47 µF', 'reference']);
-    expect(post).toHaveBeenCalledWith('/api/calc/capacitors/sitting', { body: { referenceStart: 1e-6, referenceEnd: 1.02e-6, repeats: [47e-6, 46.9e-6] } });
+    expect(post).toHaveBeenCalledWith('/api/calc/capacitors/sitting', {
+      body: { referenceStart: 1e-6, referenceEnd: 1.02e-6, repeats: [47e-6, 46.9e-6] },
+    });
     expect(s.going).toBe(false);
     expect(s.check).toBeDefined();
   });
@@ -41,7 +51,9 @@ describe('a sitting at the meter', () => {
     s.took(part('C2', 22e-6));
     await s.repeat();
     await s.finish();
-    expect(post).toHaveBeenCalledWith('/api/calc/capacitors/sitting', { body: { referenceStart: null, referenceEnd: null, repeats: [47e-6, 1e-6, 1e-6] } });
+    expect(post).toHaveBeenCalledWith('/api/calc/capacitors/sitting', {
+      body: { referenceStart: null, referenceEnd: null, repeats: [47e-6, 1e-6, 1e-6] },
+    });
   });
 
   it('keeps nothing of an open reading, and a part measured twice counts once and is struck twice', async () => {
@@ -54,7 +66,10 @@ describe('a sitting at the meter', () => {
     s.took(part('C1', 46e-6));
     expect(s.parts).toBe(1);
     await s.strike('m');
-    expect(post).toHaveBeenCalledWith('/api/machines/{id}/capacitors/readings/strike', { params: { path: { id: 'm' } }, body: { capacitorIds: ['C1', 'C1'] } });
+    expect(post).toHaveBeenCalledWith('/api/machines/{id}/capacitors/readings/strike', {
+      params: { path: { id: 'm' } },
+      body: { capacitorIds: ['C1', 'C1'] },
+    });
   });
 
   it('of nothing measured is simply over', async () => {

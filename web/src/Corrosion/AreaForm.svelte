@@ -7,7 +7,23 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { corrosionWords, leakWords } from '$lib/words';
   import type { Point, Side } from '../Boards/items';
-  let { id, boardId, side, sheet, outline, row, ondone }: { id: string; boardId: string; side: Side; sheet?: { widthMillimetres?: number | null }; outline: Point[]; row?: Schemas['AreaRow']; ondone: (id?: string) => void } = $props();
+  let {
+    id,
+    boardId,
+    side,
+    sheet,
+    outline,
+    row,
+    ondone,
+  }: {
+    id: string;
+    boardId: string;
+    side: Side;
+    sheet?: { widthMillimetres?: number | null };
+    outline: Point[];
+    row?: Schemas['AreaRow'];
+    ondone: (id?: string) => void;
+  } = $props();
   // svelte-ignore state_referenced_locally
   const a = row?.area;
   let name = $state(a?.name ?? '');
@@ -18,9 +34,23 @@
   let size = $state(row ? plain(row.squareCentimetres, 4) : '');
   const form = new Sending();
   async function save() {
-    const body: Schemas['AreaEdit'] = { name, side, source, outline, stage, squareCentimetres: sheet?.widthMillimetres ? null : number(size, 'the size'), phBefore: number(ph, 'the pH') };
+    const body: Schemas['AreaEdit'] = {
+      name,
+      side,
+      source,
+      outline,
+      stage,
+      squareCentimetres: sheet?.widthMillimetres ? null : number(size, 'the size'),
+      phBefore: number(ph, 'the pH'),
+    };
     const done = a
-      ? await act(api.PUT('/api/machines/{id}/areas/{areaId}', { params: { path: { id, areaId: a.id } }, headers: { 'If-Match': `"${a.version}"` }, body }))
+      ? await act(
+          api.PUT('/api/machines/{id}/areas/{areaId}', {
+            params: { path: { id, areaId: a.id } },
+            headers: { 'If-Match': `"${a.version}"` },
+            body,
+          }),
+        )
       : await act(api.POST('/api/machines/{id}/boards/{boardId}/areas', { params: { path: { id, boardId } }, body }));
     ondone(done.id ?? undefined);
   }
@@ -30,13 +60,57 @@
   }
 </script>
 
-<form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+<form
+  class="grid gap-4 sm:grid-cols-2"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void form.send(save);
+  }}
+>
   <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-  <Field label="Where it is" error={form.field('name')}>{#snippet children(f)}<input class="input" required maxlength="60" placeholder="the memory corner" bind:value={name} {...f} />{/snippet}</Field>
-  <Field label="What leaked">{#snippet children(f)}<select class="input" bind:value={source} {...f}>{#each Object.entries(leakWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-  <Field label="How far it has gone">{#snippet children(f)}<select class="input" bind:value={stage} {...f}>{#each Object.entries(corrosionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-  <Field label="pH of wet paper on it" error={form.field('phBefore')} hint="Settles what takes it off when nobody knows what leaked.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={ph} {...f} />{/snippet}</Field>
-  {#if !sheet?.widthMillimetres}<Field label="Size, cm²" error={form.field('squareCentimetres')} hint="Only while this side has no scale.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={size} {...f} />{/snippet}</Field>{/if}
+  <Field label="Where it is" error={form.field('name')}
+    >{#snippet children(f)}<input
+        class="input"
+        required
+        maxlength="60"
+        placeholder="the memory corner"
+        bind:value={name}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="What leaked"
+    >{#snippet children(f)}<select class="input" bind:value={source} {...f}
+        >{#each Object.entries(leakWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+      >{/snippet}</Field
+  >
+  <Field label="How far it has gone"
+    >{#snippet children(f)}<select class="input" bind:value={stage} {...f}
+        >{#each Object.entries(corrosionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+      >{/snippet}</Field
+  >
+  <Field
+    label="pH of wet paper on it"
+    error={form.field('phBefore')}
+    hint="Settles what takes it off when nobody knows what leaked."
+    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={ph} {...f} />{/snippet}</Field
+  >
+  {#if !sheet?.widthMillimetres}<Field
+      label="Size, cm²"
+      error={form.field('squareCentimetres')}
+      hint="Only while this side has no scale."
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={size}
+          {...f}
+        />{/snippet}</Field
+    >{/if}
   {#if form.field('outline')}<p class="text-sm font-semibold text-oxide sm:col-span-2">{form.field('outline')}</p>{/if}
-  <div class="flex items-center gap-5 sm:col-span-2"><button class="btn-next" disabled={form.busy}>{a ? 'Save' : 'Put it on the map'}</button>{#if a}<button type="button" class="act text-oxide" onclick={() => void form.send(remove)}>Take it off the map</button>{/if}</div>
+  <div class="flex items-center gap-5 sm:col-span-2">
+    <button class="btn-next" disabled={form.busy}>{a ? 'Save' : 'Put it on the map'}</button>{#if a}<button
+        type="button"
+        class="act text-oxide"
+        onclick={() => void form.send(remove)}>Take it off the map</button
+      >{/if}
+  </div>
 </form>

@@ -17,7 +17,25 @@
   import AreaForm from './AreaForm.svelte';
   import AreaCurve from './AreaCurve.svelte';
 
-  let { id, row, nets, bench, onnext, onpick, scaled, more }: { id: string; row: Schemas['AreaRow']; nets: Schemas['NetRow'][]; bench: boolean; onnext: () => void; onpick: (id: string) => void; scaled: boolean; more: Snippet } = $props();
+  let {
+    id,
+    row,
+    nets,
+    bench,
+    onnext,
+    onpick,
+    scaled,
+    more,
+  }: {
+    id: string;
+    row: Schemas['AreaRow'];
+    nets: Schemas['NetRow'][];
+    bench: boolean;
+    onnext: () => void;
+    onpick: (id: string) => void;
+    scaled: boolean;
+    more: Snippet;
+  } = $props();
   const form = new Sending();
   let sheet = $state<'step' | 'look' | 'edit' | ''>('');
   let ph = $state('');
@@ -26,19 +44,45 @@
   let size = $state('');
   const a = $derived(row.area);
   const path = $derived({ params: { path: { id, areaId: a.id } } });
-  const verdict = $derived(row.next === 'neutralise' ? row.plan.verdict : row.due || !row.next ? row.inspect.verdict : row.plan.verdict);
-  const heading = $derived(row.next === 'rinse' ? `Rinse ${a.name} ${row.plan.rinses} times.` : row.next === 'alcohol' ? `Alcohol over ${a.name}, iron off.` : row.next === 'dry' ? `Let ${a.name} dry.` : row.next === 'mask' ? `New mask over ${a.name}.` : '');
+  const verdict = $derived(
+    row.next === 'neutralise' ? row.plan.verdict : row.due || !row.next ? row.inspect.verdict : row.plan.verdict,
+  );
+  const heading = $derived(
+    row.next === 'rinse'
+      ? `Rinse ${a.name} ${row.plan.rinses} times.`
+      : row.next === 'alcohol'
+        ? `Alcohol over ${a.name}, iron off.`
+        : row.next === 'dry'
+          ? `Let ${a.name} dry.`
+          : row.next === 'mask'
+            ? `New mask over ${a.name}.`
+            : '',
+  );
   const under = $derived(nets.filter((n) => row.nets.includes(n.net.id)));
 
   const take = (step: NonNullable<Schemas['AreaStep']>) =>
     form.send(async () => {
-      await act(api.POST('/api/machines/{id}/areas/{areaId}/step', { ...path, body: { step, ph: step === 'neutralise' ? number(ph, 'the pH') : null, rinses: step === 'rinse' ? (number(rinses, 'how often') ?? 0) : 0 } }));
+      await act(
+        api.POST('/api/machines/{id}/areas/{areaId}/step', {
+          ...path,
+          body: {
+            step,
+            ph: step === 'neutralise' ? number(ph, 'the pH') : null,
+            rinses: step === 'rinse' ? (number(rinses, 'how often') ?? 0) : 0,
+          },
+        }),
+      );
       sheet = '';
       ph = rinses = '';
     });
   const look = () =>
     form.send(async () => {
-      await act(api.POST('/api/machines/{id}/areas/{areaId}/looks', { ...path, body: { stage, squareCentimetres: number(size, 'the size') } }));
+      await act(
+        api.POST('/api/machines/{id}/areas/{areaId}/looks', {
+          ...path,
+          body: { stage, squareCentimetres: number(size, 'the size') },
+        }),
+      );
       sheet = '';
     });
   function doNext() {
@@ -63,26 +107,67 @@
 </script>
 
 {#snippet figures()}
-<dl class="mt-3 flex flex-wrap gap-x-7 gap-y-2">
-  <div class="flex flex-col-reverse"><dt class="text-xs text-soft">area on the board</dt><dd class="reading text-2xl leading-tight">{plain(row.squareCentimetres, 3)} <span class="text-lg font-normal">cm²</span></dd></div>
-  <div class="flex flex-col-reverse"><dt class="text-xs text-soft">stage, of 0 to 4</dt><dd class="reading text-2xl leading-tight">{stageNumber(a)}</dd></div>
-  {#if a.treatment.ph != null || a.phBefore != null}<div class="flex flex-col-reverse"><dt class="text-xs text-soft">{a.treatment.ph != null ? 'pH after neutralising' : 'pH on the residue'}</dt><dd class="reading text-2xl leading-tight">{plain(a.treatment.ph ?? a.phBefore ?? 0)}</dd></div>{/if}
-</dl>
+  <dl class="mt-3 flex flex-wrap gap-x-7 gap-y-2">
+    <div class="flex flex-col-reverse">
+      <dt class="text-xs text-soft">area on the board</dt>
+      <dd class="reading text-2xl leading-tight">
+        {plain(row.squareCentimetres, 3)} <span class="text-lg font-normal">cm²</span>
+      </dd>
+    </div>
+    <div class="flex flex-col-reverse">
+      <dt class="text-xs text-soft">stage, of 0 to 4</dt>
+      <dd class="reading text-2xl leading-tight">{stageNumber(a)}</dd>
+    </div>
+    {#if a.treatment.ph != null || a.phBefore != null}<div class="flex flex-col-reverse">
+        <dt class="text-xs text-soft">{a.treatment.ph != null ? 'pH after neutralising' : 'pH on the residue'}</dt>
+        <dd class="reading text-2xl leading-tight">{plain(a.treatment.ph ?? a.phBefore ?? 0)}</dd>
+      </div>{/if}
+  </dl>
 {/snippet}
 
 {#if heading}
   <h1 class="text-xl leading-snug font-bold">{heading}</h1>
-  <p class="mt-1 text-sm text-soft">{row.next === 'rinse' ? `${plain(row.plan.rinseMillilitres)} ml of distilled water each time, tipped dry between: ${plain(row.plan.residueShare * 100, 2)} % of the residue is left.` : row.next === 'alcohol' ? 'It takes the water out from under the chips.' : row.next === 'dry' ? '4 hours at 40 °C, or two days in a dry room, standing on edge.' : row.mask[0]?.cure}</p>
+  <p class="mt-1 text-sm text-soft">
+    {row.next === 'rinse'
+      ? `${plain(row.plan.rinseMillilitres)} ml of distilled water each time, tipped dry between: ${plain(row.plan.residueShare * 100, 2)} % of the residue is left.`
+      : row.next === 'alcohol'
+        ? 'It takes the water out from under the chips.'
+        : row.next === 'dry'
+          ? '4 hours at 40 °C, or two days in a dry room, standing on edge.'
+          : row.mask[0]?.cure}
+  </p>
   {@render figures()}
   {#if row.next === 'alcohol'}<div class="mt-3"><CautionNote id="solventAndFlame" /></div>{/if}
-  {#if row.next === 'mask'}<ul class="mt-3 grid gap-2">{#each row.mask as m (m.kind)}<li><strong>{m.name}</strong>, {plain(m.millilitres)} ml in {m.coats === 1 ? 'one coat' : `${m.coats} coats`}: {m.cure}. <span class="text-sm text-soft">{m.verdict.sentence}</span></li>{/each}</ul>{/if}
+  {#if row.next === 'mask'}<ul class="mt-3 grid gap-2">
+      {#each row.mask as m (m.kind)}<li>
+          <strong>{m.name}</strong>, {plain(m.millilitres)} ml in {m.coats === 1 ? 'one coat' : `${m.coats} coats`}: {m.cure}.
+          <span class="text-sm text-soft">{m.verdict.sentence}</span>
+        </li>{/each}
+    </ul>{/if}
 {:else}
-  <Verdict {verdict} heading={1} words={row.next === 'neutralise' ? { yes: 'Neutralise', unknown: 'Wet pH paper first' } : { yes: 'Cleaned', no: 'Clean it again' }} figures={false}>{@render figures()}</Verdict>
+  <Verdict
+    {verdict}
+    heading={1}
+    words={row.next === 'neutralise'
+      ? { yes: 'Neutralise', unknown: 'Wet pH paper first' }
+      : { yes: 'Cleaned', no: 'Clean it again' }}
+    figures={false}>{@render figures()}</Verdict
+  >
 {/if}
-{#if row.next === 'neutralise' && row.plan.steps.length}<ol class="mt-3 list-decimal pl-5 text-sm">{#each row.plan.steps as s (s)}<li class="mb-1">{s}</li>{/each}</ol>{/if}
+{#if row.next === 'neutralise' && row.plan.steps.length}<ol class="mt-3 list-decimal pl-5 text-sm">
+    {#each row.plan.steps as s (s)}<li class="mb-1">{s}</li>{/each}
+  </ol>{/if}
 {#if under.length}
-  <p class="mt-3 text-sm font-semibold">{under.length} {under.length === 1 ? 'net' : 'nets'} under it{row.netsBad ? `, ${row.netsBad} not whole` : ''}{row.netsToMeasure ? `, ${row.netsToMeasure} to measure` : ''}</p>
-  <p class="flex flex-wrap gap-x-4">{#each under as n (n.net.id)}<button class="act text-sm" onclick={() => onpick(n.net.id)}>{n.net.name}</button>{/each}</p>
+  <p class="mt-3 text-sm font-semibold">
+    {under.length}
+    {under.length === 1 ? 'net' : 'nets'} under it{row.netsBad ? `, ${row.netsBad} not whole` : ''}{row.netsToMeasure
+      ? `, ${row.netsToMeasure} to measure`
+      : ''}
+  </p>
+  <p class="flex flex-wrap gap-x-4">
+    {#each under as n (n.net.id)}<button class="act text-sm" onclick={() => onpick(n.net.id)}>{n.net.name}</button
+      >{/each}
+  </p>
 {/if}
 {#if row.capacitors.length}<p class="mt-1 text-sm text-soft">Inside it: {row.capacitors.join(', ')}.</p>{/if}
 {#if a.looks.length > 1}<AreaCurve looks={a.looks} />{/if}
@@ -91,26 +176,111 @@
 
 {#if bench}
   <BenchEdge spaced={false}>
-    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{row.next ? areaStepWords[row.next] : row.due ? 'Look at it now' : 'Next in the list'}</button>{/snippet}
-    {#snippet needs()}{row.next === 'neutralise' ? 'Gloves, glasses, soft brush, pH paper. Nothing into connectors.' : row.next === 'rinse' ? 'Distilled water, a tray.' : ''}{/snippet}
-    {#snippet acts()}<button class="act" onclick={openLook}>Look again <Key k="L" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>{@render more()}{/snippet}
+    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
+        >{row.next ? areaStepWords[row.next] : row.due ? 'Look at it now' : 'Next in the list'}</button
+      >{/snippet}
+    {#snippet needs()}{row.next === 'neutralise'
+        ? 'Gloves, glasses, soft brush, pH paper. Nothing into connectors.'
+        : row.next === 'rinse'
+          ? 'Distilled water, a tray.'
+          : ''}{/snippet}
+    {#snippet acts()}<button class="act" onclick={openLook}>Look again <Key k="L" /></button><button
+        class="act"
+        onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button
+      >{@render more()}{/snippet}
   </BenchEdge>
 {/if}
 
-<Sheet bind:open={() => sheet === 'step', (v) => { if (!v) sheet = ''; }} title={row.next === 'neutralise' ? 'What does the wet pH paper read?' : 'How often was it rinsed?'} about={row.next === 'neutralise' ? 'Lay it wet on the worst place. 6 to 8 ends this step; otherwise go on.' : `${row.plan.rinses} times leave ${plain(row.plan.residueShare * 100, 2)} % of the residue.`}>
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); if (row.next) void take(row.next); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'step',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title={row.next === 'neutralise' ? 'What does the wet pH paper read?' : 'How often was it rinsed?'}
+  about={row.next === 'neutralise'
+    ? 'Lay it wet on the worst place. 6 to 8 ends this step; otherwise go on.'
+    : `${row.plan.rinses} times leave ${plain(row.plan.residueShare * 100, 2)} % of the residue.`}
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      if (row.next) void take(row.next);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    {#if row.next === 'neutralise'}<CautionNote id="leakingCell" /><Field label="pH" error={form.field('ph')}>{#snippet children(f)}<input class="input reading w-32 text-2xl" inputmode="decimal" required bind:value={ph} {...f} />{/snippet}</Field>
-    {:else}<Field label="Times" error={form.field('rinses')}>{#snippet children(f)}<input class="input reading w-32 text-2xl" inputmode="numeric" required bind:value={rinses} {...f} />{/snippet}</Field>{/if}
+    {#if row.next === 'neutralise'}<CautionNote id="leakingCell" /><Field label="pH" error={form.field('ph')}
+        >{#snippet children(f)}<input
+            class="input reading w-32 text-2xl"
+            inputmode="decimal"
+            required
+            bind:value={ph}
+            {...f}
+          />{/snippet}</Field
+      >
+    {:else}<Field label="Times" error={form.field('rinses')}
+        >{#snippet children(f)}<input
+            class="input reading w-32 text-2xl"
+            inputmode="numeric"
+            required
+            bind:value={rinses}
+            {...f}
+          />{/snippet}</Field
+      >{/if}
     <button class="btn-next justify-self-start" disabled={form.busy}>{row.next ? areaStepWords[row.next] : ''}</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'look', (v) => { if (!v) sheet = ''; }} title="How does it look today?" about="If it has spread or gone a stage further, residue is still under it, and it is cleaned again.">
-  <form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void look(); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'look',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="How does it look today?"
+  about="If it has spread or gone a stage further, residue is still under it, and it is cleaned again."
+>
+  <form
+    class="grid gap-4 sm:grid-cols-2"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void look();
+    }}
+  >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Stage">{#snippet children(f)}<select class="input" bind:value={stage} {...f}>{#each Object.entries(corrosionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    <Field label="Size now, cm²" error={form.field('squareCentimetres')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={size} {...f} />{/snippet}</Field>
+    <Field label="Stage"
+      >{#snippet children(f)}<select class="input" bind:value={stage} {...f}
+          >{#each Object.entries(corrosionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    <Field label="Size now, cm²" error={form.field('squareCentimetres')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={size}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep this look</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'edit', (v) => { if (!v) sheet = ''; }} title="Change {a.name}"><AreaForm {id} boardId={a.boardId} side={a.side} outline={a.outline} {row} sheet={scaled ? { widthMillimetres: 1 } : undefined} ondone={() => (sheet = '')} /></Sheet>
+<Sheet
+  bind:open={
+    () => sheet === 'edit',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Change {a.name}"
+  ><AreaForm
+    {id}
+    boardId={a.boardId}
+    side={a.side}
+    outline={a.outline}
+    {row}
+    sheet={scaled ? { widthMillimetres: 1 } : undefined}
+    ondone={() => (sheet = '')}
+  /></Sheet
+>

@@ -6,7 +6,23 @@
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { runMillimetres, type Point, type Side } from '../Boards/items';
-  let { id, boardId, side, sheet, path, row, ondone }: { id: string; boardId: string; side: Side; sheet?: Schemas['SideSheet']; path: Point[]; row?: Schemas['NetRow']; ondone: (id?: string) => void } = $props();
+  let {
+    id,
+    boardId,
+    side,
+    sheet,
+    path,
+    row,
+    ondone,
+  }: {
+    id: string;
+    boardId: string;
+    side: Side;
+    sheet?: Schemas['SideSheet'];
+    path: Point[];
+    row?: Schemas['NetRow'];
+    ondone: (id?: string) => void;
+  } = $props();
   // svelte-ignore state_referenced_locally
   const n = row?.net;
   // svelte-ignore state_referenced_locally
@@ -21,18 +37,47 @@
   let amps = $state(n?.trace.amps == null ? '' : plain(n.trace.amps));
   let whole = $state.raw<Schemas['TraceResult']>();
   const form = new Sending();
-  const trace = () => ({ lengthMillimetres: number(length, 'the length') ?? 0, widthMillimetres: number(width, 'the width') ?? 0.3, copperMicrometres: number(copper, 'the copper') ?? 35, vias: number(vias, 'the plated holes') ?? 0, amps: number(amps, 'the current') });
+  const trace = () => ({
+    lengthMillimetres: number(length, 'the length') ?? 0,
+    widthMillimetres: number(width, 'the width') ?? 0.3,
+    copperMicrometres: number(copper, 'the copper') ?? 35,
+    vias: number(vias, 'the plated holes') ?? 0,
+    amps: number(amps, 'the current'),
+  });
   $effect(() => {
     const figures = [length, width, copper, vias].map(typed);
     if (figures.some((f) => f === undefined || Number.isNaN(f))) return;
     const [l, w, c, v] = figures as number[];
-    const timer = setTimeout(() => void ask(api.POST('/api/calc/corrosion/trace', { body: { trace: { lengthMillimetres: l!, widthMillimetres: w!, copperMicrometres: c!, vias: v!, amps: null }, readOhms: null, overload: false, net: 'it', contactErrorOhms: 0.01, thinFactor: 1.5 } })).then((r) => (whole = r)).catch(() => (whole = undefined)), 150);
+    const timer = setTimeout(
+      () =>
+        void ask(
+          api.POST('/api/calc/corrosion/trace', {
+            body: {
+              trace: { lengthMillimetres: l!, widthMillimetres: w!, copperMicrometres: c!, vias: v!, amps: null },
+              readOhms: null,
+              overload: false,
+              net: 'it',
+              contactErrorOhms: 0.01,
+              thinFactor: 1.5,
+            },
+          }),
+        )
+          .then((r) => (whole = r))
+          .catch(() => (whole = undefined)),
+      150,
+    );
     return () => clearTimeout(timer);
   });
   async function save() {
     const body: Schemas['NetEdit'] = { name, from, to, side, path, trace: trace() };
     const done = n
-      ? await act(api.PUT('/api/machines/{id}/nets/{netId}', { params: { path: { id, netId: n.id } }, headers: { 'If-Match': `"${n.version}"` }, body }))
+      ? await act(
+          api.PUT('/api/machines/{id}/nets/{netId}', {
+            params: { path: { id, netId: n.id } },
+            headers: { 'If-Match': `"${n.version}"` },
+            body,
+          }),
+        )
       : await act(api.POST('/api/machines/{id}/boards/{boardId}/nets', { params: { path: { id, boardId } }, body }));
     ondone(done.id ?? undefined);
   }
@@ -42,16 +87,82 @@
   }
 </script>
 
-<form class="grid gap-4 sm:grid-cols-3" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+<form
+  class="grid gap-4 sm:grid-cols-3"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void form.send(save);
+  }}
+>
   <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-  <Field label="Its name" error={form.field('name')}>{#snippet children(f)}<input class="input" required maxlength="60" placeholder="A7" bind:value={name} {...f} />{/snippet}</Field>
-  <Field label="One end" error={form.field('from')}>{#snippet children(f)}<input class="input" maxlength="60" placeholder="U31 pin 12" bind:value={from} {...f} />{/snippet}</Field>
-  <Field label="Other end">{#snippet children(f)}<input class="input" maxlength="60" placeholder="slot 1 pin 7" bind:value={to} {...f} />{/snippet}</Field>
-  <Field label="Length, mm" error={form.field('trace.lengthMillimetres')} hint={run ? 'From the run on the map.' : ''}>{#snippet children(f)}<input class="input reading" inputmode="decimal" required bind:value={length} {...f} />{/snippet}</Field>
-  <Field label="Width, mm" error={form.field('trace.widthMillimetres')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" required bind:value={width} {...f} />{/snippet}</Field>
-  <Field label="Copper, µm" error={form.field('trace.copperMicrometres')} hint="35 is 1 oz.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={copper} {...f} />{/snippet}</Field>
-  <Field label="Plated holes in the way" error={form.field('trace.vias')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={vias} {...f} />{/snippet}</Field>
-  <Field label="Carries at most, A" error={form.field('trace.amps')} hint="Decides the jumper’s wire.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={amps} {...f} />{/snippet}</Field>
-  <p class="self-end pb-2" role="status">{#if whole}Whole, it reads <span class="reading text-xl">{siText(whole.expectedOhms, 'Ω')}</span>{/if}</p>
-  <div class="flex items-center gap-5 sm:col-span-3"><button class="btn-next" disabled={form.busy}>{n ? 'Save' : 'Put it on the list'}</button>{#if n}<button type="button" class="act text-oxide" onclick={() => void form.send(remove)}>Take it off the list</button>{/if}</div>
+  <Field label="Its name" error={form.field('name')}
+    >{#snippet children(f)}<input
+        class="input"
+        required
+        maxlength="60"
+        placeholder="A7"
+        bind:value={name}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="One end" error={form.field('from')}
+    >{#snippet children(f)}<input
+        class="input"
+        maxlength="60"
+        placeholder="U31 pin 12"
+        bind:value={from}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Other end"
+    >{#snippet children(f)}<input
+        class="input"
+        maxlength="60"
+        placeholder="slot 1 pin 7"
+        bind:value={to}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Length, mm" error={form.field('trace.lengthMillimetres')} hint={run ? 'From the run on the map.' : ''}
+    >{#snippet children(f)}<input
+        class="input reading"
+        inputmode="decimal"
+        required
+        bind:value={length}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Width, mm" error={form.field('trace.widthMillimetres')}
+    >{#snippet children(f)}<input
+        class="input reading"
+        inputmode="decimal"
+        required
+        bind:value={width}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Copper, µm" error={form.field('trace.copperMicrometres')} hint="35 is 1 oz."
+    >{#snippet children(f)}<input
+        class="input reading"
+        inputmode="decimal"
+        bind:value={copper}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Plated holes in the way" error={form.field('trace.vias')}
+    >{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={vias} {...f} />{/snippet}</Field
+  >
+  <Field label="Carries at most, A" error={form.field('trace.amps')} hint="Decides the jumper’s wire."
+    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={amps} {...f} />{/snippet}</Field
+  >
+  <p class="self-end pb-2" role="status">
+    {#if whole}Whole, it reads <span class="reading text-xl">{siText(whole.expectedOhms, 'Ω')}</span>{/if}
+  </p>
+  <div class="flex items-center gap-5 sm:col-span-3">
+    <button class="btn-next" disabled={form.busy}>{n ? 'Save' : 'Put it on the list'}</button>{#if n}<button
+        type="button"
+        class="act text-oxide"
+        onclick={() => void form.send(remove)}>Take it off the list</button
+      >{/if}
+  </div>
 </form>

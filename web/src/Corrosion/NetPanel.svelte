@@ -14,7 +14,23 @@
   import { readMeter } from '../Meters/read';
   import NetForm from './NetForm.svelte';
 
-  let { id, row, side, bench, onkeep, onnext, more }: { id: string; row: Schemas['NetRow']; side: Schemas['SideSheet']; bench: boolean; onkeep: () => void; onnext: () => void; more: Snippet } = $props();
+  let {
+    id,
+    row,
+    side,
+    bench,
+    onkeep,
+    onnext,
+    more,
+  }: {
+    id: string;
+    row: Schemas['NetRow'];
+    side: Schemas['SideSheet'];
+    bench: boolean;
+    onkeep: () => void;
+    onnext: () => void;
+    more: Snippet;
+  } = $props();
   const form = new Sending();
   let sheet = $state<'read' | 'repair' | 'edit' | ''>('');
   let ohms = $state('');
@@ -22,10 +38,19 @@
   const n = $derived(row.net);
   const path = $derived({ params: { path: { id, netId: n.id } } });
   const bad = $derived(row.state === 'thin' || row.state === 'open');
-  const keep = (value: number | null, source: string) => act(api.POST('/api/machines/{id}/nets/{netId}/readings', { ...path, body: { ohms: value, open: value == null, source } }));
+  const keep = (value: number | null, source: string) =>
+    act(
+      api.POST('/api/machines/{id}/nets/{netId}/readings', {
+        ...path,
+        body: { ohms: value, open: value == null, source },
+      }),
+    );
   async function pull() {
     onkeep();
-    const r = await readMeter('ohms', `${n.name}, whole ${plain(row.trace.expectedOhms * 1000, 4)} mΩ${n.repairedAt ? ', mended' : ''}`);
+    const r = await readMeter(
+      'ohms',
+      `${n.name}, whole ${plain(row.trace.expectedOhms * 1000, 4)} mΩ${n.repairedAt ? ', mended' : ''}`,
+    );
     await keep(r.value ?? null, r.identification);
   }
   const type = (open: boolean) =>
@@ -59,36 +84,138 @@
   ]);
 </script>
 
-<Verdict verdict={row.trace.verdict} heading={1} words={{ yes: row.state === 'repaired' ? 'Mended and sound' : 'Sound', no: row.state === 'open' ? 'Open' : 'Thin', unknown: row.state === 'measureBetter' ? 'Measure better' : 'To be measured' }}>
-  {#if n.from && n.to}<p class="mt-2 font-semibold">{n.from} <span class="font-normal text-soft">to</span> {n.to}</p>{/if}
-  {#if row.state === 'notMeasured'}<p class="mt-2"><span class="reading text-2xl">{siText(row.trace.expectedOhms, 'Ω')}</span> <span class="text-sm text-soft">whole; thin above {siText(row.trace.limitOhms, 'Ω')}. 10 mΩ at the probes is {plain((0.01 / row.trace.expectedOhms) * 100, 2)} % of it.</span></p>{/if}
-  {#if row.under.length}<p class="mt-1 text-sm text-soft">Runs under {row.under.join(' and ')}{row.ready ? '' : ': measure it when that is dry'}.</p>{/if}
+<Verdict
+  verdict={row.trace.verdict}
+  heading={1}
+  words={{
+    yes: row.state === 'repaired' ? 'Mended and sound' : 'Sound',
+    no: row.state === 'open' ? 'Open' : 'Thin',
+    unknown: row.state === 'measureBetter' ? 'Measure better' : 'To be measured',
+  }}
+>
+  {#if n.from && n.to}<p class="mt-2 font-semibold">
+      {n.from} <span class="font-normal text-soft">to</span>
+      {n.to}
+    </p>{/if}
+  {#if row.state === 'notMeasured'}<p class="mt-2">
+      <span class="reading text-2xl">{siText(row.trace.expectedOhms, 'Ω')}</span>
+      <span class="text-sm text-soft"
+        >whole; thin above {siText(row.trace.limitOhms, 'Ω')}. 10 mΩ at the probes is {plain(
+          (0.01 / row.trace.expectedOhms) * 100,
+          2,
+        )} % of it.</span
+      >
+    </p>{/if}
+  {#if row.under.length}<p class="mt-1 text-sm text-soft">
+      Runs under {row.under.join(' and ')}{row.ready ? '' : ': measure it when that is dry'}.
+    </p>{/if}
   {#if n.repair}<p class="mt-2 text-sm">Mended: <strong>{n.repair}</strong></p>{/if}
-  {#if row.jumper && bad}<p class="mt-3 font-semibold">{row.jumper.verdict.sentence}</p><ol class="mt-1 list-decimal pl-5 text-sm">{#each row.jumper.route as r (r)}<li>{r}</li>{/each}</ol>{/if}
+  {#if row.jumper && bad}<p class="mt-3 font-semibold">{row.jumper.verdict.sentence}</p>
+    <ol class="mt-1 list-decimal pl-5 text-sm">
+      {#each row.jumper.route as r (r)}<li>{r}</li>{/each}
+    </ol>{/if}
 </Verdict>
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
   <BenchEdge spaced={false}>
-    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}>{form.busy ? 'The meter settles …' : bad ? `Mend ${n.name}` : row.state === 'notMeasured' || row.state === 'measureBetter' ? `Read ${n.name} from the meter` : 'Next in the list'}</button>{/snippet}
-    {#snippet needs()}{bad ? 'Jumper wire, iron, glue, mask.' : 'Board off and dry. Probes zeroed, on the parts’ own pins.'}{/snippet}
-    {#snippet acts()}<button class="act max-sm:hidden" disabled={form.busy} onclick={() => void form.send(pull)}>From meter <Key k="M" /></button><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>{@render more()}{/snippet}
+    {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
+        >{form.busy
+          ? 'The meter settles …'
+          : bad
+            ? `Mend ${n.name}`
+            : row.state === 'notMeasured' || row.state === 'measureBetter'
+              ? `Read ${n.name} from the meter`
+              : 'Next in the list'}</button
+      >{/snippet}
+    {#snippet needs()}{bad
+        ? 'Jumper wire, iron, glue, mask.'
+        : 'Board off and dry. Probes zeroed, on the parts’ own pins.'}{/snippet}
+    {#snippet acts()}<button class="act max-sm:hidden" disabled={form.busy} onclick={() => void form.send(pull)}
+        >From meter <Key k="M" /></button
+      ><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button
+        class="act"
+        onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button
+      >{@render more()}{/snippet}
   </BenchEdge>
 {/if}
 
-<Sheet bind:open={() => sheet === 'read', (v) => { if (!v) sheet = ''; }} title="{n.name}, end to end" about="Earlier readings are kept; the newest one stands.">
-  <form class="flex flex-wrap items-end gap-4" onsubmit={(e) => { e.preventDefault(); void type(false); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'read',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="{n.name}, end to end"
+  about="Earlier readings are kept; the newest one stands."
+>
+  <form
+    class="flex flex-wrap items-end gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void type(false);
+    }}
+  >
     <div class="w-full"><ProblemNote problem={form.problem} /></div>
-    <Field label="Ohms" error={form.field('ohms')}>{#snippet children(f)}<input class="input reading w-40 text-2xl" inputmode="decimal" bind:value={ohms} {...f} />{/snippet}</Field>
+    <Field label="Ohms" error={form.field('ohms')}
+      >{#snippet children(f)}<input
+          class="input reading w-40 text-2xl"
+          inputmode="decimal"
+          bind:value={ohms}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next" disabled={form.busy || !ohms.trim()}>Keep the reading</button>
-    <button type="button" class="btn" disabled={form.busy} onclick={() => void type(true)}>It reads no end: open</button>
+    <button type="button" class="btn" disabled={form.busy} onclick={() => void type(true)}>It reads no end: open</button
+    >
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'repair', (v) => { if (!v) sheet = ''; }} title="How was {n.name} mended?" about="It is measured again after this, and counts as whole only then.">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void mend(); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'repair',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="How was {n.name} mended?"
+  about="It is measured again after this, and counts as whole only then."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void mend();
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="With" error={form.field('repair')}>{#snippet children(f)}<input class="input" required maxlength="200" bind:value={repair} {...f} />{/snippet}</Field>
+    <Field label="With" error={form.field('repair')}
+      >{#snippet children(f)}<input
+          class="input"
+          required
+          maxlength="200"
+          bind:value={repair}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>It is mended</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'edit', (v) => { if (!v) sheet = ''; }} title="Change {n.name}"><NetForm {id} boardId={n.boardId} side={n.side} sheet={side} path={n.path} {row} ondone={() => (sheet = '')} /></Sheet>
+<Sheet
+  bind:open={
+    () => sheet === 'edit',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Change {n.name}"
+  ><NetForm
+    {id}
+    boardId={n.boardId}
+    side={n.side}
+    sheet={side}
+    path={n.path}
+    {row}
+    ondone={() => (sheet = '')}
+  /></Sheet
+>

@@ -35,8 +35,41 @@
     editing = true;
   }
   async function save() {
-    const { name, kind, model, class: c, yearFrom, yearTo, traits, cameFrom, paid, claimed, recapSchool, restorationSchool } = edit;
-    await act(api.PUT('/api/machines/{id}', { params: { path: { id } }, headers: { 'If-Match': `"${version}"` }, body: { name, kind, model, class: c, yearFrom, yearTo, traits, cameFrom, paid, claimed, recapSchool, restorationSchool, profileId: null } }));
+    const {
+      name,
+      kind,
+      model,
+      class: c,
+      yearFrom,
+      yearTo,
+      traits,
+      cameFrom,
+      paid,
+      claimed,
+      recapSchool,
+      restorationSchool,
+    } = edit;
+    await act(
+      api.PUT('/api/machines/{id}', {
+        params: { path: { id } },
+        headers: { 'If-Match': `"${version}"` },
+        body: {
+          name,
+          kind,
+          model,
+          class: c,
+          yearFrom,
+          yearTo,
+          traits,
+          cameFrom,
+          paid,
+          claimed,
+          recapSchool,
+          restorationSchool,
+          profileId: null,
+        },
+      }),
+    );
     editing = false;
   }
   async function addPhotos(files: FileList | null) {
@@ -49,9 +82,21 @@
     await act(api.DELETE('/api/machines/{id}', { params: { path: { id } } }));
     go('/');
   }
-  const dangers = $derived((['pictureTube', 'internalMainsSupply', 'mainsFilterPaper'] as const).filter((t) => m.traits.includes(t)));
-  const cautionOf = { pictureTube: 'pictureTube', internalMainsSupply: 'mainsSupply', mainsFilterPaper: 'lineFilterCapacitor' } as const;
-  const years = $derived(m.yearFrom ? (m.yearTo && m.yearTo !== m.yearFrom ? `${m.yearFrom} to ${m.yearTo}` : `${m.yearFrom}`) : 'not known yet');
+  const dangers = $derived(
+    (['pictureTube', 'internalMainsSupply', 'mainsFilterPaper'] as const).filter((t) => m.traits.includes(t)),
+  );
+  const cautionOf = {
+    pictureTube: 'pictureTube',
+    internalMainsSupply: 'mainsSupply',
+    mainsFilterPaper: 'lineFilterCapacitor',
+  } as const;
+  const years = $derived(
+    m.yearFrom
+      ? m.yearTo && m.yearTo !== m.yearFrom
+        ? `${m.yearFrom} to ${m.yearTo}`
+        : `${m.yearFrom}`
+      : 'not known yet',
+  );
   let picker: HTMLInputElement;
   useKeys([
     { key: 'e', words: 'Change what is known', run: open },
@@ -64,16 +109,27 @@
 <div class="grid gap-8 lg:grid-cols-[minmax(0,1fr)_26rem]">
   <div>
     <h1 class="text-3xl font-bold">{m.name}</h1>
-    <p class="mt-1 text-lg">{[m.model, m.kind, m.class === 'unknown' ? '' : classWords[m.class]].filter(Boolean).join(', ') || 'Nothing more is known of it yet.'}</p>
+    <p class="mt-1 text-lg">
+      {[m.model, m.kind, m.class === 'unknown' ? '' : classWords[m.class]].filter(Boolean).join(', ') ||
+        'Nothing more is known of it yet.'}
+    </p>
     <dl class="mt-4 grid gap-x-6 gap-y-2 sm:grid-cols-[10rem_1fr]">
-      <dt class="text-soft">From the years</dt><dd class="reading text-lg">{years}</dd>
-      <dt class="text-soft">It came</dt><dd>{day(m.arrivedAt)}{m.cameFrom ? `, from ${m.cameFrom}` : ''}</dd>
-      <dt class="text-soft">Paid</dt><dd class="reading">{m.paid == null ? 'not known' : m.paid === 0 ? 'given' : m.paid.toFixed(2)}</dd>
-      {#if m.claimed}<dt class="text-soft">It was said</dt><dd>“{m.claimed}”</dd>{/if}
-      <dt class="text-soft">School</dt><dd>{schoolWords[m.restorationSchool]}</dd>
-      <dt class="text-soft">It has in it</dt><dd>{m.traits.length ? m.traits.map((t) => traitWords[t].toLowerCase()).join(', ') : 'nobody has said yet'}</dd>
+      <dt class="text-soft">From the years</dt>
+      <dd class="reading text-lg">{years}</dd>
+      <dt class="text-soft">It came</dt>
+      <dd>{day(m.arrivedAt)}{m.cameFrom ? `, from ${m.cameFrom}` : ''}</dd>
+      <dt class="text-soft">Paid</dt>
+      <dd class="reading">{m.paid == null ? 'not known' : m.paid === 0 ? 'given' : m.paid.toFixed(2)}</dd>
+      {#if m.claimed}<dt class="text-soft">It was said</dt>
+        <dd>“{m.claimed}”</dd>{/if}
+      <dt class="text-soft">School</dt>
+      <dd>{schoolWords[m.restorationSchool]}</dd>
+      <dt class="text-soft">It has in it</dt>
+      <dd>{m.traits.length ? m.traits.map((t) => traitWords[t].toLowerCase()).join(', ') : 'nobody has said yet'}</dd>
     </dl>
-    {#if dangers.length}<div class="mt-5 grid gap-2">{#each dangers as d (d)}<CautionNote id={cautionOf[d]} />{/each}</div>{/if}
+    {#if dangers.length}<div class="mt-5 grid gap-2">
+        {#each dangers as d (d)}<CautionNote id={cautionOf[d]} />{/each}
+      </div>{/if}
     <DateCodes from={m.yearFrom} to={m.yearTo} />
   </div>
   <section aria-label="Photos">
@@ -82,40 +138,131 @@
     <Sent machineId={id} />
     <div class="mt-2 grid grid-cols-2 gap-2">
       {#each head.photos as p (p.id)}
-        <div><a href={photoUrl(p.hash)} target="_blank" rel="noreferrer" class="block"><img class="aspect-[4/3] w-full rounded bg-rock object-cover" src={photoUrl(p.hash, true)} alt={p.caption || 'Photo without a caption'} loading="lazy" /></a><button class="block min-h-8 text-left text-xs text-soft hover:text-ink hover:underline" onclick={() => { named = p; caption = p.caption; photos.problem = undefined; }}>{p.caption || 'Name it'}</button></div>
+        <div>
+          <a href={photoUrl(p.hash)} target="_blank" rel="noreferrer" class="block"
+            ><img
+              class="aspect-[4/3] w-full rounded bg-rock object-cover"
+              src={photoUrl(p.hash, true)}
+              alt={p.caption || 'Photo without a caption'}
+              loading="lazy"
+            /></a
+          ><button
+            class="block min-h-8 text-left text-xs text-soft hover:text-ink hover:underline"
+            onclick={() => {
+              named = p;
+              caption = p.caption;
+              photos.problem = undefined;
+            }}>{p.caption || 'Name it'}</button
+          >
+        </div>
       {:else}
         <p class="col-span-2 text-sm text-soft">None yet. Take one as it stands, before anything is touched.</p>
       {/each}
     </div>
-    <input bind:this={picker} class="sr-only" type="file" accept="image/*" multiple aria-label="Add photos" tabindex="-1" onchange={(e) => { const f = e.currentTarget.files; void photos.send(() => addPhotos(f)); }} />
+    <input
+      bind:this={picker}
+      class="sr-only"
+      type="file"
+      accept="image/*"
+      multiple
+      aria-label="Add photos"
+      tabindex="-1"
+      onchange={(e) => {
+        const f = e.currentTarget.files;
+        void photos.send(() => addPhotos(f));
+      }}
+    />
     <button class="act mt-3 text-oxide" onclick={() => (removing = true)}>Take it off the list</button>
   </section>
 </div>
 
 <BenchEdge>
-  {#snippet next()}<button class="btn-next" onclick={() => go(`/m/${id}/${head.standing.next?.screen ?? 'survey'}`)}>{head.standing.next ? head.standing.next.title : 'Look it over'}</button>{/snippet}
+  {#snippet next()}<button class="btn-next" onclick={() => go(`/m/${id}/${head.standing.next?.screen ?? 'survey'}`)}
+      >{head.standing.next ? head.standing.next.title : 'Look it over'}</button
+    >{/snippet}
   {#snippet needs()}{photos.busy ? progress : (head.standing.next?.why ?? '')}{/snippet}
-  {#snippet acts()}<button class="act" onclick={() => picker.click()}>Photos <Key k="P" /></button><button class="act" onclick={open}>Change <Key k="E" /></button>{/snippet}
+  {#snippet acts()}<button class="act" onclick={() => picker.click()}>Photos <Key k="P" /></button><button
+      class="act"
+      onclick={open}>Change <Key k="E" /></button
+    >{/snippet}
 </BenchEdge>
 
 <Sheet bind:open={editing} title="What is known of it">
-  <form class="grid gap-5" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+  <form
+    class="grid gap-5"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(save);
+    }}
+  >
     <ProblemNote problem={form.problem} />
     {#if form.problem?.status === 412}
       {@const theirs = form.problem.current as Schemas['Machine']}
-      <p class="text-sm">Theirs: <strong>{theirs.name}</strong>, {theirs.kind || 'no kind'}, {theirs.yearFrom ?? '?'} to {theirs.yearTo ?? '?'}. <button type="button" class="underline" onclick={() => { version = theirs.version; form.problem = undefined; }}>Save mine over it</button> or <button type="button" class="underline" onclick={() => (editing = false)}>keep theirs</button>.</p>
+      <p class="text-sm">
+        Theirs: <strong>{theirs.name}</strong>, {theirs.kind || 'no kind'}, {theirs.yearFrom ?? '?'} to {theirs.yearTo ??
+          '?'}.
+        <button
+          type="button"
+          class="underline"
+          onclick={() => {
+            version = theirs.version;
+            form.problem = undefined;
+          }}>Save mine over it</button
+        >
+        or <button type="button" class="underline" onclick={() => (editing = false)}>keep theirs</button>.
+      </p>
     {/if}
     <MachineForm bind:edit {form} full />
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => !!named, (v) => { if (!v) named = undefined; }} title="What does the photo show?">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void photos.send(async () => { await act(api.PUT('/api/machines/{id}/photos/{photoId}', { params: { path: { id, photoId: named!.id } }, body: { caption } })); named = undefined; }); }}>
+<Sheet
+  bind:open={
+    () => !!named,
+    (v) => {
+      if (!v) named = undefined;
+    }
+  }
+  title="What does the photo show?"
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void photos.send(async () => {
+        await act(
+          api.PUT('/api/machines/{id}/photos/{photoId}', {
+            params: { path: { id, photoId: named!.id } },
+            body: { caption },
+          }),
+        );
+        named = undefined;
+      });
+    }}
+  >
     <ProblemNote problem={photos.problem} />
     <input class="input" aria-label="What it shows" maxlength="200" bind:value={caption} />
-    <div class="flex gap-6"><button class="btn-next" disabled={photos.busy}>Name it</button><button type="button" class="act text-oxide" onclick={() => void photos.send(async () => { await act(api.DELETE('/api/machines/{id}/photos/{photoId}', { params: { path: { id, photoId: named!.id } } })); named = undefined; })}>Take the photo away</button></div>
+    <div class="flex gap-6">
+      <button class="btn-next" disabled={photos.busy}>Name it</button><button
+        type="button"
+        class="act text-oxide"
+        onclick={() =>
+          void photos.send(async () => {
+            await act(
+              api.DELETE('/api/machines/{id}/photos/{photoId}', { params: { path: { id, photoId: named!.id } } }),
+            );
+            named = undefined;
+          })}>Take the photo away</button
+      >
+    </div>
   </form>
 </Sheet>
-<Sheet bind:open={removing} title="Take {m.name} off the list?" about="Everything about it is kept, and undo brings it back.">
-  <button class="btn" onclick={() => void form.send(remove)}>Take it off the list of {session.value?.workshopName}</button>
+<Sheet
+  bind:open={removing}
+  title="Take {m.name} off the list?"
+  about="Everything about it is kept, and undo brings it back."
+>
+  <button class="btn" onclick={() => void form.send(remove)}
+    >Take it off the list of {session.value?.workshopName}</button
+  >
 </Sheet>

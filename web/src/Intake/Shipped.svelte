@@ -13,25 +13,58 @@
   import { fateWords } from '$lib/words';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
-  const query = createQuery(() => ({ queryKey: ['shipped', id], queryFn: () => ask(api.GET('/api/machines/{id}/shipped', { params: { path: { id } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['shipped', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/shipped', { params: { path: { id } } })),
+  }));
   const form = new Sending();
   let open = $state(false);
   let version = 0;
   let itemId = $state<string | null>(null);
-  let e = $state<Schemas['FoundItemEdit']>({ slot: '', what: '', absent: false, dateCode: '', evidence: '', saidFate: null });
-  const marks: Record<Schemas['ItemFate'], MarkOf> = { original: 'sound', swappedInPeriod: 'if', swappedLater: 'out', added: 'if', missing: 'out', notKnown: 'unknown' };
+  let e = $state<Schemas['FoundItemEdit']>({
+    slot: '',
+    what: '',
+    absent: false,
+    dateCode: '',
+    evidence: '',
+    saidFate: null,
+  });
+  const marks: Record<Schemas['ItemFate'], MarkOf> = {
+    original: 'sound',
+    swappedInPeriod: 'if',
+    swappedLater: 'out',
+    added: 'if',
+    missing: 'out',
+    notKnown: 'unknown',
+  };
   const next = $derived(query.data?.result.items.find((i) => i.fate === 'notKnown'));
 
   function edit(item?: Schemas['ItemVerdict']) {
     const f = query.data!.found.find((x) => x.id === item?.id);
     itemId = f?.id ?? null;
     version = f?.version ?? 0;
-    e = f ? { slot: f.slot, what: f.what, absent: f.absent, dateCode: f.dateCode, evidence: f.evidence, saidFate: f.saidFate } : { slot: item?.slot ?? '', what: '', absent: false, dateCode: '', evidence: '', saidFate: null };
+    e = f
+      ? {
+          slot: f.slot,
+          what: f.what,
+          absent: f.absent,
+          dateCode: f.dateCode,
+          evidence: f.evidence,
+          saidFate: f.saidFate,
+        }
+      : { slot: item?.slot ?? '', what: '', absent: false, dateCode: '', evidence: '', saidFate: null };
     form.problem = undefined;
     open = true;
   }
   async function save() {
-    if (itemId) await act(api.PUT('/api/machines/{id}/shipped/{itemId}', { params: { path: { id, itemId } }, headers: { 'If-Match': `"${version}"` }, body: e }));
+    if (itemId)
+      await act(
+        api.PUT('/api/machines/{id}/shipped/{itemId}', {
+          params: { path: { id, itemId } },
+          headers: { 'If-Match': `"${version}"` },
+          body: e,
+        }),
+      );
     else await act(api.POST('/api/machines/{id}/shipped', { params: { path: { id } }, body: e }));
     open = false;
   }
@@ -42,44 +75,155 @@
 
 <Query {query} what="what was sold">
   {#snippet children(data)}
-    <Verdict verdict={data.result.verdict} words={{ yes: 'As sold', yesIf: 'Nearest', unknown: 'Not known' }} big figures={false} heading={1} />
+    <Verdict
+      verdict={data.result.verdict}
+      words={{ yes: 'As sold', yesIf: 'Nearest', unknown: 'Not known' }}
+      big
+      figures={false}
+      heading={1}
+    />
     {#if data.result.tellApart.length && data.result.verdict.outcome !== 'yes'}
       <p class="mt-3 font-semibold">What would tell them apart</p>
-      <ul class="max-w-[52rem]">{#each data.result.tellApart as t (t)}<li>{t}</li>{/each}</ul>
+      <ul class="max-w-[52rem]">
+        {#each data.result.tellApart as t (t)}<li>{t}</li>{/each}
+      </ul>
     {/if}
     {#if data.result.items.length}
       <ul class="mt-5 border-t border-sill">
         {#each data.result.items as i (i.slot)}
-          <li class="grid items-center gap-x-5 gap-y-0.5 border-b border-sill py-2.5 sm:grid-cols-[2rem_9rem_minmax(0,1fr)_minmax(0,1fr)_5rem]">
+          <li
+            class="grid items-center gap-x-5 gap-y-0.5 border-b border-sill py-2.5 sm:grid-cols-[2rem_9rem_minmax(0,1fr)_minmax(0,1fr)_5rem]"
+          >
             <Mark of={marks[i.fate]} size={26} word={fateWords[i.fate]} />
-            <p class="leading-snug font-bold">{i.slot.charAt(0).toUpperCase() + i.slot.slice(1)}<span class="block text-sm {i.fate === 'original' ? 'text-verdigris' : i.fate === 'notKnown' ? 'text-tide' : 'text-brass-ink'}">{fateWords[i.fate]}{i.said ? ', by your word' : ''}</span></p>
-            <p class="text-sm"><span class="text-soft">As sold:</span> {i.shipped || (data.hasProfile ? 'nothing there' : 'not known')}<span class="block"><span class="text-soft">As found:</span> {i.found || (i.fate === 'missing' ? 'gone' : 'not looked at')}</span></p>
-            <p class="text-sm">{i.sentence}{#if i.date}<span class="block text-soft">Code <span class="reading">{i.date.code}</span>: {i.date.sentence}</span>{/if}</p>
-            <p class="sm:text-right"><button class="act text-ink" aria-label="{i.id ? 'Change' : 'Note'}: {i.slot}" onclick={() => edit(i)}>{i.id ? 'Change' : 'Note'}</button></p>
+            <p class="leading-snug font-bold">
+              {i.slot.charAt(0).toUpperCase() + i.slot.slice(1)}<span
+                class="block text-sm {i.fate === 'original'
+                  ? 'text-verdigris'
+                  : i.fate === 'notKnown'
+                    ? 'text-tide'
+                    : 'text-brass-ink'}">{fateWords[i.fate]}{i.said ? ', by your word' : ''}</span
+              >
+            </p>
+            <p class="text-sm">
+              <span class="text-soft">As sold:</span>
+              {i.shipped || (data.hasProfile ? 'nothing there' : 'not known')}<span class="block"
+                ><span class="text-soft">As found:</span>
+                {i.found || (i.fate === 'missing' ? 'gone' : 'not looked at')}</span
+              >
+            </p>
+            <p class="text-sm">
+              {i.sentence}{#if i.date}<span class="block text-soft"
+                  >Code <span class="reading">{i.date.code}</span>: {i.date.sentence}</span
+                >{/if}
+            </p>
+            <p class="sm:text-right">
+              <button class="act text-ink" aria-label="{i.id ? 'Change' : 'Note'}: {i.slot}" onclick={() => edit(i)}
+                >{i.id ? 'Change' : 'Note'}</button
+              >
+            </p>
           </li>
         {/each}
       </ul>
     {:else}
-      <p class="mt-4 text-soft">Note the drive, the supply, the cards and the memory, each with the date code on it: a part that is younger than the machine tells of an earlier repair.</p>
+      <p class="mt-4 text-soft">
+        Note the drive, the supply, the cards and the memory, each with the date code on it: a part that is younger than
+        the machine tells of an earlier repair.
+      </p>
     {/if}
     <BenchEdge>
-      {#snippet next()}<button class="btn-next" onclick={() => edit(data.result.items.find((i) => i.fate === 'notKnown'))}>Note what is there</button>{/snippet}
-      {#snippet needs()}{data.result.items.find((i) => i.fate === 'notKnown')?.slot ? `Next: ${data.result.items.find((i) => i.fate === 'notKnown')!.slot}.` : ''}{/snippet}
+      {#snippet next()}<button
+          class="btn-next"
+          onclick={() => edit(data.result.items.find((i) => i.fate === 'notKnown'))}>Note what is there</button
+        >{/snippet}
+      {#snippet needs()}{data.result.items.find((i) => i.fate === 'notKnown')?.slot
+          ? `Next: ${data.result.items.find((i) => i.fate === 'notKnown')!.slot}.`
+          : ''}{/snippet}
       {#snippet acts()}<button class="act" onclick={() => edit()}>Something else</button>{/snippet}
     </BenchEdge>
     <Sheet bind:open title="As found">
-      <form class="grid gap-4" onsubmit={(ev) => { ev.preventDefault(); void form.send(save); }}>
+      <form
+        class="grid gap-4"
+        onsubmit={(ev) => {
+          ev.preventDefault();
+          void form.send(save);
+        }}
+      >
         <ProblemNote problem={form.problem} />
         <div class="grid gap-4 sm:grid-cols-2">
-          <Field label="Which item" error={form.field('slot')}>{#snippet children(f)}<input class="input" list="slots" required maxlength="60" autocomplete="off" bind:value={e.slot} {...f} />{/snippet}</Field>
-          <Field label="What is there" error={form.field('what')}>{#snippet children(f)}<input class="input" maxlength="120" disabled={e.absent} autocomplete="off" bind:value={e.what} {...f} />{/snippet}</Field>
-          <Field label="Date code on it" hint="YYWW, WWYY or YWW, as printed." error={form.field('dateCode') ?? form.field('code')}>{#snippet children(f)}<input class="input reading" maxlength="8" inputmode="numeric" autocomplete="off" bind:value={e.dateCode} {...f} />{/snippet}</Field>
-          <Field label="What else says so">{#snippet children(f)}<input class="input" maxlength="300" bind:value={e.evidence} {...f} />{/snippet}</Field>
-          <Field label="Your own word" hint="Stands against what is worked out.">{#snippet children(f)}<select class="input" bind:value={e.saidFate} {...f}><option value={null}>As worked out</option>{#each Object.entries(fateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
+          <Field label="Which item" error={form.field('slot')}
+            >{#snippet children(f)}<input
+                class="input"
+                list="slots"
+                required
+                maxlength="60"
+                autocomplete="off"
+                bind:value={e.slot}
+                {...f}
+              />{/snippet}</Field
+          >
+          <Field label="What is there" error={form.field('what')}
+            >{#snippet children(f)}<input
+                class="input"
+                maxlength="120"
+                disabled={e.absent}
+                autocomplete="off"
+                bind:value={e.what}
+                {...f}
+              />{/snippet}</Field
+          >
+          <Field
+            label="Date code on it"
+            hint="YYWW, WWYY or YWW, as printed."
+            error={form.field('dateCode') ?? form.field('code')}
+            >{#snippet children(f)}<input
+                class="input reading"
+                maxlength="8"
+                inputmode="numeric"
+                autocomplete="off"
+                bind:value={e.dateCode}
+                {...f}
+              />{/snippet}</Field
+          >
+          <Field label="What else says so"
+            >{#snippet children(f)}<input
+                class="input"
+                maxlength="300"
+                bind:value={e.evidence}
+                {...f}
+              />{/snippet}</Field
+          >
+          <Field label="Your own word" hint="Stands against what is worked out."
+            >{#snippet children(f)}<select class="input" bind:value={e.saidFate} {...f}
+                ><option value={null}>As worked out</option>{#each Object.entries(fateWords) as [v, w] (v)}<option
+                    value={v}>{w}</option
+                  >{/each}</select
+              >{/snippet}</Field
+          >
         </div>
-        <label class="flex min-h-11 items-center gap-3"><input type="checkbox" class="size-6 accent-verdigris" bind:checked={e.absent} onchange={() => e.absent && (e.what = '')} />Its place is empty</label>
-        <datalist id="slots">{#each data.slots as s (s)}<option value={s}></option>{/each}</datalist>
-        <div class="flex gap-6"><button class="btn-next" disabled={form.busy}>Keep it</button>{#if itemId}<button type="button" class="act" onclick={() => void form.send(async () => { await act(api.DELETE('/api/machines/{id}/shipped/{itemId}', { params: { path: { id, itemId: itemId! } } })); open = false; })}>Take it off</button>{/if}</div>
+        <label class="flex min-h-11 items-center gap-3"
+          ><input
+            type="checkbox"
+            class="size-6 accent-verdigris"
+            bind:checked={e.absent}
+            onchange={() => e.absent && (e.what = '')}
+          />Its place is empty</label
+        >
+        <datalist id="slots"
+          >{#each data.slots as s (s)}<option value={s}></option>{/each}</datalist
+        >
+        <div class="flex gap-6">
+          <button class="btn-next" disabled={form.busy}>Keep it</button>{#if itemId}<button
+              type="button"
+              class="act"
+              onclick={() =>
+                void form.send(async () => {
+                  await act(
+                    api.DELETE('/api/machines/{id}/shipped/{itemId}', { params: { path: { id, itemId: itemId! } } }),
+                  );
+                  open = false;
+                })}>Take it off</button
+            >{/if}
+        </div>
       </form>
     </Sheet>
   {/snippet}

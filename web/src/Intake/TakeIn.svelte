@@ -22,15 +22,39 @@
   function choose(id: string) {
     const p: Schemas['ProfileRow'] | undefined = profiles.find((x) => x.id === id);
     edit.profileId = id || null;
-    if (p) Object.assign(edit, { kind: p.kind, model: p.model, class: p.class, yearFrom: p.yearFrom, yearTo: p.yearTo, traits: [...p.traits] });
+    if (p)
+      Object.assign(edit, {
+        kind: p.kind,
+        model: p.model,
+        class: p.class,
+        yearFrom: p.yearFrom,
+        yearTo: p.yearTo,
+        traits: [...p.traits],
+      });
   }
 
   async function takeIn() {
     const done = await act(api.POST('/api/machines', { body: edit }));
-    const [finish, complete, stop] = [number(money.finish, 'what finishing may cost'), number(money.complete, 'what a complete one costs'), number(money.stop, 'the stop-loss')];
+    const [finish, complete, stop] = [
+      number(money.finish, 'what finishing may cost'),
+      number(money.complete, 'what a complete one costs'),
+      number(money.stop, 'the stop-loss'),
+    ];
     if (finish != null || complete != null || stop != null) {
-      const around = (v: number | null) => (v == null ? null : { low: Math.round(v * 0.5), likely: v, high: Math.round(v * 2) });
-      await act(api.PUT('/api/machines/{id}/costs/expectation', { params: { path: { id: done.id! } }, headers: { 'If-Match': '"0"' }, body: { toFinish: around(finish), complete: complete == null ? null : { low: complete, likely: complete, high: complete }, stopLoss: stop } }), true);
+      const around = (v: number | null) =>
+        v == null ? null : { low: Math.round(v * 0.5), likely: v, high: Math.round(v * 2) };
+      await act(
+        api.PUT('/api/machines/{id}/costs/expectation', {
+          params: { path: { id: done.id! } },
+          headers: { 'If-Match': '"0"' },
+          body: {
+            toFinish: around(finish),
+            complete: complete == null ? null : { low: complete, likely: complete, high: complete },
+            stopLoss: stop,
+          },
+        }),
+        true,
+      );
     }
     // They are kept on this device and sent while the person goes on.
     for (const [i, file] of Array.from(files ?? []).entries()) {
@@ -47,27 +71,73 @@
   <TopBar at="" />
   <main class="max-w-[64rem]">
     <h1 class="text-3xl font-bold">Take a machine in</h1>
-    <p class="mt-1 text-sm text-soft">Several boxes at once? <a class="underline" href="/take-in-lot">Take them in as a lot</a>, and sort it once all are open.</p>
+    <p class="mt-1 text-sm text-soft">
+      Several boxes at once? <a class="underline" href="/take-in-lot">Take them in as a lot</a>, and sort it once all
+      are open.
+    </p>
     <p class="mt-1 text-soft">A name is enough. Everything else can come later.</p>
-    <form id="take-in" class="mt-5 grid gap-5" onsubmit={(e) => { e.preventDefault(); void form.send(takeIn); }}>
+    <form
+      id="take-in"
+      class="mt-5 grid gap-5"
+      onsubmit={(e) => {
+        e.preventDefault();
+        void form.send(takeIn);
+      }}
+    >
       <ProblemNote problem={form.problem} />
       {#if profiles.length}
         <Field label="One of a kind that is known here" hint="Brings its class, traits, rails, cell and boards along.">
-          {#snippet children(f)}<select class="input" onchange={(e) => choose(e.currentTarget.value)} {...f}><option value="">Not from a pack</option>{#each profiles as p (p.id)}<option value={p.id}>{p.model}, {p.kind}</option>{/each}</select>{/snippet}
+          {#snippet children(f)}<select class="input" onchange={(e) => choose(e.currentTarget.value)} {...f}
+              ><option value="">Not from a pack</option>{#each profiles as p (p.id)}<option value={p.id}
+                  >{p.model}, {p.kind}</option
+                >{/each}</select
+            >{/snippet}
         </Field>
       {/if}
       <MachineForm bind:edit {form} />
       <fieldset class="grid gap-4 sm:grid-cols-3">
         <legend class="text-sm font-semibold">Money, before it is spent</legend>
-        <Field label="To finish it, likely" hint="Half to twice as much is taken as the range.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={money.finish} {...f} />{/snippet}</Field>
-        <Field label="A complete one costs">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={money.complete} {...f} />{/snippet}</Field>
-        <Field label="Stop-loss" hint="Empty: the price of a complete one.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={money.stop} {...f} />{/snippet}</Field>
+        <Field label="To finish it, likely" hint="Half to twice as much is taken as the range."
+          >{#snippet children(f)}<input
+              class="input reading"
+              inputmode="decimal"
+              bind:value={money.finish}
+              {...f}
+            />{/snippet}</Field
+        >
+        <Field label="A complete one costs"
+          >{#snippet children(f)}<input
+              class="input reading"
+              inputmode="decimal"
+              bind:value={money.complete}
+              {...f}
+            />{/snippet}</Field
+        >
+        <Field label="Stop-loss" hint="Empty: the price of a complete one."
+          >{#snippet children(f)}<input
+              class="input reading"
+              inputmode="decimal"
+              bind:value={money.stop}
+              {...f}
+            />{/snippet}</Field
+        >
       </fieldset>
-      <Field label="Photos" hint="As it stands, before anything is touched.">{#snippet children(f)}<input class="input py-2" type="file" accept="image/*" multiple bind:files {...f} />{/snippet}</Field>
+      <Field label="Photos" hint="As it stands, before anything is touched."
+        >{#snippet children(f)}<input
+            class="input py-2"
+            type="file"
+            accept="image/*"
+            multiple
+            bind:files
+            {...f}
+          />{/snippet}</Field
+      >
     </form>
   </main>
 </div>
 <BenchEdge>
-  {#snippet next()}<button class="btn-next" form="take-in" disabled={form.busy}>{sent && form.busy ? sent : 'Take it in'}</button>{/snippet}
+  {#snippet next()}<button class="btn-next" form="take-in" disabled={form.busy}
+      >{sent && form.busy ? sent : 'Take it in'}</button
+    >{/snippet}
   {#snippet needs()}Then look it over, before any power.{/snippet}
 </BenchEdge>

@@ -14,7 +14,9 @@
   let claimed = $state('');
   const form = new Sending();
   async function take() {
-    const done = await act(api.POST('/api/lots', { body: { name, cameFrom, paid: number(paid, 'what was paid'), claimed } }));
+    const done = await act(
+      api.POST('/api/lots', { body: { name, cameFrom, paid: number(paid, 'what was paid'), claimed } }),
+    );
     go(`/m/${done.id}/lot`);
   }
 </script>
@@ -25,13 +27,43 @@
   <TopBar at="" />
   <main class="max-w-[64rem]">
     <h1 class="mt-2 text-[1.75rem] font-bold">A lot came in</h1>
-    <p class="mt-1 text-soft">A van-load becomes a few machines and many donors. Take it in as one, open every box, and sort it once. A single machine is <a class="underline" href="/take-in">taken in by itself</a>.</p>
-    <form id="lot" class="mt-5 grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(take); }}>
+    <p class="mt-1 text-soft">
+      A van-load becomes a few machines and many donors. Take it in as one, open every box, and sort it once. A single
+      machine is <a class="underline" href="/take-in">taken in by itself</a>.
+    </p>
+    <form
+      id="lot"
+      class="mt-5 grid gap-4 sm:grid-cols-2"
+      onsubmit={(e) => {
+        e.preventDefault();
+        void form.send(take);
+      }}
+    >
       <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-      <Field label="What you call it" error={form.field('name')}>{#snippet children(f)}<input class="input text-lg font-semibold" required maxlength="80" autocomplete="off" bind:value={name} {...f} />{/snippet}</Field>
-      <Field label="Paid for all of it" hint="0 when it was given." error={form.field('paid')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={paid} {...f} />{/snippet}</Field>
-      <Field label="Where it came from" error={form.field('cameFrom')}>{#snippet children(f)}<input class="input" maxlength="300" bind:value={cameFrom} {...f} />{/snippet}</Field>
-      <Field label="What was claimed of it" error={form.field('claimed')}>{#snippet children(f)}<input class="input" maxlength="1000" bind:value={claimed} {...f} />{/snippet}</Field>
+      <Field label="What you call it" error={form.field('name')}
+        >{#snippet children(f)}<input
+            class="input text-lg font-semibold"
+            required
+            maxlength="80"
+            autocomplete="off"
+            bind:value={name}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="Paid for all of it" hint="0 when it was given." error={form.field('paid')}
+        >{#snippet children(f)}<input
+            class="input reading"
+            inputmode="decimal"
+            bind:value={paid}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="Where it came from" error={form.field('cameFrom')}
+        >{#snippet children(f)}<input class="input" maxlength="300" bind:value={cameFrom} {...f} />{/snippet}</Field
+      >
+      <Field label="What was claimed of it" error={form.field('claimed')}
+        >{#snippet children(f)}<input class="input" maxlength="1000" bind:value={claimed} {...f} />{/snippet}</Field
+      >
     </form>
   </main>
 </div>

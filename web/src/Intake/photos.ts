@@ -21,7 +21,10 @@ export async function shrink(file: File): Promise<Blob> {
 
 /** Sends one photo now; answers its id. */
 export async function upload(machineId: string, file: File, caption = ''): Promise<string> {
-  const done = await send<Schemas['Acted']>(`/api/machines/${machineId}/photos?caption=${encodeURIComponent(caption)}`, await shrink(file));
+  const done = await send<Schemas['Acted']>(
+    `/api/machines/${machineId}/photos?caption=${encodeURIComponent(caption)}`,
+    await shrink(file),
+  );
   said(done);
   await queries.invalidateQueries();
   return done.id!;
@@ -31,7 +34,13 @@ export async function upload(machineId: string, file: File, caption = ''): Promi
 export async function post(machineId: string, file: File, caption = ''): Promise<{ id: string; blob: Blob }> {
   const blob = await shrink(file);
   const id = crypto.randomUUID();
-  await outbox.put({ machineId, method: 'POST', path: `/api/machines/${machineId}/photos?photoId=${id}&caption=${encodeURIComponent(caption)}`, photo: blob, label: `photo${caption ? `: ${caption}` : ''}` });
+  await outbox.put({
+    machineId,
+    method: 'POST',
+    path: `/api/machines/${machineId}/photos?photoId=${id}&caption=${encodeURIComponent(caption)}`,
+    photo: blob,
+    label: `photo${caption ? `: ${caption}` : ''}`,
+  });
   return { id, blob };
 }
 

@@ -23,12 +23,36 @@
   let open = $state(false);
   let editing = $state<Row>();
   let marking = $state('');
-  let t = $state({ kind: 'aluminiumRadial' as Schemas['CapacitorKind'], volts: '', celsius: '105', diameter: '', height: '', pitch: '', esr: '', quantity: '1', place: '', bought: '', price: '' });
+  let t = $state({
+    kind: 'aluminiumRadial' as Schemas['CapacitorKind'],
+    volts: '',
+    celsius: '105',
+    diameter: '',
+    height: '',
+    pitch: '',
+    esr: '',
+    quantity: '1',
+    place: '',
+    bought: '',
+    price: '',
+  });
 
   const rows = $derived(
     (query.data?.parts ?? [])
-      .filter((r) => !filter || `${r.name} ${r.part.place} ${kindWords[r.part.spec.kind]}`.toLowerCase().includes(filter.toLowerCase()))
-      .toSorted((a, b) => sort === 'value' ? a.part.spec.microfarads - b.part.spec.microfarads : sort === 'volts' ? (a.part.spec.ratedVolts ?? 0) - (b.part.spec.ratedVolts ?? 0) : sort === 'free' ? a.free - b.free : a.part.place.localeCompare(b.part.place)),
+      .filter(
+        (r) =>
+          !filter ||
+          `${r.name} ${r.part.place} ${kindWords[r.part.spec.kind]}`.toLowerCase().includes(filter.toLowerCase()),
+      )
+      .toSorted((a, b) =>
+        sort === 'value'
+          ? a.part.spec.microfarads - b.part.spec.microfarads
+          : sort === 'volts'
+            ? (a.part.spec.ratedVolts ?? 0) - (b.part.spec.ratedVolts ?? 0)
+            : sort === 'free'
+              ? a.free - b.free
+              : a.part.place.localeCompare(b.part.place),
+      ),
   );
 
   function edit(r?: Row) {
@@ -37,16 +61,55 @@
     const s = r?.part.spec;
     const text = (v: number | null | undefined) => (v == null ? '' : plain(v, 6));
     marking = s ? `${plain(s.microfarads, 6)}u${s.safetyClass ? ` ${s.safetyClass}` : ''}` : '';
-    t = { kind: s?.kind ?? 'aluminiumRadial', volts: text(s?.ratedVolts), celsius: s ? text(s.maxCelsius) : '105', diameter: text(s?.diameterMillimetres), height: text(s?.heightMillimetres), pitch: text(s?.leadPitchMillimetres), esr: text(s?.esrOhms), quantity: String(r?.part.quantity ?? 1), place: r?.part.place ?? '', bought: r?.part.boughtOn ?? '', price: text(r?.part.price) };
+    t = {
+      kind: s?.kind ?? 'aluminiumRadial',
+      volts: text(s?.ratedVolts),
+      celsius: s ? text(s.maxCelsius) : '105',
+      diameter: text(s?.diameterMillimetres),
+      height: text(s?.heightMillimetres),
+      pitch: text(s?.leadPitchMillimetres),
+      esr: text(s?.esrOhms),
+      quantity: String(r?.part.quantity ?? 1),
+      place: r?.part.place ?? '',
+      bought: r?.part.boughtOn ?? '',
+      price: text(r?.part.price),
+    };
     open = true;
   }
   async function save() {
     const read = await ask(api.POST('/api/calc/markings/capacitor', { body: { text: marking, kind: t.kind } }));
     const one = read.readings[0];
-    if (!one || read.problems.length || new Set(read.readings.map((r) => r.microfarads)).size > 1) throw new Error(read.sentence);
-    const spec: Schemas['CapacitorSpec'] = { ...(editing?.part.spec ?? { esrFrequencyHertz: 100_000, rippleAmps: null }), kind: t.kind, microfarads: one.microfarads, ratedVolts: number(t.volts, 'volts') ?? one.ratedVolts ?? null, toleranceMinusShare: one.toleranceMinusShare ?? 0.2, tolerancePlusShare: one.tolerancePlusShare ?? 0.2, maxCelsius: number(t.celsius, 'temperature'), diameterMillimetres: number(t.diameter, 'diameter'), heightMillimetres: number(t.height, 'height'), leadPitchMillimetres: number(t.pitch, 'pitch'), esrOhms: number(t.esr, 'ESR'), safetyClass: one.safetyClass ?? null } as Schemas['CapacitorSpec'];
-    const body = { spec, quantity: Math.round(number(t.quantity, 'pieces') ?? 0), place: t.place, boughtOn: t.bought || null, price: number(t.price, 'price') };
-    if (editing) await act(api.PUT('/api/drawer/{partId}', { params: { path: { partId: editing.part.id } }, headers: { 'If-Match': `"${editing.part.version}"` }, body }));
+    if (!one || read.problems.length || new Set(read.readings.map((r) => r.microfarads)).size > 1)
+      throw new Error(read.sentence);
+    const spec: Schemas['CapacitorSpec'] = {
+      ...(editing?.part.spec ?? { esrFrequencyHertz: 100_000, rippleAmps: null }),
+      kind: t.kind,
+      microfarads: one.microfarads,
+      ratedVolts: number(t.volts, 'volts') ?? one.ratedVolts ?? null,
+      toleranceMinusShare: one.toleranceMinusShare ?? 0.2,
+      tolerancePlusShare: one.tolerancePlusShare ?? 0.2,
+      maxCelsius: number(t.celsius, 'temperature'),
+      diameterMillimetres: number(t.diameter, 'diameter'),
+      heightMillimetres: number(t.height, 'height'),
+      leadPitchMillimetres: number(t.pitch, 'pitch'),
+      esrOhms: number(t.esr, 'ESR'),
+      safetyClass: one.safetyClass ?? null,
+    } as Schemas['CapacitorSpec'];
+    const body = {
+      spec,
+      quantity: Math.round(number(t.quantity, 'pieces') ?? 0),
+      place: t.place,
+      boughtOn: t.bought || null,
+      price: number(t.price, 'price'),
+    };
+    if (editing)
+      await act(
+        api.PUT('/api/drawer/{partId}', {
+          params: { path: { partId: editing.part.id } },
+          headers: { 'If-Match': `"${editing.part.version}"` },
+          body,
+        }),
+      );
     else await act(api.POST('/api/drawer', { body }));
     open = false;
   }
@@ -59,12 +122,22 @@
   let count = $state('');
   const counting = $derived(query.data?.parts.find((r) => r.part.id === counted));
   async function keepCount() {
-    await act(api.POST('/api/drawer/{partId}/count', { params: { path: { partId: counting!.part.id } }, body: { quantity: Math.round(number(count, 'pieces') ?? NaN) } }));
+    await act(
+      api.POST('/api/drawer/{partId}/count', {
+        params: { path: { partId: counting!.part.id } },
+        body: { quantity: Math.round(number(count, 'pieces') ?? NaN) },
+      }),
+    );
     counted = null;
     count = '';
   }
   useKeys([{ key: 'a', words: 'Put a part into the drawer', run: () => edit() }]);
-  const heads: [Sort, string, string][] = [['place', 'Place', ''], ['value', 'Value', 'text-right'], ['volts', 'Volts', 'text-right'], ['free', 'Free', 'text-right']];
+  const heads: [Sort, string, string][] = [
+    ['place', 'Place', ''],
+    ['value', 'Value', 'text-right'],
+    ['volts', 'Volts', 'text-right'],
+    ['free', 'Free', 'text-right'],
+  ];
 </script>
 
 <svelte:head><title>Drawer · Haar</title></svelte:head>
@@ -74,32 +147,87 @@
     <Query {query} what="the drawer">
       {#snippet children(data)}
         <div class="flex flex-wrap items-end justify-between gap-4">
-          <div><h1 class="text-[1.75rem] font-bold">{data.pieces} pieces, {data.reserved} set aside for boards</h1><p class="text-soft">Worth {money(data.worth, data.currency)}. What is proposed for a board comes from here, oldest first, and is set aside once.</p></div>
-          <Field label="Show only" class="w-56">{#snippet children(f)}<input class="input" bind:value={filter} {...f} />{/snippet}</Field>
+          <div>
+            <h1 class="text-[1.75rem] font-bold">{data.pieces} pieces, {data.reserved} set aside for boards</h1>
+            <p class="text-soft">
+              Worth {money(data.worth, data.currency)}. What is proposed for a board comes from here, oldest first, and
+              is set aside once.
+            </p>
+          </div>
+          <Field label="Show only" class="w-56"
+            >{#snippet children(f)}<input class="input" bind:value={filter} {...f} />{/snippet}</Field
+          >
         </div>
         {#if !open && !counting}<ProblemNote problem={form.problem} />{/if}
         <div class="mt-4 overflow-x-auto">
           <table class="w-full min-w-[40rem]">
             <caption class="sr-only">Parts in the drawer</caption>
-            <thead class="text-sm text-soft"><tr>
-              {#each heads as [s, w, c] (s)}<th class="py-1 pr-4 text-left font-normal {c}" aria-sort={sort === s ? 'ascending' : 'none'}><button class="underline-offset-4 hover:underline {sort === s ? 'font-bold text-ink' : ''}" onclick={() => (sort = s)}>{w}{sort === s ? ' ↑' : ''}</button></th>{/each}
-              <th class="pr-4 text-left font-normal">Kind and size</th><th class="text-left font-normal">Set aside for</th><th><span class="sr-only">Acts</span></th>
-            </tr></thead>
+            <thead class="text-sm text-soft"
+              ><tr>
+                {#each heads as [s, w, c] (s)}<th
+                    class="py-1 pr-4 text-left font-normal {c}"
+                    aria-sort={sort === s ? 'ascending' : 'none'}
+                    ><button
+                      class="underline-offset-4 hover:underline {sort === s ? 'font-bold text-ink' : ''}"
+                      onclick={() => (sort = s)}>{w}{sort === s ? ' ↑' : ''}</button
+                    ></th
+                  >{/each}
+                <th class="pr-4 text-left font-normal">Kind and size</th><th class="text-left font-normal"
+                  >Set aside for</th
+                ><th><span class="sr-only">Acts</span></th>
+              </tr></thead
+            >
             <tbody>
               {#each rows as r (r.part.id)}
                 {@const s = r.part.spec}
                 {@const v = si(s.microfarads * 1e-6, 'F')}
                 <tr class="border-t border-sill">
                   <td class="reading py-2 pr-4">{r.part.place || '–'}</td>
-                  <td class="reading pr-4 text-right text-lg whitespace-nowrap">{v[0]} <span class="font-normal">{v[1]}</span></td>
-                  <td class="reading pr-4 text-right">{s.ratedVolts == null ? '?' : plain(s.ratedVolts)}{s.safetyClass ? ` ${s.safetyClass}` : ''}</td>
-                  <td class="reading pr-4 text-right text-lg {r.free === 0 ? 'text-oxide' : ''}">{r.free}<span class="ml-1.5 text-sm font-normal text-soft">of {r.part.quantity}</span></td>
-                  <td class="pr-4 text-sm">{kindWords[s.kind]}{#if s.diameterMillimetres}, {plain(s.diameterMillimetres)} × {s.heightMillimetres ? plain(s.heightMillimetres) : '?'} mm{/if}{#if s.maxCelsius}, {plain(s.maxCelsius)} °C{/if}{#if r.part.boughtOn}<span class="text-soft">, {r.part.boughtOn.slice(0, 4)}</span>{/if}</td>
-                  <td class="text-sm">{#each r.for as f (f.capacitorId)}<a class="mr-2 underline" href="/m/{f.machineId}/capacitors?part={f.capacitorId}">{f.designator} of {f.machine}</a>{/each}</td>
-                  <td class="text-right"><button class="act min-h-8" aria-label="Count {r.name}, {r.part.place}" onclick={() => { count = ''; form.problem = undefined; counted = r.part.id; }}>Count</button> <button class="act min-h-8" aria-label="Change {r.name}, {r.part.place}" onclick={() => edit(r)}>Change</button></td>
+                  <td class="reading pr-4 text-right text-lg whitespace-nowrap"
+                    >{v[0]} <span class="font-normal">{v[1]}</span></td
+                  >
+                  <td class="reading pr-4 text-right"
+                    >{s.ratedVolts == null ? '?' : plain(s.ratedVolts)}{s.safetyClass ? ` ${s.safetyClass}` : ''}</td
+                  >
+                  <td class="reading pr-4 text-right text-lg {r.free === 0 ? 'text-oxide' : ''}"
+                    >{r.free}<span class="ml-1.5 text-sm font-normal text-soft">of {r.part.quantity}</span></td
+                  >
+                  <td class="pr-4 text-sm"
+                    >{kindWords[s.kind]}{#if s.diameterMillimetres}, {plain(s.diameterMillimetres)} × {s.heightMillimetres
+                        ? plain(s.heightMillimetres)
+                        : '?'} mm{/if}{#if s.maxCelsius}, {plain(s.maxCelsius)} °C{/if}{#if r.part.boughtOn}<span
+                        class="text-soft">, {r.part.boughtOn.slice(0, 4)}</span
+                      >{/if}</td
+                  >
+                  <td class="text-sm"
+                    >{#each r.for as f (f.capacitorId)}<a
+                        class="mr-2 underline"
+                        href="/m/{f.machineId}/capacitors?part={f.capacitorId}">{f.designator} of {f.machine}</a
+                      >{/each}</td
+                  >
+                  <td class="text-right"
+                    ><button
+                      class="act min-h-8"
+                      aria-label="Count {r.name}, {r.part.place}"
+                      onclick={() => {
+                        count = '';
+                        form.problem = undefined;
+                        counted = r.part.id;
+                      }}>Count</button
+                    >
+                    <button class="act min-h-8" aria-label="Change {r.name}, {r.part.place}" onclick={() => edit(r)}
+                      >Change</button
+                    ></td
+                  >
                 </tr>
               {:else}
-                <tr class="border-t border-sill"><td colspan="7" class="py-8 text-center text-soft">{filter ? 'Nothing here is called that.' : 'The drawer is empty. Put in what you have, and Haar will find what fits.'}</td></tr>
+                <tr class="border-t border-sill"
+                  ><td colspan="7" class="py-8 text-center text-soft"
+                    >{filter
+                      ? 'Nothing here is called that.'
+                      : 'The drawer is empty. Put in what you have, and Haar will find what fits.'}</td
+                  ></tr
+                >
               {/each}
             </tbody>
           </table>
@@ -108,29 +236,140 @@
     </Query>
   </main>
 </div>
-<BenchEdge>{#snippet next()}<button class="btn-next" onclick={() => edit()}>Put a part in</button>{/snippet}{#snippet acts()}<a class="act" href="/api/drawer/labels.pdf" download="drawer labels.pdf">Labels</a><a class="act" href="/order">The order</a><button class="act" onclick={() => edit()}>Add <Key k="A" /></button>{/snippet}</BenchEdge>
-<Sheet bind:open={() => !!counting, (v) => { if (!v) counted = null; }} title="How many lie there?" about={counting ? `${counting.name}${counting.part.place ? `, ${counting.part.place}` : ''}. ${counting.part.quantity} by the book, ${counting.part.reserved} of them set aside.` : ''}>
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(keepCount); }}>
+<BenchEdge
+  >{#snippet next()}<button class="btn-next" onclick={() => edit()}>Put a part in</button>{/snippet}{#snippet acts()}<a
+      class="act"
+      href="/api/drawer/labels.pdf"
+      download="drawer labels.pdf">Labels</a
+    ><a class="act" href="/order">The order</a><button class="act" onclick={() => edit()}>Add <Key k="A" /></button
+    >{/snippet}</BenchEdge
+>
+<Sheet
+  bind:open={
+    () => !!counting,
+    (v) => {
+      if (!v) counted = null;
+    }
+  }
+  title="How many lie there?"
+  about={counting
+    ? `${counting.name}${counting.part.place ? `, ${counting.part.place}` : ''}. ${counting.part.quantity} by the book, ${counting.part.reserved} of them set aside.`
+    : ''}
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(keepCount);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="Pieces counted" error={form.field('quantity')}>{#snippet children(f)}<input class="input reading w-40 text-3xl" inputmode="numeric" required bind:value={count} {...f} />{/snippet}</Field>
+    <Field label="Pieces counted" error={form.field('quantity')}
+      >{#snippet children(f)}<input
+          class="input reading w-40 text-3xl"
+          inputmode="numeric"
+          required
+          bind:value={count}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy || !count.trim()}>That is what lies there</button>
   </form>
 </Sheet>
 <Sheet bind:open title={editing ? 'Change what lies there' : 'Into the drawer'}>
-  <form class="grid gap-4 sm:grid-cols-3" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+  <form
+    class="grid gap-4 sm:grid-cols-3"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(save);
+    }}
+  >
     <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-    <Field class="sm:col-span-2" label="Kind">{#snippet children(f)}<select class="input" bind:value={t.kind} {...f}>{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    <Field label="Marking or value" hint="As printed: 47 16V, 475, 100n X2.">{#snippet children(f)}<input class="input reading" required bind:value={marking} {...f} />{/snippet}</Field>
-    <Field label="Volts">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={t.volts} {...f} />{/snippet}</Field>
-    <Field label="Rated °C">{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={t.celsius} {...f} />{/snippet}</Field>
-    <Field label="ESR, Ω">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={t.esr} {...f} />{/snippet}</Field>
-    <Field label="Diameter, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={t.diameter} {...f} />{/snippet}</Field>
-    <Field label="Height, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={t.height} {...f} />{/snippet}</Field>
-    <Field label="Lead pitch, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={t.pitch} {...f} />{/snippet}</Field>
-    <Field label="Pieces" error={form.field('quantity')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" required bind:value={t.quantity} {...f} />{/snippet}</Field>
-    <Field label="Place">{#snippet children(f)}<input class="input" maxlength="40" bind:value={t.place} {...f} />{/snippet}</Field>
-    <Field label="Price of one">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={t.price} {...f} />{/snippet}</Field>
-    <Field label="Bought on" error={form.field('boughtOn')}>{#snippet children(f)}<input class="input" type="date" bind:value={t.bought} {...f} />{/snippet}</Field>
-    <div class="flex items-end gap-5 sm:col-span-3"><button class="btn-next" disabled={form.busy}>{editing ? 'Save' : 'Put it in'}</button>{#if editing}<button type="button" class="act text-oxide" onclick={() => void form.send(remove)}>Take it out</button>{/if}</div>
+    <Field class="sm:col-span-2" label="Kind"
+      >{#snippet children(f)}<select class="input" bind:value={t.kind} {...f}
+          >{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    <Field label="Marking or value" hint="As printed: 47 16V, 475, 100n X2."
+      >{#snippet children(f)}<input class="input reading" required bind:value={marking} {...f} />{/snippet}</Field
+    >
+    <Field label="Volts"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={t.volts}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Rated °C"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          bind:value={t.celsius}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="ESR, Ω"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={t.esr}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Diameter, mm"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={t.diameter}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Height, mm"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={t.height}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Lead pitch, mm"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={t.pitch}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Pieces" error={form.field('quantity')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          required
+          bind:value={t.quantity}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Place"
+      >{#snippet children(f)}<input class="input" maxlength="40" bind:value={t.place} {...f} />{/snippet}</Field
+    >
+    <Field label="Price of one"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={t.price}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Bought on" error={form.field('boughtOn')}
+      >{#snippet children(f)}<input class="input" type="date" bind:value={t.bought} {...f} />{/snippet}</Field
+    >
+    <div class="flex items-end gap-5 sm:col-span-3">
+      <button class="btn-next" disabled={form.busy}>{editing ? 'Save' : 'Put it in'}</button>{#if editing}<button
+          type="button"
+          class="act text-oxide"
+          onclick={() => void form.send(remove)}>Take it out</button
+        >{/if}
+    </div>
   </form>
 </Sheet>

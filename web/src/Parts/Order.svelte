@@ -17,7 +17,11 @@
   import { kindWords, orderWords } from '$lib/words';
   import Suppliers from './Suppliers.svelte';
 
-  const kept = JSON.parse(localStorage.getItem('haar.order') ?? '{}') as { share?: string; least?: string; days?: string };
+  const kept = JSON.parse(localStorage.getItem('haar.order') ?? '{}') as {
+    share?: string;
+    least?: string;
+    days?: string;
+  };
   let share = $state(kept.share ?? '10');
   let least = $state(kept.least ?? '0');
   let days = $state(kept.days ?? '');
@@ -26,21 +30,66 @@
   let pieces = $state<Record<string, string>>({});
   let troubles = $state<string[]>([]);
   const form = new Sending();
-  const fine = (t: string, usual: number | null) => (typed(t) === undefined || Number.isNaN(typed(t)) ? usual : typed(t)!);
-  const policy = $derived({ spareShare: (fine(share, 0) ?? 0) / 100, spareLeast: fine(least, 0) ?? 0, latestDays: fine(days, null) });
-  const query = createQuery(() => ({ queryKey: ['orders', policy], queryFn: () => ask(api.GET('/api/orders', { params: { query: { spareShare: policy.spareShare, spareLeast: policy.spareLeast, latestDays: policy.latestDays ?? undefined } } })), placeholderData: (before) => before }));
+  const fine = (t: string, usual: number | null) =>
+    typed(t) === undefined || Number.isNaN(typed(t)) ? usual : typed(t)!;
+  const policy = $derived({
+    spareShare: (fine(share, 0) ?? 0) / 100,
+    spareLeast: fine(least, 0) ?? 0,
+    latestDays: fine(days, null),
+  });
+  const query = createQuery(() => ({
+    queryKey: ['orders', policy],
+    queryFn: () =>
+      ask(
+        api.GET('/api/orders', {
+          params: {
+            query: {
+              spareShare: policy.spareShare,
+              spareLeast: policy.spareLeast,
+              latestDays: policy.latestDays ?? undefined,
+            },
+          },
+        }),
+      ),
+    placeholderData: (before) => before,
+  }));
   const data = $derived(query.data);
   const cur = $derived(data?.currency ?? 'EUR');
   const open = $derived(data?.orders.filter((o) => o.state !== 'here' && o.state !== 'cancelled') ?? []);
   const closed = $derived(data?.orders.filter((o) => o.state === 'here' || o.state === 'cancelled') ?? []);
-  const csv = $derived(`/api/orders/plan.csv?spareShare=${policy.spareShare}&spareLeast=${policy.spareLeast}${policy.latestDays != null ? `&latestDays=${policy.latestDays}` : ''}`);
-  const lineMark: Record<Schemas['OrderLineState'], [MarkOf, string]> = { asked: ['unknown', 'asked for'], confirmed: ['waiting', 'confirmed'], outOfStock: ['out', 'out of stock'], substituted: ['if', 'something else is sent'], fewer: ['if', 'fewer'], late: ['waiting', 'late'], here: ['done', 'here'] };
-  const orderMark: Record<Schemas['PartOrderState'], MarkOf> = { notSent: 'out', confirmed: 'waiting', partlyHere: 'waiting', here: 'done', cancelled: 'unknown' };
+  const csv = $derived(
+    `/api/orders/plan.csv?spareShare=${policy.spareShare}&spareLeast=${policy.spareLeast}${policy.latestDays != null ? `&latestDays=${policy.latestDays}` : ''}`,
+  );
+  const lineMark: Record<Schemas['OrderLineState'], [MarkOf, string]> = {
+    asked: ['unknown', 'asked for'],
+    confirmed: ['waiting', 'confirmed'],
+    outOfStock: ['out', 'out of stock'],
+    substituted: ['if', 'something else is sent'],
+    fewer: ['if', 'fewer'],
+    late: ['waiting', 'late'],
+    here: ['done', 'here'],
+  };
+  const orderMark: Record<Schemas['PartOrderState'], MarkOf> = {
+    notSent: 'out',
+    confirmed: 'waiting',
+    partlyHere: 'waiting',
+    here: 'done',
+    cancelled: 'unknown',
+  };
 
   const setAside = () => form.send(() => act(api.POST('/api/orders/set-aside')));
   const send = () =>
     form.send(async () => {
-      const done = await act(api.POST('/api/orders/send', { body: { cost: data!.plan.cost, spareShare: policy.spareShare, spareLeast: policy.spareLeast, latestDays: policy.latestDays } }));
+      const done = await act(
+        api.POST('/api/orders/send', {
+          body: {
+            cost: data!.plan.cost,
+            spareShare: policy.spareShare,
+            spareLeast: policy.spareLeast,
+            latestDays: policy.latestDays,
+          },
+        }),
+      );
       troubles = done.troubles;
     });
   const path = (o: Schemas['PartOrder']) => ({ params: { path: { orderId: o.id } } });
@@ -53,7 +102,12 @@
   const left = (l: Schemas['PartOrderLine']) => l.open;
   const book = () =>
     form.send(async () => {
-      await act(api.POST('/api/orders/{orderId}/arrived', { ...path(arriving!), body: { arrived: Object.entries(pieces).map(([sku, n]) => ({ sku, pieces: number(n, 'the pieces') ?? 0 })) } }));
+      await act(
+        api.POST('/api/orders/{orderId}/arrived', {
+          ...path(arriving!),
+          body: { arrived: Object.entries(pieces).map(([sku, n]) => ({ sku, pieces: number(n, 'the pieces') ?? 0 })) },
+        }),
+      );
       sheet = '';
     });
   function keep() {
@@ -66,7 +120,17 @@
     else if (data.plan.parcels.length) void send();
     else if (open[0]) openArrived(open[0]);
   }
-  const nextWord = $derived(!data ? '' : data.drawer.length ? `Set aside ${data.drawer.length} from the drawer` : data.plan.parcels.length ? `Order for ${money(data.plan.cost, cur)}` : open.length ? 'A parcel has come' : '');
+  const nextWord = $derived(
+    !data
+      ? ''
+      : data.drawer.length
+        ? `Set aside ${data.drawer.length} from the drawer`
+        : data.plan.parcels.length
+          ? `Order for ${money(data.plan.cost, cur)}`
+          : open.length
+            ? 'A parcel has come'
+            : '',
+  );
   useKeys([
     { key: 'u', words: 'Suppliers', run: () => (sheet = 'suppliers') },
     { key: 'y', words: 'Spares and days', run: () => (sheet = 'policy') },
@@ -82,83 +146,286 @@
     <Query {query} what="the order">
       {#snippet children(d)}
         {#if d.drawer.length}
-          <h1 class="text-[1.75rem] leading-tight font-bold">The drawer covers {d.drawer.length} {d.drawer.length === 1 ? 'place' : 'places'}{d.needs.length ? `; ${d.needs.reduce((s, n) => s + n.count, 0)} pieces have to be bought` : ''}.</h1>
-          <details class="mt-2"><summary class="act">Which goes where</summary><ul class="mt-1 columns-1 gap-8 sm:columns-2">{#each d.drawer as x (x.capacitorId)}<li class="flex justify-between gap-4 border-b border-sill py-1"><span class="font-semibold">{x.for}</span><span class="text-right">{x.name}{x.place ? `, ${x.place}` : ''}</span></li>{/each}</ul></details>
+          <h1 class="text-[1.75rem] leading-tight font-bold">
+            The drawer covers {d.drawer.length}
+            {d.drawer.length === 1 ? 'place' : 'places'}{d.needs.length
+              ? `; ${d.needs.reduce((s, n) => s + n.count, 0)} pieces have to be bought`
+              : ''}.
+          </h1>
+          <details class="mt-2">
+            <summary class="act">Which goes where</summary>
+            <ul class="mt-1 columns-1 gap-8 sm:columns-2">
+              {#each d.drawer as x (x.capacitorId)}<li class="flex justify-between gap-4 border-b border-sill py-1">
+                  <span class="font-semibold">{x.for}</span><span class="text-right"
+                    >{x.name}{x.place ? `, ${x.place}` : ''}</span
+                  >
+                </li>{/each}
+            </ul>
+          </details>
         {/if}
         {#if d.needs.length}
           <div class="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_25rem]">
             <section aria-label="The order that costs least" class="min-w-0">
               {#each d.plan.parcels as p (p.supplier.id)}
-                <h2 class="mt-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1 first:mt-0"><span class="text-lg font-bold">{p.supplier.name}</span><span class="text-sm text-soft">goods {money(p.goods, cur)}, postage {p.postage ? money(p.postage, cur) : 'free'}, {p.days} days</span></h2>
+                <h2
+                  class="mt-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-2 border-ink pb-1 first:mt-0"
+                >
+                  <span class="text-lg font-bold">{p.supplier.name}</span><span class="text-sm text-soft"
+                    >goods {money(p.goods, cur)}, postage {p.postage ? money(p.postage, cur) : 'free'}, {p.days} days</span
+                  >
+                </h2>
                 <ul>
                   {#each p.lines as l (l.offer.sku)}
-                    <li class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[5rem_minmax(0,1fr)_8.500rem_5rem]">
+                    <li
+                      class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[5rem_minmax(0,1fr)_8.500rem_5rem]"
+                    >
                       <span class="reading text-base max-sm:hidden">{l.offer.sku}</span>
-                      <span class="min-w-0"><span class="font-semibold">{siText(l.offer.spec.microfarads * 1e-6, 'F')}{l.offer.spec.ratedVolts ? ` ${l.offer.spec.ratedVolts} V` : ''}{l.offer.spec.maxCelsius ? ` ${l.offer.spec.maxCelsius} °C` : ''} {kindWords[l.offer.spec.kind].toLowerCase()}</span><span class="block text-sm text-soft">{l.for.map((f) => `${f.pieces} for ${f.need}`).join('; ') || 'for the drawer'}{l.over ? `; ${l.over} over` : ''}{#if l.for.some((f) => f.fit !== 'yes')}. <span class="font-semibold text-brass-ink">Fits on a condition.</span>{/if}</span></span>
-                      <span class="text-right max-sm:col-start-1 max-sm:text-left">{l.packs} × {l.offer.packSize === 1 ? 'piece' : `pack of ${l.offer.packSize}`}</span>
+                      <span class="min-w-0"
+                        ><span class="font-semibold"
+                          >{siText(l.offer.spec.microfarads * 1e-6, 'F')}{l.offer.spec.ratedVolts
+                            ? ` ${l.offer.spec.ratedVolts} V`
+                            : ''}{l.offer.spec.maxCelsius ? ` ${l.offer.spec.maxCelsius} °C` : ''}
+                          {kindWords[l.offer.spec.kind].toLowerCase()}</span
+                        ><span class="block text-sm text-soft"
+                          >{l.for.map((f) => `${f.pieces} for ${f.need}`).join('; ') || 'for the drawer'}{l.over
+                            ? `; ${l.over} over`
+                            : ''}{#if l.for.some((f) => f.fit !== 'yes')}. <span class="font-semibold text-brass-ink"
+                              >Fits on a condition.</span
+                            >{/if}</span
+                        ></span
+                      >
+                      <span class="text-right max-sm:col-start-1 max-sm:text-left"
+                        >{l.packs} × {l.offer.packSize === 1 ? 'piece' : `pack of ${l.offer.packSize}`}</span
+                      >
                       <span class="reading text-right max-sm:col-start-2 max-sm:row-start-1">{money(l.cost, cur)}</span>
                     </li>
                   {/each}
                 </ul>
-              {:else}<p class="py-4 text-lg">{d.suppliers.some((s) => s.offers) ? 'No supplier has what is wanted.' : 'No supplier’s list is here yet.'} <button class="underline" onclick={() => (sheet = 'suppliers')}>Suppliers</button></p>{/each}
-              {#if d.plan.uncovered.length}<h2 class="mt-5 font-bold">Not to be had</h2><ul>{#each d.plan.uncovered as u (u.need)}<li class="flex gap-3 border-b border-sill py-1.5"><Mark of="out" size={19} word="not covered" /><span><strong>{u.pieces} × {u.need}</strong><span class="block text-sm text-soft">{u.why}</span></span></li>{/each}</ul>{/if}
+              {:else}<p class="py-4 text-lg">
+                  {d.suppliers.some((s) => s.offers)
+                    ? 'No supplier has what is wanted.'
+                    : 'No supplier’s list is here yet.'}
+                  <button class="underline" onclick={() => (sheet = 'suppliers')}>Suppliers</button>
+                </p>{/each}
+              {#if d.plan.uncovered.length}<h2 class="mt-5 font-bold">Not to be had</h2>
+                <ul>
+                  {#each d.plan.uncovered as u (u.need)}<li class="flex gap-3 border-b border-sill py-1.5">
+                      <Mark of="out" size={19} word="not covered" /><span
+                        ><strong>{u.pieces} × {u.need}</strong><span class="block text-sm text-soft">{u.why}</span
+                        ></span
+                      >
+                    </li>{/each}
+                </ul>{/if}
             </section>
             <aside class="min-w-0 self-start rounded-lg bg-paper p-5">
-              <Verdict verdict={d.plan.verdict} heading={d.drawer.length ? 2 : 1} figures={false} words={{ yes: d.plan.proven ? 'Proven cheapest' : 'Best found', yesIf: d.plan.proven ? 'Proven cheapest, not all of it' : 'Best found', unknown: 'Not to be had', no: 'Nothing to order' }}>
+              <Verdict
+                verdict={d.plan.verdict}
+                heading={d.drawer.length ? 2 : 1}
+                figures={false}
+                words={{
+                  yes: d.plan.proven ? 'Proven cheapest' : 'Best found',
+                  yesIf: d.plan.proven ? 'Proven cheapest, not all of it' : 'Best found',
+                  unknown: 'Not to be had',
+                  no: 'Nothing to order',
+                }}
+              >
                 <p class="mt-2"><span class="reading text-[2rem]">{money(d.plan.cost, cur)}</span></p>
-                {#if d.plan.fromOne}<p class="text-sm">From one supplier, {d.plan.fromOne.supplier}: <strong>{money(d.plan.fromOne.cost, cur)}</strong>, {d.plan.fromOne.days} days.</p>{/if}
+                {#if d.plan.fromOne}<p class="text-sm">
+                    From one supplier, {d.plan.fromOne.supplier}: <strong>{money(d.plan.fromOne.cost, cur)}</strong>, {d
+                      .plan.fromOne.days} days.
+                  </p>{/if}
               </Verdict>
-              <p class="mt-3 sill pt-3 text-sm">Spares: {share || 0} %{Number(least) ? `, at least ${least}` : ''}. {policy.latestDays != null ? `Here within ${policy.latestDays} days.` : 'No matter how long it takes.'} <button class="act text-sm" onclick={() => (sheet = 'policy')}>Change</button> <a class="act text-sm" href={csv} download="order.csv">As a table</a></p>
-              <details class="mt-1"><summary class="act text-sm">Wanted for</summary><ul class="text-sm">{#each d.needs as n (n.key)}<li class="border-b border-sill py-1"><strong>{n.count} × {n.key}</strong><span class="block text-soft">{n.for.join(', ')}</span></li>{/each}</ul></details>
+              <p class="mt-3 sill pt-3 text-sm">
+                Spares: {share || 0} %{Number(least) ? `, at least ${least}` : ''}. {policy.latestDays != null
+                  ? `Here within ${policy.latestDays} days.`
+                  : 'No matter how long it takes.'}
+                <button class="act text-sm" onclick={() => (sheet = 'policy')}>Change</button>
+                <a class="act text-sm" href={csv} download="order.csv">As a table</a>
+              </p>
+              <details class="mt-1">
+                <summary class="act text-sm">Wanted for</summary>
+                <ul class="text-sm">
+                  {#each d.needs as n (n.key)}<li class="border-b border-sill py-1">
+                      <strong>{n.count} × {n.key}</strong><span class="block text-soft">{n.for.join(', ')}</span>
+                    </li>{/each}
+                </ul>
+              </details>
             </aside>
           </div>
         {:else if !d.drawer.length}
-          <h1 class="text-[1.75rem] font-bold">{open.length ? 'Everything that is wanted is in the post.' : 'Nothing has to be ordered.'}</h1>
-          <p class="mt-2 text-soft">{open.length ? '' : 'Every part that comes out has its new one set aside or fitted, or no board has one that comes out.'}</p>
+          <h1 class="text-[1.75rem] font-bold">
+            {open.length ? 'Everything that is wanted is in the post.' : 'Nothing has to be ordered.'}
+          </h1>
+          <p class="mt-2 text-soft">
+            {open.length
+              ? ''
+              : 'Every part that comes out has its new one set aside or fitted, or no board has one that comes out.'}
+          </p>
         {/if}
-        {#if troubles.length}<div role="alert" class="mt-4 rounded-lg bg-oxide-wash p-4"><p class="font-bold">Written down, but not taken yet:</p><ul>{#each troubles as t (t)}<li>{t}</li>{/each}</ul></div>{/if}
+        {#if troubles.length}<div role="alert" class="mt-4 rounded-lg bg-oxide-wash p-4">
+            <p class="font-bold">Written down, but not taken yet:</p>
+            <ul>
+              {#each troubles as t (t)}<li>{t}</li>{/each}
+            </ul>
+          </div>{/if}
         {#if !sheet}<div class="mt-3"><ProblemNote problem={form.problem} /></div>{/if}
         {#if d.orders.length}
           <section class="mt-8" aria-label="Orders">
-            <h2 class="text-lg font-bold">{open.length ? `${open.length} ${open.length === 1 ? 'parcel' : 'parcels'} to come` : 'Orders'}</h2>
+            <h2 class="text-lg font-bold">
+              {open.length ? `${open.length} ${open.length === 1 ? 'parcel' : 'parcels'} to come` : 'Orders'}
+            </h2>
             {#each [...open, ...closed] as o (o.id)}
               <article class="border-t border-sill py-3">
-                <p class="flex flex-wrap items-center gap-x-3"><Mark of={orderMark[o.state]} size={22} hidden /><strong class="text-lg">{o.supplier}</strong><span>{orderWords[o.state]}{o.theirNumber ? `, ${o.theirNumber}` : ''}{o.expectedOn && (o.state === 'confirmed' || o.state === 'partlyHere') ? `, by ${day(o.expectedOn)}` : ''}</span>
+                <p class="flex flex-wrap items-center gap-x-3">
+                  <Mark of={orderMark[o.state]} size={22} hidden /><strong class="text-lg">{o.supplier}</strong><span
+                    >{orderWords[o.state]}{o.theirNumber ? `, ${o.theirNumber}` : ''}{o.expectedOn &&
+                    (o.state === 'confirmed' || o.state === 'partlyHere')
+                      ? `, by ${day(o.expectedOn)}`
+                      : ''}</span
+                  >
                   <span class="ml-auto flex flex-wrap gap-x-5">
-                    {#if o.state === 'notSent'}<button class="act" disabled={form.busy} onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/send', path(o))))}>Send it again</button>{/if}
-                    {#if o.state === 'confirmed' || o.state === 'partlyHere'}<button class="act" onclick={() => openArrived(o)}>It has come</button>{#if o.theirNumber}<button class="act" disabled={form.busy} onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/ask', path(o))))}>Ask how it stands</button>{/if}{/if}
-                    {#if o.state !== 'here' && o.state !== 'cancelled'}<button class="act" disabled={form.busy} onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/cancel', path(o))))}>Close it</button>{/if}
+                    {#if o.state === 'notSent'}<button
+                        class="act"
+                        disabled={form.busy}
+                        onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/send', path(o))))}
+                        >Send it again</button
+                      >{/if}
+                    {#if o.state === 'confirmed' || o.state === 'partlyHere'}<button
+                        class="act"
+                        onclick={() => openArrived(o)}>It has come</button
+                      >{#if o.theirNumber}<button
+                          class="act"
+                          disabled={form.busy}
+                          onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/ask', path(o))))}
+                          >Ask how it stands</button
+                        >{/if}{/if}
+                    {#if o.state !== 'here' && o.state !== 'cancelled'}<button
+                        class="act"
+                        disabled={form.busy}
+                        onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/cancel', path(o))))}
+                        >Close it</button
+                      >{/if}
                     <a class="act" href="/api/orders/{o.id}/csv" download="order-{o.supplier}.csv">Table</a>
-                  </span></p>
+                  </span>
+                </p>
                 {#if o.trouble}<p class="mt-1 font-semibold text-oxide">{o.trouble}</p>{/if}
-                <ul class="mt-1 text-sm">{#each o.lines as l (l.sku)}<li class="flex flex-wrap items-center gap-x-2 py-0.5"><Mark of={lineMark[l.state][0]} size={17} word={lineMark[l.state][1]} /><span class="font-mono">{l.sku}</span><span>{l.packs * l.packSize} pieces{l.arrivedPieces ? `, ${l.arrivedPieces} here` : ''}, {lineMark[l.state][1]}</span>{#if l.note}<span class="font-semibold {l.state === 'outOfStock' ? 'text-oxide' : 'text-brass-ink'}">{l.note}</span>{/if}</li>{/each}</ul>
+                <ul class="mt-1 text-sm">
+                  {#each o.lines as l (l.sku)}<li class="flex flex-wrap items-center gap-x-2 py-0.5">
+                      <Mark of={lineMark[l.state][0]} size={17} word={lineMark[l.state][1]} /><span class="font-mono"
+                        >{l.sku}</span
+                      ><span
+                        >{l.packs * l.packSize} pieces{l.arrivedPieces ? `, ${l.arrivedPieces} here` : ''}, {lineMark[
+                          l.state
+                        ][1]}</span
+                      >{#if l.note}<span
+                          class="font-semibold {l.state === 'outOfStock' ? 'text-oxide' : 'text-brass-ink'}"
+                          >{l.note}</span
+                        >{/if}
+                    </li>{/each}
+                </ul>
               </article>
             {/each}
           </section>
         {/if}
         <BenchEdge>
-          {#snippet next()}{#if nextWord}<button class="btn-next" disabled={form.busy} onclick={doNext}>{form.busy ? 'One moment …' : nextWord}</button>{:else}<a class="btn-next" href="/">Back to the workshop</a>{/if}{/snippet}
-          {#snippet needs()}{d.drawer.length ? 'Oldest stock and exact value first; each piece once.' : d.plan.parcels.length ? `${d.plan.parcels.length} ${d.plan.parcels.length === 1 ? 'parcel' : 'parcels'}; written down here before it is sent.` : ''}{/snippet}
-          {#snippet acts()}<button class="act" onclick={() => (sheet = 'suppliers')}>Suppliers <Key k="U" /></button><button class="act" onclick={() => (sheet = 'policy')}>Spares and days <Key k="Y" /></button>{/snippet}
+          {#snippet next()}{#if nextWord}<button class="btn-next" disabled={form.busy} onclick={doNext}
+                >{form.busy ? 'One moment …' : nextWord}</button
+              >{:else}<a class="btn-next" href="/">Back to the workshop</a>{/if}{/snippet}
+          {#snippet needs()}{d.drawer.length
+              ? 'Oldest stock and exact value first; each piece once.'
+              : d.plan.parcels.length
+                ? `${d.plan.parcels.length} ${d.plan.parcels.length === 1 ? 'parcel' : 'parcels'}; written down here before it is sent.`
+                : ''}{/snippet}
+          {#snippet acts()}<button class="act" onclick={() => (sheet = 'suppliers')}>Suppliers <Key k="U" /></button
+            ><button class="act" onclick={() => (sheet = 'policy')}>Spares and days <Key k="Y" /></button>{/snippet}
         </BenchEdge>
       {/snippet}
     </Query>
   </main>
 </div>
 
-<Sheet bind:open={() => sheet === 'policy', (v) => { if (!v) sheet = ''; }} title="Spares and days" about="The order is worked out anew at once.">
-  <form class="grid gap-4 sm:grid-cols-3" onsubmit={(e) => { e.preventDefault(); keep(); }}>
-    <Field label="Spares, % of each need">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={share} {...f} />{/snippet}</Field>
-    <Field label="Spares, at least">{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={least} {...f} />{/snippet}</Field>
-    <Field label="Here within, days" hint="Empty: no matter.">{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={days} {...f} />{/snippet}</Field>
+<Sheet
+  bind:open={
+    () => sheet === 'policy',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Spares and days"
+  about="The order is worked out anew at once."
+>
+  <form
+    class="grid gap-4 sm:grid-cols-3"
+    onsubmit={(e) => {
+      e.preventDefault();
+      keep();
+    }}
+  >
+    <Field label="Spares, % of each need"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={share}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Spares, at least"
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          bind:value={least}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Here within, days" hint="Empty: no matter."
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          bind:value={days}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start">Keep it so</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'suppliers', (v) => { if (!v) sheet = ''; }} title="Suppliers" about="Each has a list: asked for over its interface, or taken in as a table."><Suppliers suppliers={data?.suppliers ?? []} /></Sheet>
-<Sheet bind:open={() => sheet === 'arrived', (v) => { if (!v) sheet = ''; }} title="What lay in the parcel from {arriving?.supplier}?" about="Booked into the drawer and set aside for what waited, most urgent first.">
-  <form class="grid gap-3" onsubmit={(e) => { e.preventDefault(); void book(); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'suppliers',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Suppliers"
+  about="Each has a list: asked for over its interface, or taken in as a table."
+  ><Suppliers suppliers={data?.suppliers ?? []} /></Sheet
+>
+<Sheet
+  bind:open={
+    () => sheet === 'arrived',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="What lay in the parcel from {arriving?.supplier}?"
+  about="Booked into the drawer and set aside for what waited, most urgent first."
+>
+  <form
+    class="grid gap-3"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void book();
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    {#each arriving?.lines.filter((l) => l.state !== 'outOfStock') ?? [] as l (l.sku)}<Field label="{l.sku}, pieces of {left(l)} to come">{#snippet children(f)}<input class="input reading w-32" inputmode="numeric" bind:value={pieces[l.sku]} {...f} />{/snippet}</Field>{/each}
+    {#each arriving?.lines.filter((l) => l.state !== 'outOfStock') ?? [] as l (l.sku)}<Field
+        label="{l.sku}, pieces of {left(l)} to come"
+        >{#snippet children(f)}<input
+            class="input reading w-32"
+            inputmode="numeric"
+            bind:value={pieces[l.sku]}
+            {...f}
+          />{/snippet}</Field
+      >{/each}
     <button class="btn-next justify-self-start" disabled={form.busy}>Book it in</button>
   </form>
 </Sheet>

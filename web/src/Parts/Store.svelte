@@ -25,35 +25,70 @@
 
   function openPart(p?: Schemas['StorePart']) {
     of = p && { id: p.id, version: p.version };
-    part = p ? { kind: p.kind, fits: p.fits, quantity: p.quantity, state: p.state, place: p.place, cameFrom: p.cameFrom } : { kind: '', fits: '', quantity: 1, state: 'notKnown', place: '', cameFrom: '' };
+    part = p
+      ? { kind: p.kind, fits: p.fits, quantity: p.quantity, state: p.state, place: p.place, cameFrom: p.cameFrom }
+      : { kind: '', fits: '', quantity: 1, state: 'notKnown', place: '', cameFrom: '' };
     quantity = String(part.quantity);
     form.problem = undefined;
     sheet = 'part';
   }
   function openFastener(f?: Schemas['StoreFastener']) {
     of = f && { id: f.id, version: f.version };
-    fastener = f ? { thread: f.thread, length: String(f.lengthMillimetres), head: f.head, quantity: String(f.quantity), place: f.place } : { thread: 'M3', length: '6', head: 'pan', quantity: '10', place: '' };
+    fastener = f
+      ? {
+          thread: f.thread,
+          length: String(f.lengthMillimetres),
+          head: f.head,
+          quantity: String(f.quantity),
+          place: f.place,
+        }
+      : { thread: 'M3', length: '6', head: 'pan', quantity: '10', place: '' };
     form.problem = undefined;
     sheet = 'fastener';
   }
   async function savePart() {
     const body = { ...$state.snapshot(part), quantity: Math.round(number(quantity, 'how many') ?? 0) };
-    if (of) await act(api.PUT('/api/store/parts/{partId}', { params: { path: { partId: of.id } }, headers: { 'If-Match': `"${of.version}"` }, body }));
+    if (of)
+      await act(
+        api.PUT('/api/store/parts/{partId}', {
+          params: { path: { partId: of.id } },
+          headers: { 'If-Match': `"${of.version}"` },
+          body,
+        }),
+      );
     else await act(api.POST('/api/store/parts', { body }));
     sheet = '';
   }
   async function saveFastener() {
-    const body = { thread: fastener.thread, lengthMillimetres: number(fastener.length, 'the length') ?? 0, head: fastener.head, quantity: Math.round(number(fastener.quantity, 'how many') ?? 0), place: fastener.place };
-    if (of) await act(api.PUT('/api/store/fasteners/{fastenerId}', { params: { path: { fastenerId: of.id } }, headers: { 'If-Match': `"${of.version}"` }, body }));
+    const body = {
+      thread: fastener.thread,
+      lengthMillimetres: number(fastener.length, 'the length') ?? 0,
+      head: fastener.head,
+      quantity: Math.round(number(fastener.quantity, 'how many') ?? 0),
+      place: fastener.place,
+    };
+    if (of)
+      await act(
+        api.PUT('/api/store/fasteners/{fastenerId}', {
+          params: { path: { fastenerId: of.id } },
+          headers: { 'If-Match': `"${of.version}"` },
+          body,
+        }),
+      );
     else await act(api.POST('/api/store/fasteners', { body }));
     sheet = '';
   }
-  const remove = () => form.send(async () => {
-    if (sheet === 'part') await act(api.DELETE('/api/store/parts/{partId}', { params: { path: { partId: of!.id } } }));
-    else await act(api.DELETE('/api/store/fasteners/{fastenerId}', { params: { path: { fastenerId: of!.id } } }));
-    sheet = '';
-  });
-  useKeys([{ key: 'a', words: 'A part into the store', run: () => openPart() }, { key: 'f', words: 'Fasteners into the store', run: () => openFastener() }]);
+  const remove = () =>
+    form.send(async () => {
+      if (sheet === 'part')
+        await act(api.DELETE('/api/store/parts/{partId}', { params: { path: { partId: of!.id } } }));
+      else await act(api.DELETE('/api/store/fasteners/{fastenerId}', { params: { path: { fastenerId: of!.id } } }));
+      sheet = '';
+    });
+  useKeys([
+    { key: 'a', words: 'A part into the store', run: () => openPart() },
+    { key: 'f', words: 'Fasteners into the store', run: () => openFastener() },
+  ]);
 </script>
 
 <svelte:head><title>Store · Haar</title></svelte:head>
@@ -64,23 +99,60 @@
     <Query {query} what="the store">
       {#snippet children(data)}
         {@const spare = data.parts.filter((p) => !p.part.forMachineId)}
-        <h1 class="text-[1.75rem] leading-tight font-bold">{data.parts.length ? `${spare.reduce((n, p) => n + p.part.quantity, 0)} ${spare.length === 1 && spare[0]!.part.quantity === 1 ? 'part' : 'parts'} to give${data.parts.some((p) => p.part.forMachineId) ? `, ${data.parts.reduce((n, p) => n + (p.part.forMachineId ? p.part.quantity : 0), 0)} set aside` : ''}` : 'No part in the store yet'}</h1>
-        <p class="text-soft">Whole parts from donors and purchases, each with where it came from. Capacitors are in the <a class="underline" href="/drawer">drawer</a>.</p>
-        <div class="mt-3 max-w-80"><Field label="Find a part or a fastener">{#snippet children(f)}<input class="input" bind:value={text} {...f} />{/snippet}</Field></div>
+        <h1 class="text-[1.75rem] leading-tight font-bold">
+          {data.parts.length
+            ? `${spare.reduce((n, p) => n + p.part.quantity, 0)} ${spare.length === 1 && spare[0]!.part.quantity === 1 ? 'part' : 'parts'} to give${data.parts.some((p) => p.part.forMachineId) ? `, ${data.parts.reduce((n, p) => n + (p.part.forMachineId ? p.part.quantity : 0), 0)} set aside` : ''}`
+            : 'No part in the store yet'}
+        </h1>
+        <p class="text-soft">
+          Whole parts from donors and purchases, each with where it came from. Capacitors are in the <a
+            class="underline"
+            href="/drawer">drawer</a
+          >.
+        </p>
+        <div class="mt-3 max-w-80">
+          <Field label="Find a part or a fastener"
+            >{#snippet children(f)}<input class="input" bind:value={text} {...f} />{/snippet}</Field
+          >
+        </div>
         <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
           <section aria-label="Parts">
             <h2 class="text-lg font-bold">Parts</h2>
             <ul class="mt-1 border-t border-sill">
-              {#each data.parts.filter((p) => has(`${p.part.kind} ${p.part.fits} ${p.part.cameFrom} ${p.part.place}`)) as { part: p, forMachine } (p.id)}
-                <li><button class="grid w-full grid-cols-[2.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-2 text-left hover:bg-rock/60" onclick={() => openPart(p)}><span class="reading">{p.quantity}×</span><span><strong>{p.kind.charAt(0).toUpperCase() + p.kind.slice(1)}</strong>{p.fits ? `, ${p.fits}` : ''}<span class="block text-sm text-soft">{[p.cameFrom && `from ${p.cameFrom}`, forMachine && `for ${forMachine}`].filter(Boolean).join(' · ')}</span></span><span class="text-right text-sm {p.state === 'good' ? 'text-verdigris' : 'text-brass-ink'}">{partStateWords[p.state]}<span class="block text-soft">{p.place}</span></span></button></li>
+              {#each data.parts.filter( (p) => has(`${p.part.kind} ${p.part.fits} ${p.part.cameFrom} ${p.part.place}`) ) as { part: p, forMachine } (p.id)}
+                <li>
+                  <button
+                    class="grid w-full grid-cols-[2.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-2 text-left hover:bg-rock/60"
+                    onclick={() => openPart(p)}
+                    ><span class="reading">{p.quantity}×</span><span
+                      ><strong>{p.kind.charAt(0).toUpperCase() + p.kind.slice(1)}</strong>{p.fits
+                        ? `, ${p.fits}`
+                        : ''}<span class="block text-sm text-soft"
+                        >{[p.cameFrom && `from ${p.cameFrom}`, forMachine && `for ${forMachine}`]
+                          .filter(Boolean)
+                          .join(' · ')}</span
+                      ></span
+                    ><span class="text-right text-sm {p.state === 'good' ? 'text-verdigris' : 'text-brass-ink'}"
+                      >{partStateWords[p.state]}<span class="block text-soft">{p.place}</span></span
+                    ></button
+                  >
+                </li>
               {:else}<li class="border-b border-sill py-4 text-soft">Nothing of that name.</li>{/each}
             </ul>
           </section>
           <section aria-label="Fasteners">
             <h2 class="text-lg font-bold">Spare fasteners</h2>
             <ul class="mt-1 border-t border-sill">
-              {#each data.fasteners.filter((f) => has(`${f.thread} ${f.lengthMillimetres} ${f.head} ${f.place}`)) as f (f.id)}
-                <li><button class="grid w-full grid-cols-[3rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-2 text-left hover:bg-rock/60" onclick={() => openFastener(f)}><span class="reading">{f.quantity}×</span><span><strong>{f.thread} × {plain(f.lengthMillimetres)}</strong> {f.head}</span><span class="reading text-soft">{f.place}</span></button></li>
+              {#each data.fasteners.filter( (f) => has(`${f.thread} ${f.lengthMillimetres} ${f.head} ${f.place}`) ) as f (f.id)}
+                <li>
+                  <button
+                    class="grid w-full grid-cols-[3rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-2 text-left hover:bg-rock/60"
+                    onclick={() => openFastener(f)}
+                    ><span class="reading">{f.quantity}×</span><span
+                      ><strong>{f.thread} × {plain(f.lengthMillimetres)}</strong> {f.head}</span
+                    ><span class="reading text-soft">{f.place}</span></button
+                  >
+                </li>
               {:else}<li class="border-b border-sill py-4 text-soft">None.</li>{/each}
             </ul>
           </section>
@@ -94,30 +166,136 @@
   </main>
 </div>
 
-<Sheet bind:open={() => sheet === 'part', (v) => { if (!v) sheet = ''; }} title={of ? 'In the store' : 'Into the store'}>
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(savePart); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'part',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title={of ? 'In the store' : 'Into the store'}
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(savePart);
+    }}
+  >
     <ProblemNote problem={form.problem} />
     <div class="grid gap-4 sm:grid-cols-2">
-      <Field label="What part" error={form.field('kind')}>{#snippet children(f)}<input class="input" required maxlength="60" bind:value={part.kind} {...f} />{/snippet}</Field>
-      <Field label="What it fits">{#snippet children(f)}<input class="input" maxlength="40" bind:value={part.fits} {...f} />{/snippet}</Field>
-      <Field label="How many" error={form.field('quantity')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" required bind:value={quantity} {...f} />{/snippet}</Field>
-      <Field label="It is">{#snippet children(f)}<select class="input" bind:value={part.state} {...f}>{#each Object.entries(partStateWords).filter(([v]) => v !== 'missing') as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-      <Field label="Where it lies">{#snippet children(f)}<input class="input" maxlength="40" bind:value={part.place} {...f} />{/snippet}</Field>
-      <Field label="Where it came from">{#snippet children(f)}<input class="input" maxlength="200" bind:value={part.cameFrom} {...f} />{/snippet}</Field>
+      <Field label="What part" error={form.field('kind')}
+        >{#snippet children(f)}<input
+            class="input"
+            required
+            maxlength="60"
+            bind:value={part.kind}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="What it fits"
+        >{#snippet children(f)}<input class="input" maxlength="40" bind:value={part.fits} {...f} />{/snippet}</Field
+      >
+      <Field label="How many" error={form.field('quantity')}
+        >{#snippet children(f)}<input
+            class="input reading"
+            inputmode="numeric"
+            required
+            bind:value={quantity}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="It is"
+        >{#snippet children(f)}<select class="input" bind:value={part.state} {...f}
+            >{#each Object.entries(partStateWords).filter(([v]) => v !== 'missing') as [v, w] (v)}<option value={v}
+                >{w}</option
+              >{/each}</select
+          >{/snippet}</Field
+      >
+      <Field label="Where it lies"
+        >{#snippet children(f)}<input class="input" maxlength="40" bind:value={part.place} {...f} />{/snippet}</Field
+      >
+      <Field label="Where it came from"
+        >{#snippet children(f)}<input
+            class="input"
+            maxlength="200"
+            bind:value={part.cameFrom}
+            {...f}
+          />{/snippet}</Field
+      >
     </div>
-    <div class="flex gap-6"><button class="btn-next" disabled={form.busy}>Keep it</button>{#if of}<button type="button" class="act" onclick={() => void remove()}>Out of the store</button>{/if}</div>
+    <div class="flex gap-6">
+      <button class="btn-next" disabled={form.busy}>Keep it</button>{#if of}<button
+          type="button"
+          class="act"
+          onclick={() => void remove()}>Out of the store</button
+        >{/if}
+    </div>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'fastener', (v) => { if (!v) sheet = ''; }} title={of ? 'Spare fasteners' : 'Fasteners into the store'}>
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(saveFastener); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'fastener',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title={of ? 'Spare fasteners' : 'Fasteners into the store'}
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(saveFastener);
+    }}
+  >
     <ProblemNote problem={form.problem} />
     <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
-      <Field label="Thread" error={form.field('thread')}>{#snippet children(f)}<input class="input reading" required maxlength="30" bind:value={fastener.thread} {...f} />{/snippet}</Field>
-      <Field label="Length, mm" error={form.field('lengthMillimetres')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" required bind:value={fastener.length} {...f} />{/snippet}</Field>
-      <Field label="Head">{#snippet children(f)}<input class="input" maxlength="30" bind:value={fastener.head} {...f} />{/snippet}</Field>
-      <Field label="How many" error={form.field('quantity')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" required bind:value={fastener.quantity} {...f} />{/snippet}</Field>
-      <Field label="Where they lie">{#snippet children(f)}<input class="input" maxlength="40" bind:value={fastener.place} {...f} />{/snippet}</Field>
+      <Field label="Thread" error={form.field('thread')}
+        >{#snippet children(f)}<input
+            class="input reading"
+            required
+            maxlength="30"
+            bind:value={fastener.thread}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="Length, mm" error={form.field('lengthMillimetres')}
+        >{#snippet children(f)}<input
+            class="input reading"
+            inputmode="decimal"
+            required
+            bind:value={fastener.length}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="Head"
+        >{#snippet children(f)}<input class="input" maxlength="30" bind:value={fastener.head} {...f} />{/snippet}</Field
+      >
+      <Field label="How many" error={form.field('quantity')}
+        >{#snippet children(f)}<input
+            class="input reading"
+            inputmode="numeric"
+            required
+            bind:value={fastener.quantity}
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="Where they lie"
+        >{#snippet children(f)}<input
+            class="input"
+            maxlength="40"
+            bind:value={fastener.place}
+            {...f}
+          />{/snippet}</Field
+      >
     </div>
-    <div class="flex gap-6"><button class="btn-next" disabled={form.busy}>Keep them</button>{#if of}<button type="button" class="act" onclick={() => void remove()}>Out of the store</button>{/if}</div>
+    <div class="flex gap-6">
+      <button class="btn-next" disabled={form.busy}>Keep them</button>{#if of}<button
+          type="button"
+          class="act"
+          onclick={() => void remove()}>Out of the store</button
+        >{/if}
+    </div>
   </form>
 </Sheet>

@@ -18,7 +18,10 @@
   let { id, head, stage }: { id: string; head: Schemas['MachineHead']; stage: Stage } = $props();
   type Job = Schemas['Job'];
   const word = $derived(stages.find((s) => s.stage === stage)!.word);
-  const query = createQuery(() => ({ queryKey: ['stage', id, stage], queryFn: () => ask(api.GET('/api/machines/{id}/stages/{stage}', { params: { path: { id, stage } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['stage', id, stage],
+    queryFn: () => ask(api.GET('/api/machines/{id}/stages/{stage}', { params: { path: { id, stage } } })),
+  }));
   const form = new Sending();
   let sheet = $state<'add' | 'wait' | 'close' | ''>('');
   let title = $state('');
@@ -30,21 +33,47 @@
   let reason = $state('');
   let of = $state<Job>();
   const openJobs = $derived((query.data?.jobs ?? []).filter((j) => j.state !== 'done'));
-  const ready = $derived(openJobs.find((j) => j.state === 'toDo' || (j.waitUntil && new Date(j.waitUntil).getTime() <= now.value)));
+  const ready = $derived(
+    openJobs.find((j) => j.state === 'toDo' || (j.waitUntil && new Date(j.waitUntil).getTime() <= now.value)),
+  );
   const path = (jobId: string) => ({ params: { path: { id, jobId } } });
 
-  const move = (j: Job, state: Schemas['JobState']) => form.send(() => act(api.POST('/api/machines/{id}/jobs/{jobId}/state', { ...path(j.id), body: { state, waitsFor: null, waitUntil: null } })));
+  const move = (j: Job, state: Schemas['JobState']) =>
+    form.send(() =>
+      act(
+        api.POST('/api/machines/{id}/jobs/{jobId}/state', {
+          ...path(j.id),
+          body: { state, waitsFor: null, waitUntil: null },
+        }),
+      ),
+    );
   async function add() {
-    await act(api.POST('/api/machines/{id}/jobs', { params: { path: { id } }, body: { stage, title, why, needs, minutes: Math.round(Number(length)) || 0, after: [] } }));
+    await act(
+      api.POST('/api/machines/{id}/jobs', {
+        params: { path: { id } },
+        body: { stage, title, why, needs, minutes: Math.round(Number(length)) || 0, after: [] },
+      }),
+    );
     sheet = title = why = needs = '';
   }
   async function wait() {
     const h = hours === '' ? null : Number(hours.replace(',', '.'));
-    await act(api.POST('/api/machines/{id}/jobs/{jobId}/state', { ...path(of!.id), body: { state: 'waiting', waitsFor: waits, waitUntil: h == null || Number.isNaN(h) ? null : new Date(Date.now() + h * 3_600_000).toISOString() } }));
+    await act(
+      api.POST('/api/machines/{id}/jobs/{jobId}/state', {
+        ...path(of!.id),
+        body: {
+          state: 'waiting',
+          waitsFor: waits,
+          waitUntil: h == null || Number.isNaN(h) ? null : new Date(Date.now() + h * 3_600_000).toISOString(),
+        },
+      }),
+    );
     sheet = '';
   }
   async function close() {
-    await act(api.POST('/api/machines/{id}/stages/{stage}/close', { params: { path: { id, stage } }, body: { reason } }));
+    await act(
+      api.POST('/api/machines/{id}/stages/{stage}/close', { params: { path: { id, stage } }, body: { reason } }),
+    );
     sheet = '';
   }
   useKeys([
@@ -57,9 +86,21 @@
 
 <Query {query} what="this stage">
   {#snippet children(data)}
-    <h1 class="text-[1.75rem] leading-tight font-bold">{data.closing ? `${word} is closed: ${data.closing.reason}` : ready ? ready.title : openJobs.length ? `${word}: waiting for ${openJobs[0]!.waitsFor || 'other work'}` : data.jobs.length ? `${word} is done` : `Nothing is listed under ${word.toLowerCase()}`}</h1>
+    <h1 class="text-[1.75rem] leading-tight font-bold">
+      {data.closing
+        ? `${word} is closed: ${data.closing.reason}`
+        : ready
+          ? ready.title
+          : openJobs.length
+            ? `${word}: waiting for ${openJobs[0]!.waitsFor || 'other work'}`
+            : data.jobs.length
+              ? `${word} is done`
+              : `Nothing is listed under ${word.toLowerCase()}`}
+    </h1>
     {#if ready && !data.closing}<p class="mt-1">{ready.why}</p>{/if}
-    {#if !data.jobs.length && !data.closing}<p class="mt-1 text-soft">Add what has to be done, or close the stage if this machine needs nothing here.</p>{/if}
+    {#if !data.jobs.length && !data.closing}<p class="mt-1 text-soft">
+        Add what has to be done, or close the stage if this machine needs nothing here.
+      </p>{/if}
     {#if stage === 'parts'}<div class="mt-1"><MoneyLine {head} /></div>{/if}
     {#if !sheet}<ProblemNote problem={form.problem} />{/if}
     {#if data.jobs.length}
@@ -67,16 +108,36 @@
         {#each data.jobs as j (j.id)}
           {@const waiting = j.state === 'waiting' && (!j.waitUntil || new Date(j.waitUntil).getTime() > now.value)}
           <li class="flex flex-wrap items-center gap-x-4 border-b border-sill py-2">
-            {#if j.state === 'done'}<Mark of="done" />{:else if waiting}<Mark of="waiting" />{:else}<span class="size-6 rounded-full border-2 border-soft" role="img" aria-label="to do"></span>{/if}
+            {#if j.state === 'done'}<Mark of="done" />{:else if waiting}<Mark of="waiting" />{:else}<span
+                class="size-6 rounded-full border-2 border-soft"
+                role="img"
+                aria-label="to do"
+              ></span>{/if}
             <div class="min-w-0 flex-1">
               <p class="font-semibold">{j.title}</p>
-              <p class="text-sm text-soft">{[waiting ? `${j.waitsFor}${j.waitUntil ? `, ${left(j.waitUntil, now.value)} h left` : ''}` : '', j.state === 'done' && j.doneAt ? `done ${moment(j.doneAt)}` : minutes(j.minutes), j.needs].filter(Boolean).join(' · ')}</p>
+              <p class="text-sm text-soft">
+                {[
+                  waiting ? `${j.waitsFor}${j.waitUntil ? `, ${left(j.waitUntil, now.value)} h left` : ''}` : '',
+                  j.state === 'done' && j.doneAt ? `done ${moment(j.doneAt)}` : minutes(j.minutes),
+                  j.needs,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </p>
             </div>
             <div class="flex gap-5">
               {#if j.state === 'done'}
                 <button class="act" onclick={() => void move(j, 'toDo')}>To do again</button>
               {:else}
-                <button class="act" onclick={() => { of = j; waits = j.waitsFor; hours = ''; sheet = 'wait'; }}>It waits</button>
+                <button
+                  class="act"
+                  onclick={() => {
+                    of = j;
+                    waits = j.waitsFor;
+                    hours = '';
+                    sheet = 'wait';
+                  }}>It waits</button
+                >
                 <button class="act text-ink" onclick={() => void move(j, 'done')} disabled={form.busy}>Done</button>
               {/if}
             </div>
@@ -86,41 +147,130 @@
     {/if}
     <BenchEdge>
       {#snippet next()}
-        {#if data.closing}<button class="btn-next" onclick={() => void form.send(() => act(api.DELETE('/api/machines/{id}/stages/{stage}/close', { params: { path: { id, stage } } })))}>Open it again</button>
-        {:else if ready}<button class="btn-next" disabled={form.busy} onclick={() => void move(ready, 'done')}>Done</button>
+        {#if data.closing}<button
+            class="btn-next"
+            onclick={() =>
+              void form.send(() =>
+                act(api.DELETE('/api/machines/{id}/stages/{stage}/close', { params: { path: { id, stage } } })),
+              )}>Open it again</button
+          >
+        {:else if ready}<button class="btn-next" disabled={form.busy} onclick={() => void move(ready, 'done')}
+            >Done</button
+          >
         {:else}<button class="btn-next" onclick={() => (sheet = 'add')}>Add work</button>{/if}
       {/snippet}
       {#snippet needs()}{ready && !data.closing ? ready.needs : ''}{/snippet}
       {#snippet acts()}
         <button class="act" onclick={() => (sheet = 'add')}>Add work <Key k="A" /></button>
-        {#if !data.closing && stage !== 'arrive' && stage !== 'handOver'}<button class="act" onclick={() => { reason = ''; sheet = 'close'; }}>Close the stage</button>{/if}
+        {#if !data.closing && stage !== 'arrive' && stage !== 'handOver'}<button
+            class="act"
+            onclick={() => {
+              reason = '';
+              sheet = 'close';
+            }}>Close the stage</button
+          >{/if}
       {/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
-<Sheet bind:open={() => sheet === 'add', (v) => { if (!v) sheet = ''; }} title="Add work to {word.toLowerCase()}">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(add); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'add',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Add work to {word.toLowerCase()}"
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(add);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="What the hand does" error={form.field('title')}>{#snippet children(f)}<input class="input" required maxlength="120" bind:value={title} {...f} />{/snippet}</Field>
-    <Field label="Why it matters">{#snippet children(f)}<input class="input" maxlength="400" bind:value={why} {...f} />{/snippet}</Field>
-    <Field label="What it needs on the bench">{#snippet children(f)}<input class="input" maxlength="200" bind:value={needs} {...f} />{/snippet}</Field>
-    <Field label="Hands-on minutes" error={form.field('minutes')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" required bind:value={length} {...f} />{/snippet}</Field>
+    <Field label="What the hand does" error={form.field('title')}
+      >{#snippet children(f)}<input class="input" required maxlength="120" bind:value={title} {...f} />{/snippet}</Field
+    >
+    <Field label="Why it matters"
+      >{#snippet children(f)}<input class="input" maxlength="400" bind:value={why} {...f} />{/snippet}</Field
+    >
+    <Field label="What it needs on the bench"
+      >{#snippet children(f)}<input class="input" maxlength="200" bind:value={needs} {...f} />{/snippet}</Field
+    >
+    <Field label="Hands-on minutes" error={form.field('minutes')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          required
+          bind:value={length}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>Add it</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'wait', (v) => { if (!v) sheet = ''; }} title="{of?.title ?? ''}: what does it wait for?" about="Soaking, drying, curing, the sun, the post: what goes on without hands.">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(wait); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'wait',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="{of?.title ?? ''}: what does it wait for?"
+  about="Soaking, drying, curing, the sun, the post: what goes on without hands."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(wait);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="It waits for" error={form.field('waitsFor')}>{#snippet children(f)}<input class="input" required maxlength="120" bind:value={waits} {...f} />{/snippet}</Field>
-    <Field label="For how many hours" hint="Leave it empty when nobody knows." error={form.field('waitUntil')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={hours} {...f} />{/snippet}</Field>
+    <Field label="It waits for" error={form.field('waitsFor')}
+      >{#snippet children(f)}<input class="input" required maxlength="120" bind:value={waits} {...f} />{/snippet}</Field
+    >
+    <Field label="For how many hours" hint="Leave it empty when nobody knows." error={form.field('waitUntil')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={hours}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>Let it wait</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'close', (v) => { if (!v) sheet = ''; }} title="Close {word.toLowerCase()}" about="Its basin fills. It can be opened again at any time.">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(close); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'close',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Close {word.toLowerCase()}"
+  about="Its basin fills. It can be opened again at any time."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(close);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="Why it needs nothing more" error={form.field('reason')}>{#snippet children(f)}<input class="input" required maxlength="300" bind:value={reason} {...f} />{/snippet}</Field>
+    <Field label="Why it needs nothing more" error={form.field('reason')}
+      >{#snippet children(f)}<input
+          class="input"
+          required
+          maxlength="300"
+          bind:value={reason}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>Close it</button>
   </form>
 </Sheet>

@@ -23,7 +23,14 @@
   const next = $derived(query.data?.next);
   const lots = $derived((query.data?.machines ?? []).filter((m) => m.tides[0]?.waits === 'unsorted').length);
   const start = (a: Schemas['ActOnMachine']) => `/m/${a.machineId}/${a.act.screen}`;
-  const tones: Record<Schemas['TideState'], string> = { waiting: 'text-tide', stopped: 'text-oxide', done: 'text-verdigris', here: '', begun: '', empty: 'text-soft' };
+  const tones: Record<Schemas['TideState'], string> = {
+    waiting: 'text-tide',
+    stopped: 'text-oxide',
+    done: 'text-verdigris',
+    here: '',
+    begun: '',
+    empty: 'text-soft',
+  };
 
   useKeys([
     { key: 'Enter', words: 'Start what is next', run: () => next && go(start(next)) },
@@ -44,31 +51,71 @@
         {#if data.counts.inHand === 0 && data.counts.handedOver === 0}
           <section class="mx-auto max-w-xl py-16 text-center">
             <h2 class="text-3xl font-bold">No machine yet</h2>
-            <p class="mt-3">Take one in: its name is enough to begin with. Haar then says what can hurt you, what comes next, and why.</p>
+            <p class="mt-3">
+              Take one in: its name is enough to begin with. Haar then says what can hurt you, what comes next, and why.
+            </p>
             <p class="mt-6"><a class="btn-next" href="/take-in">Take a machine in</a></p>
-            <p class="mt-5 text-sm text-soft">Or bring one from another workshop: <a class="underline" href="/settings">import its document</a>.</p>
+            <p class="mt-5 text-sm text-soft">
+              Or bring one from another workshop: <a class="underline" href="/settings">import its document</a>.
+            </p>
           </section>
         {:else}
-          <section aria-label="Next at the bench" class="grid overflow-hidden rounded-lg lg:grid-cols-[minmax(0,1fr)_23.25rem]">
+          <section
+            aria-label="Next at the bench"
+            class="grid overflow-hidden rounded-lg lg:grid-cols-[minmax(0,1fr)_23.25rem]"
+          >
             <div class="bg-paper px-5 py-4 sm:px-6">
               {#if data.next}
-                <p class="text-sm text-soft">Next at the bench · <strong class="text-ink">{data.next.machineName}</strong></p>
-                <h2 class="mt-0.5 text-[1.75rem] leading-[1.15] font-bold text-balance sm:text-[1.9rem] {data.next.act.danger ? 'text-oxide' : ''}">{data.next.act.title}</h2>
+                <p class="text-sm text-soft">
+                  Next at the bench · <strong class="text-ink">{data.next.machineName}</strong>
+                </p>
+                <h2
+                  class="mt-0.5 text-[1.75rem] leading-[1.15] font-bold text-balance sm:text-[1.9rem] {data.next.act
+                    .danger
+                    ? 'text-oxide'
+                    : ''}"
+                >
+                  {data.next.act.title}
+                </h2>
                 <p class="mt-1.5 max-w-[46rem] text-pretty">{data.next.act.why}</p>
                 <div class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
-                  <a class="btn-next max-sm:w-full" href={start(data.next)}>Start, about {minutes(data.next.act.minutes)}</a>
+                  <a class="btn-next max-sm:w-full" href={start(data.next)}
+                    >Start, about {minutes(data.next.act.minutes)}</a
+                  >
                   {#if data.next.act.needs}<p class="text-sm text-soft">{data.next.act.needs}</p>{/if}
                   <div class="flex gap-5 sm:ml-auto">
-                    <button class="act" aria-expanded={open === 'why'} onclick={() => (open = open === 'why' ? '' : 'why')}>Why this? <Key k="W" /></button>
-                    <button class="act" aria-expanded={open === 'else'} onclick={() => (open = open === 'else' ? '' : 'else')}>Something else <Key k="S" /></button>
+                    <button
+                      class="act"
+                      aria-expanded={open === 'why'}
+                      onclick={() => (open = open === 'why' ? '' : 'why')}>Why this? <Key k="W" /></button
+                    >
+                    <button
+                      class="act"
+                      aria-expanded={open === 'else'}
+                      onclick={() => (open = open === 'else' ? '' : 'else')}>Something else <Key k="S" /></button
+                    >
                   </div>
                 </div>
                 {#if open === 'why'}
-                  <p class="mt-2 sill pt-2 text-sm">The rule: a danger first, then what other work waits for, then the earliest stage, then the oldest. {data.next.act.danger ? 'This is a danger.' : data.next.act.wantedBy > 0 ? `${data.next.act.wantedBy} other pieces of work wait for this one, and no danger is open.` : 'No danger is open and nothing waits for other work, so the earliest stage comes first.'}</p>
+                  <p class="mt-2 sill pt-2 text-sm">
+                    The rule: a danger first, then what other work waits for, then the earliest stage, then the oldest. {data
+                      .next.act.danger
+                      ? 'This is a danger.'
+                      : data.next.act.wantedBy > 0
+                        ? `${data.next.act.wantedBy} other pieces of work wait for this one, and no danger is open.`
+                        : 'No danger is open and nothing waits for other work, so the earliest stage comes first.'}
+                  </p>
                 {:else if open === 'else'}
                   <ul class="mt-2 sill">
                     {#each data.others as o (o.machineId)}
-                      <li><a class="flex flex-wrap items-baseline justify-between gap-x-4 border-b border-sill py-2 hover:bg-rock" href={start(o)}><span><strong>{o.act.title}</strong> <span class="text-soft">· {o.machineName}</span></span><span class="text-sm text-soft">{minutes(o.act.minutes)}</span></a></li>
+                      <li>
+                        <a
+                          class="flex flex-wrap items-baseline justify-between gap-x-4 border-b border-sill py-2 hover:bg-rock"
+                          href={start(o)}
+                          ><span><strong>{o.act.title}</strong> <span class="text-soft">· {o.machineName}</span></span
+                          ><span class="text-sm text-soft">{minutes(o.act.minutes)}</span></a
+                        >
+                      </li>
                     {/each}
                   </ul>
                 {/if}
@@ -81,7 +128,13 @@
               <h2 class="text-sm font-bold text-tide">Going on without hands</h2>
               <ul class="mt-1.5">
                 {#each data.withoutHands as w (w.jobId)}
-                  <li class="flex items-baseline justify-between gap-4 py-[3px] text-[0.9375rem]"><a class="min-w-0 text-balance hover:underline" href="/m/{w.machineId}">{w.machineName}, {w.waitsFor}</a><span class="reading whitespace-nowrap text-tide">{w.until ? left(w.until, now.value) : 'open'}</span></li>
+                  <li class="flex items-baseline justify-between gap-4 py-[3px] text-[0.9375rem]">
+                    <a class="min-w-0 text-balance hover:underline" href="/m/{w.machineId}"
+                      >{w.machineName}, {w.waitsFor}</a
+                    ><span class="reading whitespace-nowrap text-tide"
+                      >{w.until ? left(w.until, now.value) : 'open'}</span
+                    >
+                  </li>
                 {:else}
                   <li class="text-sm">Nothing is soaking, drying, curing or in the post.</li>
                 {/each}
@@ -89,19 +142,37 @@
             </div>
           </section>
 
-          <div class="mt-3 grid grid-cols-[14.5rem_42rem_minmax(0,1fr)] items-end text-xs text-soft max-xl:grid-cols-[1fr_auto]">
-            <p>{data.counts.inHand - lots} {data.counts.inHand - lots === 1 ? 'machine' : 'machines'} in hand{lots ? `, ${lots} ${lots === 1 ? 'lot' : 'lots'} unsorted` : ''}{#if data.counts.handedOver}, <a class="underline" href={gone ? '/' : '/?show=handed-over'}>{gone ? 'show those in hand' : `${data.counts.handedOver} handed over`}</a>{/if}</p>
-            <p class="grid grid-cols-11 text-center max-xl:hidden" aria-hidden="true">{#each stages as s (s.stage)}<span class="whitespace-nowrap">{s.short}</span>{/each}</p>
+          <div
+            class="mt-3 grid grid-cols-[14.5rem_42rem_minmax(0,1fr)] items-end text-xs text-soft max-xl:grid-cols-[1fr_auto]"
+          >
+            <p>
+              {data.counts.inHand - lots}
+              {data.counts.inHand - lots === 1 ? 'machine' : 'machines'} in hand{lots
+                ? `, ${lots} ${lots === 1 ? 'lot' : 'lots'} unsorted`
+                : ''}{#if data.counts.handedOver}, <a class="underline" href={gone ? '/' : '/?show=handed-over'}
+                  >{gone ? 'show those in hand' : `${data.counts.handedOver} handed over`}</a
+                >{/if}
+            </p>
+            <p class="grid grid-cols-11 text-center max-xl:hidden" aria-hidden="true">
+              {#each stages as s (s.stage)}<span class="whitespace-nowrap">{s.short}</span>{/each}
+            </p>
             <p class="pl-6 max-xl:hidden">Where its tide stands</p>
           </div>
           <ul class="mt-1 border-t border-sill">
             {#each data.machines as m (m.id)}
-              <li class="relative grid items-center gap-x-0 border-b border-sill py-[5px] hover:bg-rock/60 xl:grid-cols-[14.5rem_42rem_minmax(0,1fr)]">
+              <li
+                class="relative grid items-center gap-x-0 border-b border-sill py-[5px] hover:bg-rock/60 xl:grid-cols-[14.5rem_42rem_minmax(0,1fr)]"
+              >
                 <div class="min-w-0">
-                  <a href="/m/{m.id}" class="block truncate text-lg leading-tight font-bold after:absolute after:inset-0">{m.name}</a>
+                  <a
+                    href="/m/{m.id}"
+                    class="block truncate text-lg leading-tight font-bold after:absolute after:inset-0">{m.name}</a
+                  >
                   <p class="truncate text-xs text-soft">{[m.year, m.kind].filter(Boolean).join(' · ')}</p>
                 </div>
-                <div class="max-xl:order-last max-xl:mt-1.5"><Tideline tides={m.tides} name={m.name} now={now.value} /></div>
+                <div class="max-xl:order-last max-xl:mt-1.5">
+                  <Tideline tides={m.tides} name={m.name} now={now.value} />
+                </div>
                 <div class="min-w-0 max-xl:mt-1 xl:pl-6">
                   <p class="line-clamp-2 leading-snug font-bold {tones[m.tone]}">{m.headline}</p>
                   <p class="truncate text-sm text-soft">{m.detail}</p>
@@ -120,12 +191,28 @@
           <section aria-label="The day" class="fixed inset-x-0 bottom-0 z-10 bg-fog px-4 sm:px-7">
             <div class="mx-auto flex max-w-[80rem] items-center gap-x-4 border-t-2 border-ink py-2.5">
               {#if data.workshop.daysToEvent != null && data.workshop.eventName}
-                <p class="min-w-0 truncate font-bold">{data.workshop.daysToEvent > 1 ? `${data.workshop.daysToEvent} days to` : data.workshop.daysToEvent === 1 ? 'Tomorrow:' : data.workshop.daysToEvent === 0 ? 'Today:' : 'Past:'} “{data.workshop.eventName}”</p>
-                <p class="text-sm text-soft max-sm:hidden">{minutes(data.counts.handsMinutesLeft)} of hands-on work listed{#if data.workshop.daysToEvent > 0}, {minutes(Math.ceil(data.counts.handsMinutesLeft / data.workshop.daysToEvent))} a day{/if}{#if data.counts.stopped}; {data.counts.stopped} stopped before power{/if}</p>
+                <p class="min-w-0 truncate font-bold">
+                  {data.workshop.daysToEvent > 1
+                    ? `${data.workshop.daysToEvent} days to`
+                    : data.workshop.daysToEvent === 1
+                      ? 'Tomorrow:'
+                      : data.workshop.daysToEvent === 0
+                        ? 'Today:'
+                        : 'Past:'} “{data.workshop.eventName}”
+                </p>
+                <p class="text-sm text-soft max-sm:hidden">
+                  {minutes(data.counts.handsMinutesLeft)} of hands-on work listed{#if data.workshop.daysToEvent > 0}, {minutes(
+                      Math.ceil(data.counts.handsMinutesLeft / data.workshop.daysToEvent),
+                    )} a day{/if}{#if data.counts.stopped}; {data.counts.stopped} stopped before power{/if}
+                </p>
               {:else}
-                <p class="text-sm text-soft">{minutes(data.counts.handsMinutesLeft)} of hands-on work listed. <a class="underline" href="/settings">Name a day</a> that everything has to be ready for.</p>
+                <p class="text-sm text-soft">
+                  {minutes(data.counts.handsMinutesLeft)} of hands-on work listed.
+                  <a class="underline" href="/settings">Name a day</a> that everything has to be ready for.
+                </p>
               {/if}
-              <a class="act ml-auto whitespace-nowrap text-brass-ink" href="/take-in">Take a machine in <Key k="T" /></a>
+              <a class="act ml-auto whitespace-nowrap text-brass-ink" href="/take-in">Take a machine in <Key k="T" /></a
+              >
             </div>
           </section>
         {/if}

@@ -14,7 +14,10 @@
   import Dots from './Dots.svelte';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
-  const query = createQuery(() => ({ queryKey: ['proofs', id], queryFn: () => ask(api.GET('/api/machines/{id}/proofs', { params: { path: { id } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['proofs', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/proofs', { params: { path: { id } } })),
+  }));
   const form = new Sending();
   const runs = new Sending();
   let adding = $state(false);
@@ -25,7 +28,12 @@
   let values = $state<Record<string, string>>({});
 
   async function add() {
-    await act(api.POST('/api/machines/{id}/proofs', { params: { path: { id } }, body: { what, unit, better, resolution: number(resolution, 'the resolution') ?? 0 } }));
+    await act(
+      api.POST('/api/machines/{id}/proofs', {
+        params: { path: { id } },
+        body: { what, unit, better, resolution: number(resolution, 'the resolution') ?? 0 },
+      }),
+    );
     adding = false;
     what = resolution = '';
   }
@@ -34,10 +42,20 @@
     const list = (values[key] ?? '').split(/[\s;]+/).filter(Boolean);
     if (!list.length) throw new Error('Type at least one reading.');
     const read = list.map((t) => number(t, 'a run')!);
-    for (const value of read) await act(api.POST('/api/machines/{id}/proofs/{proofId}/runs', { params: { path: { id, proofId } }, body: { side, value } }), true);
+    for (const value of read)
+      await act(
+        api.POST('/api/machines/{id}/proofs/{proofId}/runs', {
+          params: { path: { id, proofId } },
+          body: { side, value },
+        }),
+        true,
+      );
     values[key] = '';
   }
-  const strike = (proofId: string, runId: string) => runs.send(() => act(api.DELETE('/api/machines/{id}/proofs/{proofId}/runs/{runId}', { params: { path: { id, proofId, runId } } })));
+  const strike = (proofId: string, runId: string) =>
+    runs.send(() =>
+      act(api.DELETE('/api/machines/{id}/proofs/{proofId}/runs/{runId}', { params: { path: { id, proofId, runId } } })),
+    );
   useKeys([{ key: 'a', words: 'Measure something else', run: () => (adding = true) }]);
 </script>
 
@@ -48,31 +66,67 @@
     {#if !data.length}
       <div class="max-w-xl py-8">
         <h1 class="text-[1.75rem] font-bold">Nothing is measured yet</h1>
-        <p class="mt-2">Name one thing that the work should change, and time it now, before the work: start-up, a drive, frames, a temperature, run time. Four runs on each side are the least that can prove anything.</p>
+        <p class="mt-2">
+          Name one thing that the work should change, and time it now, before the work: start-up, a drive, frames, a
+          temperature, run time. Four runs on each side are the least that can prove anything.
+        </p>
       </div>
     {/if}
     {#if !adding}<ProblemNote problem={runs.problem} />{/if}
     {#each data as p, i (p.proof.id)}
       <section class="py-4 {i ? 'sill' : ''}" aria-label={p.proof.what}>
-        <p class="text-sm font-semibold text-soft">{p.proof.what}{p.proof.unit ? `, ${p.proof.unit}` : ''} · {p.proof.better === 'lower' ? 'less' : 'more'} is better</p>
+        <p class="text-sm font-semibold text-soft">
+          {p.proof.what}{p.proof.unit ? `, ${p.proof.unit}` : ''} · {p.proof.better === 'lower' ? 'less' : 'more'} is better
+        </p>
         <div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_27rem]">
           <div class="min-w-0">
             {#if p.comparison}
-              <Verdict verdict={p.comparison.verdict} big={i === 0} heading={i === 0 ? 1 : 2} words={{ yes: 'Real', no: 'Not real', unknown: 'Too few runs' }} />
+              <Verdict
+                verdict={p.comparison.verdict}
+                big={i === 0}
+                heading={i === 0 ? 1 : 2}
+                words={{ yes: 'Real', no: 'Not real', unknown: 'Too few runs' }}
+              />
             {:else}
-              <svelte:element this={i === 0 ? 'h1' : 'h2'} class="text-[1.75rem] leading-tight font-bold">{p.runs.length ? 'One side is measured. After the work, measure the other.' : 'Measure it now, before the work.'}</svelte:element>
+              <svelte:element this={i === 0 ? 'h1' : 'h2'} class="text-[1.75rem] leading-tight font-bold"
+                >{p.runs.length
+                  ? 'One side is measured. After the work, measure the other.'
+                  : 'Measure it now, before the work.'}</svelte:element
+              >
               <p class="mt-1 text-soft">At least {p.runsNeeded} runs on each side.</p>
             {/if}
             <Dots runs={p.runs} unit={p.proof.unit} />
           </div>
           <div class="grid content-start gap-4 sm:grid-cols-2">
             {#each ['before', 'after'] as const as side (side)}
-              <form class="grid content-start gap-2" onsubmit={(e) => { e.preventDefault(); void runs.send(() => run(p.proof.id, side)); }}>
-                <Field label={side === 'before' ? 'Runs before' : 'Runs after'} hint="One or several, with blanks between.">{#snippet children(f)}<input class="input reading" autocomplete="off" bind:value={values[p.proof.id + side]} {...f} />{/snippet}</Field>
+              <form
+                class="grid content-start gap-2"
+                onsubmit={(e) => {
+                  e.preventDefault();
+                  void runs.send(() => run(p.proof.id, side));
+                }}
+              >
+                <Field
+                  label={side === 'before' ? 'Runs before' : 'Runs after'}
+                  hint="One or several, with blanks between."
+                  >{#snippet children(f)}<input
+                      class="input reading"
+                      autocomplete="off"
+                      bind:value={values[p.proof.id + side]}
+                      {...f}
+                    />{/snippet}</Field
+                >
                 <button class="btn" disabled={runs.busy}>Keep {side}</button>
                 <ul class="grid gap-0.5">
                   {#each p.runs.filter((r) => r.side === side) as r (r.id)}
-                    <li class="flex items-center justify-between border-b border-sill"><span class="reading">{plain(r.value, 6)}</span><button type="button" class="act min-h-8 text-sm" aria-label="Strike {plain(r.value, 6)} {side}" onclick={() => void strike(p.proof.id, r.id)}>Strike</button></li>
+                    <li class="flex items-center justify-between border-b border-sill">
+                      <span class="reading">{plain(r.value, 6)}</span><button
+                        type="button"
+                        class="act min-h-8 text-sm"
+                        aria-label="Strike {plain(r.value, 6)} {side}"
+                        onclick={() => void strike(p.proof.id, r.id)}>Strike</button
+                      >
+                    </li>
                   {/each}
                 </ul>
               </form>
@@ -82,20 +136,54 @@
       </section>
     {/each}
     <BenchEdge>
-      {#snippet next()}{#if data.length && data.every((p) => p.comparison && p.comparison.verdict.outcome !== 'unknown')}<a class="btn-next" href="/m/{id}/handover">On to the write-up</a>{:else}<button class="btn-next" onclick={() => (adding = true)}>Measure {data.length ? 'something else' : 'one thing'}</button>{/if}{/snippet}
+      {#snippet next()}{#if data.length && data.every((p) => p.comparison && p.comparison.verdict.outcome !== 'unknown')}<a
+            class="btn-next"
+            href="/m/{id}/handover">On to the write-up</a
+          >{:else}<button class="btn-next" onclick={() => (adding = true)}
+            >Measure {data.length ? 'something else' : 'one thing'}</button
+          >{/if}{/snippet}
       {#snippet needs()}Same room, same load, same start each time.{/snippet}
-      {#snippet acts()}<button class="act" onclick={() => (adding = true)}>Something else <Key k="A" /></button>{/snippet}
+      {#snippet acts()}<button class="act" onclick={() => (adding = true)}>Something else <Key k="A" /></button
+        >{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
 <Sheet bind:open={adding} title="What is measured?">
-  <form class="grid gap-4 sm:grid-cols-2" onsubmit={(e) => { e.preventDefault(); void form.send(add); }}>
+  <form
+    class="grid gap-4 sm:grid-cols-2"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(add);
+    }}
+  >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field class="sm:col-span-2" label="What" error={form.field('what')}>{#snippet children(f)}<input class="input" required maxlength="120" placeholder="Start to desktop" bind:value={what} {...f} />{/snippet}</Field>
-    <Field label="Unit">{#snippet children(f)}<input class="input" maxlength="20" bind:value={unit} {...f} />{/snippet}</Field>
-    <Field label="Better is">{#snippet children(f)}<select class="input" bind:value={better} {...f}><option value="lower">less</option><option value="higher">more</option></select>{/snippet}</Field>
-    <Field label="Least step the instrument shows" hint="Leave it empty if you do not know.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={resolution} {...f} />{/snippet}</Field>
+    <Field class="sm:col-span-2" label="What" error={form.field('what')}
+      >{#snippet children(f)}<input
+          class="input"
+          required
+          maxlength="120"
+          placeholder="Start to desktop"
+          bind:value={what}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Unit"
+      >{#snippet children(f)}<input class="input" maxlength="20" bind:value={unit} {...f} />{/snippet}</Field
+    >
+    <Field label="Better is"
+      >{#snippet children(f)}<select class="input" bind:value={better} {...f}
+          ><option value="lower">less</option><option value="higher">more</option></select
+        >{/snippet}</Field
+    >
+    <Field label="Least step the instrument shows" hint="Leave it empty if you do not know."
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={resolution}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next self-end sm:justify-self-start" disabled={form.busy}>Set it up</button>
   </form>
 </Sheet>

@@ -17,7 +17,9 @@
   let hearing = $state(false);
   let problem = $state('');
   let heard: Recogniser | undefined;
-  void Speech?.available?.({ langs: [lang], processLocally: true }).then((a) => (here = a === 'available')).catch(() => (here = false));
+  void Speech?.available?.({ langs: [lang], processLocally: true })
+    .then((a) => (here = a === 'available'))
+    .catch(() => (here = false));
 
   function toggle() {
     if (hearing) return heard?.stop();
@@ -25,9 +27,15 @@
     heard = new Speech();
     heard.lang = lang;
     heard.processLocally = true;
-    heard.onresult = (e) => onsaid(Array.from(e.results).map((r) => r[0]!.transcript.trim()).join(' '));
+    heard.onresult = (e) =>
+      onsaid(
+        Array.from(e.results)
+          .map((r) => r[0]!.transcript.trim())
+          .join(' '),
+      );
     heard.onend = () => (hearing = false);
-    heard.onerror = (e) => (problem = e.error === 'not-allowed' ? 'The microphone is not allowed here.' : 'Nothing was heard.');
+    heard.onerror = (e) =>
+      (problem = e.error === 'not-allowed' ? 'The microphone is not allowed here.' : 'Nothing was heard.');
     problem = '';
     hearing = true;
     heard.start();
@@ -35,8 +43,13 @@
 </script>
 
 {#if here}
-  <button type="button" class="btn justify-self-start" aria-pressed={hearing} onclick={toggle}>{hearing ? 'Listening; press to end' : 'Say it'}</button>
+  <button type="button" class="btn justify-self-start" aria-pressed={hearing} onclick={toggle}
+    >{hearing ? 'Listening; press to end' : 'Say it'}</button
+  >
   {#if problem}<p class="text-sm text-oxide" role="alert">{problem}</p>{/if}
 {:else}
-  <p class="text-xs text-soft">To dictate, use the microphone on the phone’s own keyboard: this browser cannot do it without sending your voice away.</p>
+  <p class="text-xs text-soft">
+    To dictate, use the microphone on the phone’s own keyboard: this browser cannot do it without sending your voice
+    away.
+  </p>
 {/if}

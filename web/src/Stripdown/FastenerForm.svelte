@@ -9,9 +9,41 @@
   import { size } from './record';
 
   type Edit = Schemas['StripFastenerEdit'];
-  let { usual, trays, tray, src, alt, from, marks, onsave }: { usual: { thread: string; lengthMillimetres: number | null; head: string }[]; trays: string[]; tray: string; src?: string; alt: string; from?: Edit; marks: { x: number; y: number; text: string }[]; onsave: (f: Edit) => Promise<unknown> } = $props();
+  let {
+    usual,
+    trays,
+    tray,
+    src,
+    alt,
+    from,
+    marks,
+    onsave,
+  }: {
+    usual: { thread: string; lengthMillimetres: number | null; head: string }[];
+    trays: string[];
+    tray: string;
+    src?: string;
+    alt: string;
+    from?: Edit;
+    marks: { x: number; y: number; text: string }[];
+    onsave: (f: Edit) => Promise<unknown>;
+  } = $props();
   // svelte-ignore state_referenced_locally
-  let f = $state<Edit>(from ? structuredClone($state.snapshot(from)) : { thread: usual[0]?.thread ?? 'M3', lengthMillimetres: usual[0]?.lengthMillimetres ?? 6, head: usual[0]?.head ?? 'pan', count: 1, missingBefore: 0, hole: '', marks: [], tray, pierces: '' });
+  let f = $state<Edit>(
+    from
+      ? structuredClone($state.snapshot(from))
+      : {
+          thread: usual[0]?.thread ?? 'M3',
+          lengthMillimetres: usual[0]?.lengthMillimetres ?? 6,
+          head: usual[0]?.head ?? 'pan',
+          count: 1,
+          missingBefore: 0,
+          hole: '',
+          marks: [],
+          tray,
+          pierces: '',
+        },
+  );
   let length = $state(f.lengthMillimetres == null ? '' : String(f.lengthMillimetres));
   let photo = $state(false);
   const form = new Sending();
@@ -22,47 +54,138 @@
     f.count = Math.max(f.count, f.marks.length);
     if (!f.hole || /^[\d, to]+$/.test(f.hole)) f.hole = f.marks.map((m) => m.text).join(', ');
   }
-  const save = () => form.send(async () => onsave({ ...$state.snapshot(f), lengthMillimetres: number(length, 'the length') }));
+  const save = () =>
+    form.send(async () => onsave({ ...$state.snapshot(f), lengthMillimetres: number(length, 'the length') }));
 </script>
 
-<form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void save(); }}>
+<form
+  class="grid gap-4"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void save();
+  }}
+>
   <ProblemNote problem={form.problem} />
   {#if usual.length && !from}
     <div class="flex flex-wrap gap-2" role="group" aria-label="Sizes used on this machine">
       {#each usual as u (size(u) + u.head)}
-        <button type="button" class="btn reading px-3 aria-pressed:bg-ink aria-pressed:text-fog" aria-pressed={f.thread === u.thread && length === String(u.lengthMillimetres ?? '') && f.head === u.head} onclick={() => { f.thread = u.thread; length = u.lengthMillimetres == null ? '' : String(u.lengthMillimetres); f.head = u.head; }}>{size(u)} <span class="font-sans font-normal">{u.head}</span></button>
+        <button
+          type="button"
+          class="btn reading px-3 aria-pressed:bg-ink aria-pressed:text-fog"
+          aria-pressed={f.thread === u.thread && length === String(u.lengthMillimetres ?? '') && f.head === u.head}
+          onclick={() => {
+            f.thread = u.thread;
+            length = u.lengthMillimetres == null ? '' : String(u.lengthMillimetres);
+            f.head = u.head;
+          }}>{size(u)} <span class="font-sans font-normal">{u.head}</span></button
+        >
       {/each}
     </div>
   {/if}
   <div class="grid grid-cols-3 gap-3">
-    <Field label="Thread" error={form.field('thread')}>{#snippet children(a)}<input class="input reading" list="threads" required maxlength="30" autocomplete="off" bind:value={f.thread} {...a} />{/snippet}</Field>
-    <Field label="Length, mm" error={form.field('lengthMillimetres')}>{#snippet children(a)}<input class="input reading" inputmode="decimal" autocomplete="off" bind:value={length} {...a} />{/snippet}</Field>
-    <Field label="Head">{#snippet children(a)}<input class="input" list="heads" maxlength="30" autocomplete="off" bind:value={f.head} {...a} />{/snippet}</Field>
+    <Field label="Thread" error={form.field('thread')}
+      >{#snippet children(a)}<input
+          class="input reading"
+          list="threads"
+          required
+          maxlength="30"
+          autocomplete="off"
+          bind:value={f.thread}
+          {...a}
+        />{/snippet}</Field
+    >
+    <Field label="Length, mm" error={form.field('lengthMillimetres')}
+      >{#snippet children(a)}<input
+          class="input reading"
+          inputmode="decimal"
+          autocomplete="off"
+          bind:value={length}
+          {...a}
+        />{/snippet}</Field
+    >
+    <Field label="Head"
+      >{#snippet children(a)}<input
+          class="input"
+          list="heads"
+          maxlength="30"
+          autocomplete="off"
+          bind:value={f.head}
+          {...a}
+        />{/snippet}</Field
+    >
   </div>
-  <datalist id="threads">{#each ['M2', 'M2.5', 'M3', 'M4', '4-40', '6-32', '8-32', 'self-tapping 3', 'self-tapping 4', 'clip'] as t (t)}<option value={t}></option>{/each}</datalist>
-  <datalist id="heads">{#each ['pan', 'countersunk', 'hex', 'flange', 'cheese', 'brass'] as t (t)}<option value={t}></option>{/each}</datalist>
+  <datalist id="threads"
+    >{#each ['M2', 'M2.5', 'M3', 'M4', '4-40', '6-32', '8-32', 'self-tapping 3', 'self-tapping 4', 'clip'] as t (t)}<option
+        value={t}
+      ></option>{/each}</datalist
+  >
+  <datalist id="heads"
+    >{#each ['pan', 'countersunk', 'hex', 'flange', 'cheese', 'brass'] as t (t)}<option value={t}
+      ></option>{/each}</datalist
+  >
   <div class="grid grid-cols-[auto_1fr] items-end gap-3">
     <div>
       <p class="text-sm font-semibold">How many</p>
-      <div class="flex items-center gap-2"><button type="button" class="btn size-12 p-0 text-xl" aria-label="One fewer" onclick={() => more(-1)}>−</button><output class="reading w-10 text-center text-2xl" aria-label="How many came out">{f.count}</output><button type="button" class="btn size-12 p-0 text-xl" aria-label="One more" onclick={() => more(1)}>+</button></div>
+      <div class="flex items-center gap-2">
+        <button type="button" class="btn size-12 p-0 text-xl" aria-label="One fewer" onclick={() => more(-1)}>−</button
+        ><output class="reading w-10 text-center text-2xl" aria-label="How many came out">{f.count}</output><button
+          type="button"
+          class="btn size-12 p-0 text-xl"
+          aria-label="One more"
+          onclick={() => more(1)}>+</button
+        >
+      </div>
     </div>
-    <Field label="Tray" error={form.field('tray')}>{#snippet children(a)}<input class="input reading text-lg" list="trays" maxlength="12" autocomplete="off" bind:value={f.tray} {...a} />{/snippet}</Field>
+    <Field label="Tray" error={form.field('tray')}
+      >{#snippet children(a)}<input
+          class="input reading text-lg"
+          list="trays"
+          maxlength="12"
+          autocomplete="off"
+          bind:value={f.tray}
+          {...a}
+        />{/snippet}</Field
+    >
   </div>
-  <datalist id="trays">{#each trays as t (t)}<option value={t}></option>{/each}</datalist>
+  <datalist id="trays"
+    >{#each trays as t (t)}<option value={t}></option>{/each}</datalist
+  >
   {#if src}
     {#if photo || f.marks.length}
       <MarkedPhoto {src} {alt} marks={[...marks, ...f.marks]} onmark={mark} />
-      {#if f.marks.length}<button type="button" class="act justify-self-start" onclick={() => (f.marks = f.marks.slice(0, -1))}>Take the last mark back</button>{/if}
+      {#if f.marks.length}<button
+          type="button"
+          class="act justify-self-start"
+          onclick={() => (f.marks = f.marks.slice(0, -1))}>Take the last mark back</button
+        >{/if}
     {:else}
-      <button type="button" class="btn justify-self-start" onclick={() => (photo = true)}>Mark the holes on the photo</button>
+      <button type="button" class="btn justify-self-start" onclick={() => (photo = true)}
+        >Mark the holes on the photo</button
+      >
     {/if}
   {/if}
   <details open={!!(f.missingBefore || f.pierces || f.hole)}>
     <summary class="act cursor-pointer">Which hole, missing before you, what lies behind</summary>
     <div class="mt-2 grid gap-4 sm:grid-cols-2">
-      <Field label="Which hole">{#snippet children(a)}<input class="input" maxlength="60" bind:value={f.hole} {...a} />{/snippet}</Field>
-      <Field label="Missing before you" error={form.field('count')}>{#snippet children(a)}<input class="input reading" type="number" min="0" max="200" bind:value={f.missingBefore} {...a} />{/snippet}</Field>
-      <Field label="A longer one would pierce" class="sm:col-span-2" hint="The board, the tube, the panel: it is said when somebody tries.">{#snippet children(a)}<input class="input" maxlength="120" bind:value={f.pierces} {...a} />{/snippet}</Field>
+      <Field label="Which hole"
+        >{#snippet children(a)}<input class="input" maxlength="60" bind:value={f.hole} {...a} />{/snippet}</Field
+      >
+      <Field label="Missing before you" error={form.field('count')}
+        >{#snippet children(a)}<input
+            class="input reading"
+            type="number"
+            min="0"
+            max="200"
+            bind:value={f.missingBefore}
+            {...a}
+          />{/snippet}</Field
+      >
+      <Field
+        label="A longer one would pierce"
+        class="sm:col-span-2"
+        hint="The board, the tube, the panel: it is said when somebody tries."
+        >{#snippet children(a)}<input class="input" maxlength="120" bind:value={f.pierces} {...a} />{/snippet}</Field
+      >
     </div>
   </details>
   <button class="btn-next" disabled={form.busy}>Keep it</button>

@@ -12,14 +12,28 @@
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   let silence = $state<Schemas['Silence']>();
-  const query = createQuery(() => ({ queryKey: ['nothingon', id, silence], queryFn: () => ask(api.GET('/api/machines/{id}/rebuild/nothing-on', { params: { path: { id }, query: { silence } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['nothingon', id, silence],
+    queryFn: () =>
+      ask(api.GET('/api/machines/{id}/rebuild/nothing-on', { params: { path: { id }, query: { silence } } })),
+  }));
   const form = new Sending();
   let found = $state('');
   const first = $derived(query.data?.checks[0]);
-  const words: Record<Schemas['Silence'], string> = { nothingAtAll: 'Nothing at all', fansOnly: 'Fans turn, no more', beepsOnly: 'It beeps', noPicture: 'Runs, no picture' };
+  const words: Record<Schemas['Silence'], string> = {
+    nothingAtAll: 'Nothing at all',
+    fansOnly: 'Fans turn, no more',
+    beepsOnly: 'It beeps',
+    noPicture: 'Runs, no picture',
+  };
   const looked = (check: Schemas['SeatingCheck'], right: boolean) =>
     form.send(async () => {
-      await act(api.POST('/api/machines/{id}/rebuild/nothing-on/{check}', { params: { path: { id, check: check.id } }, body: { right } }));
+      await act(
+        api.POST('/api/machines/{id}/rebuild/nothing-on/{check}', {
+          params: { path: { id, check: check.id } },
+          body: { right },
+        }),
+      );
       if (!right) found = check.title;
     });
   useKeys([
@@ -41,30 +55,64 @@
     {/if}
     <div class="mt-3 grid max-w-[50rem] gap-2">
       <ProblemNote problem={form.problem} />
-      {#if head.machine.traits.includes('pictureTube')}<CautionNote id="pictureTube" />{:else if head.machine.traits.includes('internalMainsSupply')}<CautionNote id="mainsSupply" />{/if}
+      {#if head.machine.traits.includes('pictureTube')}<CautionNote
+          id="pictureTube"
+        />{:else if head.machine.traits.includes('internalMainsSupply')}<CautionNote id="mainsSupply" />{/if}
     </div>
     <fieldset class="mt-4">
       <legend class="text-sm font-semibold">What it does instead</legend>
       <div class="mt-1 grid grid-cols-2 gap-2 sm:flex">
-        {#each Object.entries(words) as [v, w] (v)}<label class="btn cursor-pointer has-checked:bg-ink has-checked:text-fog"><input class="sr-only" type="radio" name="silence" value={v} checked={data.silence === v} onchange={() => (silence = v as Schemas['Silence'])} />{w}</label>{/each}
+        {#each Object.entries(words) as [v, w] (v)}<label
+            class="btn cursor-pointer has-checked:bg-ink has-checked:text-fog"
+            ><input
+              class="sr-only"
+              type="radio"
+              name="silence"
+              value={v}
+              checked={data.silence === v}
+              onchange={() => (silence = v as Schemas['Silence'])}
+            />{w}</label
+          >{/each}
       </div>
     </fieldset>
     {#if data.checks.length}
-      <h2 class="mt-6 text-sm font-semibold text-soft">From this machine’s own record, most likely for the minutes it takes first{data.cleared.length ? `; ${data.cleared.length} looked at and right` : ''}</h2>
+      <h2 class="mt-6 text-sm font-semibold text-soft">
+        From this machine’s own record, most likely for the minutes it takes first{data.cleared.length
+          ? `; ${data.cleared.length} looked at and right`
+          : ''}
+      </h2>
       <ol class="mt-1 border-t border-sill">
         {#each data.checks as c, i (c.id)}
           <li class="grid items-center gap-x-4 border-b border-sill py-2 sm:grid-cols-[4.5rem_minmax(0,1fr)_auto]">
-            <p class="reading text-2xl leading-none {i === 0 ? '' : 'text-soft'}">{Math.round(c.share * 100)}<span class="text-base font-normal"> %</span></p>
-            <p><span class={i === 0 ? 'text-lg font-bold' : 'font-semibold'}>{c.title}</span><span class="block text-sm text-soft">{c.why} About {c.minutes} min.</span></p>
-            <p class="flex gap-5"><button class="act text-ink" aria-label="Right: {c.title}" onclick={() => void looked(c, true)}>It is right</button><button class="act" aria-label="That was it: {c.title}" onclick={() => void looked(c, false)}>That was it</button></p>
+            <p class="reading text-2xl leading-none {i === 0 ? '' : 'text-soft'}">
+              {Math.round(c.share * 100)}<span class="text-base font-normal"> %</span>
+            </p>
+            <p>
+              <span class={i === 0 ? 'text-lg font-bold' : 'font-semibold'}>{c.title}</span><span
+                class="block text-sm text-soft">{c.why} About {c.minutes} min.</span
+              >
+            </p>
+            <p class="flex gap-5">
+              <button class="act text-ink" aria-label="Right: {c.title}" onclick={() => void looked(c, true)}
+                >It is right</button
+              ><button class="act" aria-label="That was it: {c.title}" onclick={() => void looked(c, false)}
+                >That was it</button
+              >
+            </p>
           </li>
         {/each}
       </ol>
     {/if}
     <BenchEdge>
-      {#snippet next()}{#if first && !found}<button class="btn-next" disabled={form.busy} onclick={() => void looked(first, true)}>Looked at, and right</button>{:else}<button class="btn-next" onclick={() => go(`/m/${id}/power`)}>First power</button>{/if}{/snippet}
+      {#snippet next()}{#if first && !found}<button
+            class="btn-next"
+            disabled={form.busy}
+            onclick={() => void looked(first, true)}>Looked at, and right</button
+          >{:else}<button class="btn-next" onclick={() => go(`/m/${id}/power`)}>First power</button>{/if}{/snippet}
       {#snippet needs()}{first && !found ? first.title : ''}{/snippet}
-      {#snippet acts()}{#if first && !found}<button class="act" onclick={() => void looked(first, false)}>That was it <Key k="I" /></button>{/if}{/snippet}
+      {#snippet acts()}{#if first && !found}<button class="act" onclick={() => void looked(first, false)}
+            >That was it <Key k="I" /></button
+          >{/if}{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>

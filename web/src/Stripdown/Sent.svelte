@@ -26,8 +26,17 @@
 
 {#if waiting.length && (outbox.away || waiting.length > 1)}
   <div role="status" class="mb-2 rounded-md bg-tide-wash px-4 py-2 text-sm">
-    {#if outbox.away}<strong>The network is gone.</strong> {waiting.length} {waiting.length === 1 ? 'thing is' : 'things are'} kept on this device and sent when it is back.
-    {:else}Sending: {waiting[0]!.label}. <progress class="ml-2 h-2 w-32 align-middle accent-tide" max={outbox.sent + waiting.length} value={outbox.sent} aria-label="Sent"></progress> {outbox.sent} of {outbox.sent + waiting.length}{/if}
+    {#if outbox.away}<strong>The network is gone.</strong>
+      {waiting.length}
+      {waiting.length === 1 ? 'thing is' : 'things are'} kept on this device and sent when it is back.
+    {:else}Sending: {waiting[0]!.label}.
+      <progress
+        class="ml-2 h-2 w-32 align-middle accent-tide"
+        max={outbox.sent + waiting.length}
+        value={outbox.sent}
+        aria-label="Sent"
+      ></progress>
+      {outbox.sent} of {outbox.sent + waiting.length}{/if}
   </div>
 {/if}
 {#if refused.length}
@@ -36,11 +45,18 @@
     {#if off}
       <p>{refused.find((p) => p.status === 410)!.problem}</p>
     {:else}
-      <ul class="grid gap-1">{#each refused as p (p.seq)}<li><strong>Not taken, {p.label}:</strong> {p.problem} <button class="underline" onclick={() => void outbox.forget(p)}>Let it go</button></li>{/each}</ul>
+      <ul class="grid gap-1">
+        {#each refused as p (p.seq)}<li>
+            <strong>Not taken, {p.label}:</strong>
+            {p.problem} <button class="underline" onclick={() => void outbox.forget(p)}>Let it go</button>
+          </li>{/each}
+      </ul>
     {/if}
     {#if said}<p class="mt-1 font-semibold">{said}</p>{/if}
     <p class="mt-2 flex flex-wrap gap-5">
-      {#if off}<button class="font-bold underline" onclick={() => void putBack()}>Put the machine back on the list and send</button>{:else}<button class="font-bold underline" onclick={() => void outbox.again(machineId)}>Try again</button>{/if}
+      {#if off}<button class="font-bold underline" onclick={() => void putBack()}
+          >Put the machine back on the list and send</button
+        >{:else}<button class="font-bold underline" onclick={() => void outbox.again(machineId)}>Try again</button>{/if}
       <button class="underline" onclick={() => void file()}>Save it as a file</button>
     </p>
   </div>

@@ -2,14 +2,56 @@ import type { Schemas } from '$lib/api/client';
 import type { Parcel } from '$lib/outbox';
 
 export type Step = Schemas['StripStep'];
-export type Row = Schemas['StripStepRow'] & { /** A photo that has not arrived yet. */ local?: Blob; /** Not all of it has arrived. */ pending?: boolean };
+export type Row = Schemas['StripStepRow'] & {
+  /** A photo that has not arrived yet. */ local?: Blob;
+  /** Not all of it has arrived. */ pending?: boolean;
+};
 
-export const blankStep = { title: '', kind: 'other', lies: 'notKnown', behind: [], photoId: null, marks: [], wayRound: '', note: '', testBeforeCovered: '', exchangedFor: '', staysOut: false, afterJobId: null } satisfies Schemas['StripStepEdit'];
+export const blankStep = {
+  title: '',
+  kind: 'other',
+  lies: 'notKnown',
+  behind: [],
+  photoId: null,
+  marks: [],
+  wayRound: '',
+  note: '',
+  testBeforeCovered: '',
+  exchangedFor: '',
+  staysOut: false,
+  afterJobId: null,
+} satisfies Schemas['StripStepEdit'];
 
 /** What of a step can be edited, as it stands. */
 export function editOf(s: Step): Schemas['StripStepEdit'] {
-  const { title, kind, lies, behind, photoId, marks, wayRound, note, testBeforeCovered, exchangedFor, staysOut, afterJobId } = s;
-  return { title, kind, lies, behind, photoId, marks, wayRound, note, testBeforeCovered, exchangedFor, staysOut, afterJobId };
+  const {
+    title,
+    kind,
+    lies,
+    behind,
+    photoId,
+    marks,
+    wayRound,
+    note,
+    testBeforeCovered,
+    exchangedFor,
+    staysOut,
+    afterJobId,
+  } = s;
+  return {
+    title,
+    kind,
+    lies,
+    behind,
+    photoId,
+    marks,
+    wayRound,
+    note,
+    testBeforeCovered,
+    exchangedFor,
+    staysOut,
+    afterJobId,
+  };
 }
 
 /**
@@ -28,11 +70,34 @@ export function overlay(rows: Schemas['StripStepRow'][], machineId: string, parc
       const { id, step, at, by } = p.body as Schemas['StripStepAdd'];
       if (!find(id)) {
         const number = Math.max(0, ...list.map((r) => r.step.number)) + 1;
-        list.push({ step: { ...step, id, machineId, number, at: at ?? new Date().toISOString(), by, backAt: null, secondLookAt: null, testedAt: null, testSaid: '', version: 0 }, photoHash: null, fasteners: [], connectors: [], namedBy: [], pending: here(p) });
+        list.push({
+          step: {
+            ...step,
+            id,
+            machineId,
+            number,
+            at: at ?? new Date().toISOString(),
+            by,
+            backAt: null,
+            secondLookAt: null,
+            testedAt: null,
+            testSaid: '',
+            version: 0,
+          },
+          photoHash: null,
+          fasteners: [],
+          connectors: [],
+          namedBy: [],
+          pending: here(p),
+        });
       }
     } else if (p.method === 'PUT' && p.path.includes('/strip/steps/')) {
       const r = find(p.path.split('/').at(-1));
-      if (r) Object.assign(r, { step: { ...r.step, ...(p.body as Schemas['StripStepEdit']) }, pending: r.pending || here(p) });
+      if (r)
+        Object.assign(r, {
+          step: { ...r.step, ...(p.body as Schemas['StripStepEdit']) },
+          pending: r.pending || here(p),
+        });
     } else if (p.method === 'POST' && p.path.endsWith('/fasteners')) {
       const r = find(p.path.split('/').at(-2));
       const { id, fastener } = p.body as Schemas['StripFastenerAdd'];
@@ -49,12 +114,14 @@ export function overlay(rows: Schemas['StripStepRow'][], machineId: string, parc
       }
     }
   }
-  for (const r of list) if (!r.photoHash && r.step.photoId && photos.has(r.step.photoId)) r.local = photos.get(r.step.photoId);
+  for (const r of list)
+    if (!r.photoHash && r.step.photoId && photos.has(r.step.photoId)) r.local = photos.get(r.step.photoId);
   return list;
 }
 
 /** "M3 × 6", its length in millimetres. */
-export const size = (f: { thread: string; lengthMillimetres: number | null }) => `${f.thread}${f.lengthMillimetres == null ? '' : ` × ${String(f.lengthMillimetres)}`}`;
+export const size = (f: { thread: string; lengthMillimetres: number | null }) =>
+  `${f.thread}${f.lengthMillimetres == null ? '' : ` × ${String(f.lengthMillimetres)}`}`;
 
 /** The marks of a step, its fasteners and its leads, for one photo. */
 export function marksOf(r: Row) {

@@ -22,7 +22,10 @@
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   type View = Schemas['PowerStepView'];
   type Rail = Schemas['RailResult'];
-  const query = createQuery(() => ({ queryKey: ['power', id], queryFn: () => ask(api.GET('/api/machines/{id}/power', { params: { path: { id } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['power', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/power', { params: { path: { id } } })),
+  }));
   const form = new Sending();
   let shown = $state<Schemas['PowerStepKind']>();
   let sheet = $state<'read' | 'fail' | 'overrule' | ''>('');
@@ -33,23 +36,47 @@
   let trained = $state(false);
   let notes = $state({ load: '', seen: '', heard: '', smelled: '', said: '' });
 
-  const view = $derived<View | undefined>(query.data?.steps.find((s) => s.plan.kind === (shown ?? query.data?.next)) ?? query.data?.steps.at(-1));
+  const view = $derived<View | undefined>(
+    query.data?.steps.find((s) => s.plan.kind === (shown ?? query.data?.next)) ?? query.data?.steps.at(-1),
+  );
   const kind = $derived(view?.plan.kind);
   const stepState = $derived(view?.step?.state ?? 'notYet');
   const isNext = $derived(view?.plan.kind === query.data?.next);
-  const blocked = $derived(query.data?.verdict.outcome === 'no' && !query.data.steps.some((s) => s.step?.state === 'failed') && !(query.data.next === 'bareBoard' && (shown === 'supplyLoaded' || shown === 'shorts' || shown === 'supplyLook')));
+  const blocked = $derived(
+    query.data?.verdict.outcome === 'no' &&
+      !query.data.steps.some((s) => s.step?.state === 'failed') &&
+      !(query.data.next === 'bareBoard' && (shown === 'supplyLoaded' || shown === 'shorts' || shown === 'supplyLook')),
+  );
   const mustConfirm = $derived((view?.plan.cautions ?? []).some((c) => session.caution(c)?.stopsUntilConfirmed));
-  const unread = $derived((view?.rails?.rails ?? []).find((r) => (kind === 'shorts' ? r.ohmsToGround == null : r.volts == null || r.rippleMillivolts == null)));
+  const unread = $derived(
+    (view?.rails?.rails ?? []).find((r) =>
+      kind === 'shorts' ? r.ohmsToGround == null : r.volts == null || r.rippleMillivolts == null,
+    ),
+  );
   const path = $derived({ params: { path: { id, kind: kind ?? 'shorts' } } });
   // The verdict of the whole, the step's own once it has readings, or what it came to.
   const sentence = $derived(
-    blocked ? query.data!.verdict.sentence
-      : stepState === 'failed' || stepState === 'overruled' ? view!.step!.sentence
-      : view?.rails && view.rails.verdict.outcome !== 'unknown' && stepState === 'notYet' ? view.rails.verdict.sentence
-      : stepState === 'passed' ? view!.step!.sentence : (view?.plan.title ?? ''),
+    blocked
+      ? query.data!.verdict.sentence
+      : stepState === 'failed' || stepState === 'overruled'
+        ? view!.step!.sentence
+        : view?.rails && view.rails.verdict.outcome !== 'unknown' && stepState === 'notYet'
+          ? view.rails.verdict.sentence
+          : stepState === 'passed'
+            ? view!.step!.sentence
+            : (view?.plan.title ?? ''),
   );
-  const stop = $derived(blocked || stepState === 'failed' || (stepState === 'notYet' && view?.rails?.verdict.outcome === 'no'));
-  const points = $derived(view?.rails?.verdict.outcome === 'no' ? view.rails.verdict.reasons.filter((r) => !r.figure).map((r) => r.text).join(' ') : '');
+  const stop = $derived(
+    blocked || stepState === 'failed' || (stepState === 'notYet' && view?.rails?.verdict.outcome === 'no'),
+  );
+  const points = $derived(
+    view?.rails?.verdict.outcome === 'no'
+      ? view.rails.verdict.reasons
+          .filter((r) => !r.figure)
+          .map((r) => r.text)
+          .join(' ')
+      : '',
+  );
 
   function edit(r?: Rail) {
     rail = r?.name ?? unread?.name ?? view?.rails?.rails[0]?.name ?? '';
@@ -58,7 +85,11 @@
     form.problem = undefined;
     sheet = 'read';
   }
-  const put = (quantity: Schemas['Quantity'], v: number, source: string) => act(api.POST('/api/machines/{id}/power/{kind}/readings', { ...path, body: { rail, quantity, value: v, source } }), true);
+  const put = (quantity: Schemas['Quantity'], v: number, source: string) =>
+    act(
+      api.POST('/api/machines/{id}/power/{kind}/readings', { ...path, body: { rail, quantity, value: v, source } }),
+      true,
+    );
   async function typedReading() {
     if (kind === 'shorts') {
       const ohms = number(value, 'the resistance');
@@ -71,7 +102,9 @@
       if (volts != null) await put('volts', volts, 'typed');
       if (mv != null) await put('rippleVolts', mv / 1000, 'typed');
     }
-    const left = (query.data?.steps.find((s) => s.plan.kind === kind)?.rails?.rails ?? []).find((r) => r.name !== rail && (kind === 'shorts' ? r.ohmsToGround == null : r.volts == null));
+    const left = (query.data?.steps.find((s) => s.plan.kind === kind)?.rails?.rails ?? []).find(
+      (r) => r.name !== rail && (kind === 'shorts' ? r.ohmsToGround == null : r.volts == null),
+    );
     if (left) edit(left);
     else sheet = '';
   }
@@ -84,13 +117,20 @@
       await put('ohms', m.value ?? 1e9, m.identification);
     } else {
       const v = await readMeter('volts', rail);
-      if (v.value == null) throw new Error('The meter reads off its scale: choose a higher range, or check the probes.');
+      if (v.value == null)
+        throw new Error('The meter reads off its scale: choose a higher range, or check the probes.');
       await put('volts', v.value, v.identification);
       const a = await readMeter('rippleVolts', rail);
       if (a.value != null) await put('rippleVolts', a.value, a.identification);
     }
   }
-  const close = (failedBecause: string | null = null) => act(api.POST('/api/machines/{id}/power/{kind}/close', { ...path, body: { notes: $state.snapshot(notes), confirmedCautions: trained || !mustConfirm, failedBecause } }));
+  const close = (failedBecause: string | null = null) =>
+    act(
+      api.POST('/api/machines/{id}/power/{kind}/close', {
+        ...path,
+        body: { notes: $state.snapshot(notes), confirmedCautions: trained || !mustConfirm, failedBecause },
+      }),
+    );
   async function through() {
     await close();
     shown = undefined;
@@ -107,19 +147,39 @@
   let observed = $state<Schemas['ObservationKind']>('beep');
   let observedText = $state('');
   async function observe() {
-    const kb = observed === 'memoryCount' ? Math.round(number(observedText.replace(/\s*k?b?$/i, ''), 'the count') ?? 0) : null;
-    await act(api.POST('/api/machines/{id}/observations', { params: { path: { id } }, body: { kind: observed, text: kb == null ? observedText : `${kb} KB`, kilobytes: kb, during: kind ?? null } }));
+    const kb =
+      observed === 'memoryCount' ? Math.round(number(observedText.replace(/\s*k?b?$/i, ''), 'the count') ?? 0) : null;
+    await act(
+      api.POST('/api/machines/{id}/observations', {
+        params: { path: { id } },
+        body: { kind: observed, text: kb == null ? observedText : `${kb} KB`, kilobytes: kb, during: kind ?? null },
+      }),
+    );
     observedText = '';
   }
   const onLoad = $derived(query.data?.steps.find((s) => s.plan.kind === 'supplyLoaded')?.step?.onLoadSince);
-  const soak = $derived(onLoad ? minutes(Math.max(0, Math.floor((now.value - new Date(onLoad).getTime()) / 60_000))) : '');
-  const untrusted = $derived(query.data?.next === 'bareBoard' && query.data.verdict.outcome === 'no' && !query.data.steps.some((s) => s.step?.state === 'failed') && (query.data.supply.trust === 'none' || query.data.supply.trust === 'idle'));
+  const soak = $derived(
+    onLoad ? minutes(Math.max(0, Math.floor((now.value - new Date(onLoad).getTime()) / 60_000))) : '',
+  );
+  const untrusted = $derived(
+    query.data?.next === 'bareBoard' &&
+      query.data.verdict.outcome === 'no' &&
+      !query.data.steps.some((s) => s.step?.state === 'failed') &&
+      (query.data.supply.trust === 'none' || query.data.supply.trust === 'idle'),
+  );
   const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || stepState !== 'notYet'));
   useKeys([
     { key: 'm', words: 'Read the next rail from the meter', run: () => canPull && void form.send(() => pull()) },
     { key: 'r', words: 'Type a reading', run: () => canPull && edit() },
   ]);
-  const small = (r: Rail) => (kind === 'shorts' ? (r.ohmsToGround == null ? null : si(r.ohmsToGround, 'Ω')) : r.volts == null ? null : ([r.volts.toFixed(2).replace('-', '−'), 'V'] as [string, string]));
+  const small = (r: Rail) =>
+    kind === 'shorts'
+      ? r.ohmsToGround == null
+        ? null
+        : si(r.ohmsToGround, 'Ω')
+      : r.volts == null
+        ? null
+        : ([r.volts.toFixed(2).replace('-', '−'), 'V'] as [string, string]);
 </script>
 
 <svelte:head><title>First power · {head.machine.name}</title></svelte:head>
@@ -131,12 +191,41 @@
         {#each data.steps as s, i (s.plan.kind)}
           {@const st = s.step?.state ?? 'notYet'}
           <li class="border-t border-sill">
-            <button class="flex w-full items-start gap-4 py-2.5 text-left hover:bg-rock/60" aria-current={s.plan.kind === kind ? 'step' : undefined} onclick={() => (shown = s.plan.kind)}>
-              <span class="grid size-7 shrink-0 place-items-center text-sm font-bold {st === 'passed' ? 'rounded-full bg-verdigris text-paper' : st === 'failed' ? 'rounded-[4px] bg-oxide text-paper' : st === 'overruled' ? 'rounded-full border-2 border-brass-ink text-brass-ink' : 'rounded-full border-2 border-sill text-soft'}" aria-hidden="true">{st === 'passed' ? '✓' : st === 'failed' ? '×' : st === 'overruled' ? '!' : i + 1}</span>
+            <button
+              class="flex w-full items-start gap-4 py-2.5 text-left hover:bg-rock/60"
+              aria-current={s.plan.kind === kind ? 'step' : undefined}
+              onclick={() => (shown = s.plan.kind)}
+            >
+              <span
+                class="grid size-7 shrink-0 place-items-center text-sm font-bold {st === 'passed'
+                  ? 'rounded-full bg-verdigris text-paper'
+                  : st === 'failed'
+                    ? 'rounded-[4px] bg-oxide text-paper'
+                    : st === 'overruled'
+                      ? 'rounded-full border-2 border-brass-ink text-brass-ink'
+                      : 'rounded-full border-2 border-sill text-soft'}"
+                aria-hidden="true"
+                >{st === 'passed' ? '✓' : st === 'failed' ? '×' : st === 'overruled' ? '!' : i + 1}</span
+              >
               <span class="min-w-0">
-                <span class="block leading-snug {st !== 'notYet' || s.plan.kind === data.next ? 'font-bold' : 'text-soft'} {s.plan.kind === kind ? 'underline decoration-2 underline-offset-4' : ''}">{s.plan.title}</span>
-                <span class="sr-only">{st === 'passed' ? 'through' : st === 'failed' ? 'stopped' : st === 'overruled' ? 'overruled' : 'not yet'}</span>
-                <span class="block text-sm text-soft">{st === 'notYet' ? '' : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span>
+                <span
+                  class="block leading-snug {st !== 'notYet' || s.plan.kind === data.next
+                    ? 'font-bold'
+                    : 'text-soft'} {s.plan.kind === kind ? 'underline decoration-2 underline-offset-4' : ''}"
+                  >{s.plan.title}</span
+                >
+                <span class="sr-only"
+                  >{st === 'passed'
+                    ? 'through'
+                    : st === 'failed'
+                      ? 'stopped'
+                      : st === 'overruled'
+                        ? 'overruled'
+                        : 'not yet'}</span
+                >
+                <span class="block text-sm text-soft"
+                  >{st === 'notYet' ? '' : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span
+                >
               </span>
             </button>
           </li>
@@ -145,24 +234,73 @@
 
       <div class="min-w-0">
         <h1 class="text-[1.75rem] leading-[1.2] font-bold text-pretty {stop ? 'text-oxide' : ''}">{sentence}</h1>
-        {#if points}<p class="mt-1.5 max-w-[50rem]">{[points, data.supplyInside ? 'It is a mains part: Haar stops here. Fit a tested supply, or hand this one to somebody trained to open it.' : ''].join(' ')}</p>{/if}
+        {#if points}<p class="mt-1.5 max-w-[50rem]">
+            {[
+              points,
+              data.supplyInside
+                ? 'It is a mains part: Haar stops here. Fit a tested supply, or hand this one to somebody trained to open it.'
+                : '',
+            ].join(' ')}
+          </p>{/if}
         {#if blocked}
-          <ul class="mt-2 grid gap-1">{#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}</ul>
-          <div class="mt-3 grid max-w-[50rem] gap-2">{#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}</div>
+          <ul class="mt-2 grid gap-1">
+            {#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}
+          </ul>
+          <div class="mt-3 grid max-w-[50rem] gap-2">
+            {#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}
+          </div>
         {:else if view}
-          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p><p class="mt-1 max-w-[50rem]"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
+          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p>
+            <p class="mt-1 max-w-[50rem]"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
           {#if (kind === 'supplyLoaded' || kind === 'bareBoard') && !stop}
-            <p class="mt-2 max-w-[50rem]"><span class="font-semibold {data.supply.trust === 'none' || data.supply.trust === 'idle' ? 'text-oxide' : 'text-verdigris'}">{data.supply.verdict.sentence}</span>{#if soak && data.supply.trust !== 'soakedAnHour'}&nbsp;<span class="text-tide">On its load for {soak}; at an hour, read every rail once more.</span>{/if}</p>
+            <p class="mt-2 max-w-[50rem]">
+              <span
+                class="font-semibold {data.supply.trust === 'none' || data.supply.trust === 'idle'
+                  ? 'text-oxide'
+                  : 'text-verdigris'}">{data.supply.verdict.sentence}</span
+              >{#if soak && data.supply.trust !== 'soakedAnHour'}&nbsp;<span class="text-tide"
+                  >On its load for {soak}; at an hour, read every rail once more.</span
+                >{/if}
+            </p>
           {/if}
           <div class="mt-3"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
           {#if view.plan.cautions.length && stepState === 'notYet' && isNext}
-            <div class="mt-3 grid max-w-[50rem] gap-2">{#each view.plan.cautions as c (c)}<CautionNote id={c} />{/each}</div>
-            {#if mustConfirm}<label class="mt-3 flex min-h-11 items-center gap-3 font-semibold"><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this, and the covers stay on.</label>{/if}
+            <div class="mt-3 grid max-w-[50rem] gap-2">
+              {#each view.plan.cautions as c (c)}<CautionNote id={c} />{/each}
+            </div>
+            {#if mustConfirm}<label class="mt-3 flex min-h-11 items-center gap-3 font-semibold"
+                ><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this,
+                and the covers stay on.</label
+              >{/if}
           {/if}
           {#if view.plan.kind === 'supplyLoaded' && stepState === 'notYet' && isNext}
             <div class="mt-3 grid items-end gap-2 max-w-[50rem] sm:grid-cols-[1fr_auto]">
-              <Field label="The load" hint="Such as 2.0 A on +5, 1.0 A on +12. Without one, the supply earns no trust." error={form.field('load')}>{#snippet children(f)}<input class="input" maxlength="200" value={notes.load || (view.step?.load ?? '')} oninput={(e) => (notes.load = e.currentTarget.value)} {...f} />{/snippet}</Field>
-              <button type="button" class="btn sm:mb-6" disabled={form.busy} onclick={() => void form.send(() => act(api.POST('/api/machines/{id}/power/load', { params: { path: { id } }, body: { load: notes.load || (view.step?.load ?? '') } })))}>{view.step?.onLoadSince ? 'Load changed: start anew' : 'The load is on'}</button>
+              <Field
+                label="The load"
+                hint="Such as 2.0 A on +5, 1.0 A on +12. Without one, the supply earns no trust."
+                error={form.field('load')}
+                >{#snippet children(f)}<input
+                    class="input"
+                    maxlength="200"
+                    value={notes.load || (view.step?.load ?? '')}
+                    oninput={(e) => (notes.load = e.currentTarget.value)}
+                    {...f}
+                  />{/snippet}</Field
+              >
+              <button
+                type="button"
+                class="btn sm:mb-6"
+                disabled={form.busy}
+                onclick={() =>
+                  void form.send(() =>
+                    act(
+                      api.POST('/api/machines/{id}/power/load', {
+                        params: { path: { id } },
+                        body: { load: notes.load || (view.step?.load ?? '') },
+                      }),
+                    ),
+                  )}>{view.step?.onLoadSince ? 'Load changed: start anew' : 'The load is on'}</button
+              >
             </div>
           {/if}
           {#if view.rails}
@@ -170,28 +308,90 @@
               {#each view.rails.rails as r (r.name)}
                 {@const bad = r.outcome === 'no'}
                 {@const shownValue = small(r)}
-                <li class="grid grid-cols-[5.500rem_1fr] items-center gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[6.5rem_9.500rem_minmax(6rem,1fr)_12rem]">
+                <li
+                  class="grid grid-cols-[5.500rem_1fr] items-center gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[6.5rem_9.500rem_minmax(6rem,1fr)_12rem]"
+                >
                   <span class="reading text-lg">{r.name}</span>
-                  <span class="reading text-[2.1rem] leading-none whitespace-nowrap {bad ? 'text-oxide' : ''}">{#if shownValue}{shownValue[0]} <span class="text-lg font-normal">{shownValue[1]}</span>{:else}<button class="btn font-sans text-base" onclick={() => edit(r)} disabled={!canPull}>Read it</button>{/if}</span>
-                  {#if kind !== 'shorts'}<span class="max-sm:col-span-2 max-sm:py-1"><LimitBar value={r.volts} low={r.leastVolts} high={r.mostVolts} bad={bad && r.volts != null && (r.volts < r.leastVolts || r.volts > r.mostVolts)} label="{r.name}: {r.sentence}; limits {plain(r.leastVolts)} to {plain(r.mostVolts)} V" /></span>{:else}<span class="max-sm:hidden"></span>{/if}
-                  <span class="text-sm font-semibold max-sm:col-span-2 sm:text-right {bad ? 'text-oxide' : 'text-soft'}">{r.sentence}{#if bad && r.rippleMillivolts != null && r.rippleMillivolts > r.mostRippleMillivolts}, limit {r.mostRippleMillivolts}{/if}</span>
+                  <span class="reading text-[2.1rem] leading-none whitespace-nowrap {bad ? 'text-oxide' : ''}"
+                    >{#if shownValue}{shownValue[0]}
+                      <span class="text-lg font-normal">{shownValue[1]}</span>{:else}<button
+                        class="btn font-sans text-base"
+                        onclick={() => edit(r)}
+                        disabled={!canPull}>Read it</button
+                      >{/if}</span
+                  >
+                  {#if kind !== 'shorts'}<span class="max-sm:col-span-2 max-sm:py-1"
+                      ><LimitBar
+                        value={r.volts}
+                        low={r.leastVolts}
+                        high={r.mostVolts}
+                        bad={bad && r.volts != null && (r.volts < r.leastVolts || r.volts > r.mostVolts)}
+                        label="{r.name}: {r.sentence}; limits {plain(r.leastVolts)} to {plain(r.mostVolts)} V"
+                      /></span
+                    >{:else}<span class="max-sm:hidden"></span>{/if}
+                  <span class="text-sm font-semibold max-sm:col-span-2 sm:text-right {bad ? 'text-oxide' : 'text-soft'}"
+                    >{r.sentence}{#if bad && r.rippleMillivolts != null && r.rippleMillivolts > r.mostRippleMillivolts},
+                      limit {r.mostRippleMillivolts}{/if}</span
+                  >
                 </li>
               {/each}
             </ul>
-            {#if view.earlier.length}<p class="mt-2 text-sm text-soft">Kept from before: {view.earlier.map((e) => `${e.channel} ${e.quantity === 'rippleVolts' ? `${plain(e.value * 1000)} mV` : si(e.value, e.quantity === 'ohms' ? 'Ω' : 'V').join(' ')} (${moment(e.at)})`).join('; ')}.</p>{/if}
+            {#if view.earlier.length}<p class="mt-2 text-sm text-soft">
+                Kept from before: {view.earlier
+                  .map(
+                    (e) =>
+                      `${e.channel} ${e.quantity === 'rippleVolts' ? `${plain(e.value * 1000)} mV` : si(e.value, e.quantity === 'ohms' ? 'Ω' : 'V').join(' ')} (${moment(e.at)})`,
+                  )
+                  .join('; ')}.
+              </p>{/if}
           {/if}
           {#if stepState === 'notYet' && isNext}
             <div class="mt-5 grid max-w-[50rem] gap-4 sm:grid-cols-2">
               {#if view.plan.kind !== 'shorts'}
-                <Field label="Seen" error={form.field('notes.seen')}>{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.seen} {...f} />{/snippet}</Field>
-                <Field label="Heard">{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.heard} {...f} />{/snippet}</Field>
-                <Field label="Smelled">{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.smelled} {...f} />{/snippet}</Field>
-                <Field label={view.plan.kind === 'whatItSaid' ? 'What it said, beeped and counted' : 'Read on its screen'} error={form.field('notes.said')}>{#snippet children(f)}<input class="input" maxlength="500" bind:value={notes.said} {...f} />{/snippet}</Field>
+                <Field label="Seen" error={form.field('notes.seen')}
+                  >{#snippet children(f)}<input
+                      class="input"
+                      maxlength="500"
+                      bind:value={notes.seen}
+                      {...f}
+                    />{/snippet}</Field
+                >
+                <Field label="Heard"
+                  >{#snippet children(f)}<input
+                      class="input"
+                      maxlength="500"
+                      bind:value={notes.heard}
+                      {...f}
+                    />{/snippet}</Field
+                >
+                <Field label="Smelled"
+                  >{#snippet children(f)}<input
+                      class="input"
+                      maxlength="500"
+                      bind:value={notes.smelled}
+                      {...f}
+                    />{/snippet}</Field
+                >
+                <Field
+                  label={view.plan.kind === 'whatItSaid' ? 'What it said, beeped and counted' : 'Read on its screen'}
+                  error={form.field('notes.said')}
+                  >{#snippet children(f)}<input
+                      class="input"
+                      maxlength="500"
+                      bind:value={notes.said}
+                      {...f}
+                    />{/snippet}</Field
+                >
               {/if}
             </div>
           {:else if view.step}
             <dl class="mt-4 grid gap-x-6 gap-y-1 sm:grid-cols-[7rem_1fr]">
-              {#each [['Load', view.step.load], ['Seen', view.step.seen], ['Heard', view.step.heard], ['Smelled', view.step.smelled], ['It said', view.step.said]] as [w, t] (w)}{#if t}<dt class="text-soft">{w}</dt><dd>{t}</dd>{/if}{/each}
+              {#each [['Load', view.step.load], ['Seen', view.step.seen], ['Heard', view.step.heard], ['Smelled', view.step.smelled], ['It said', view.step.said]] as [w, t] (w)}{#if t}<dt
+                    class="text-soft"
+                  >
+                    {w}
+                  </dt>
+                  <dd>{t}</dd>{/if}{/each}
             </dl>
           {/if}
         {/if}
@@ -203,12 +403,46 @@
         <h2 class="text-sm font-semibold text-soft">What it said, beeped and counted</h2>
         <ul class="mt-1 border-t border-sill">
           {#each data.observations as o (o.id)}
-            <li class="grid grid-cols-[6.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-1.5"><span class="text-sm text-soft">{observationWords[o.kind]}</span><span class="reading">{o.text}</span><button class="act min-h-8 text-sm" aria-label="Strike: {o.text}" onclick={() => void form.send(() => act(api.DELETE('/api/machines/{id}/observations/{observationId}', { params: { path: { id, observationId: o.id } } })))}>Strike</button></li>
+            <li class="grid grid-cols-[6.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-1.5">
+              <span class="text-sm text-soft">{observationWords[o.kind]}</span><span class="reading">{o.text}</span
+              ><button
+                class="act min-h-8 text-sm"
+                aria-label="Strike: {o.text}"
+                onclick={() =>
+                  void form.send(() =>
+                    act(
+                      api.DELETE('/api/machines/{id}/observations/{observationId}', {
+                        params: { path: { id, observationId: o.id } },
+                      }),
+                    ),
+                  )}>Strike</button
+              >
+            </li>
           {/each}
         </ul>
-        <form class="mt-2 grid items-end gap-2 sm:grid-cols-[10rem_minmax(0,1fr)_auto]" onsubmit={(e) => { e.preventDefault(); void form.send(observe); }}>
-          <Field label="It">{#snippet children(f)}<select class="input" bind:value={observed} {...f}>{#each Object.entries(observationWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-          <Field label={observed === 'memoryCount' ? 'Kilobytes' : 'As it was'} error={form.field('text') ?? form.field('kilobytes')}>{#snippet children(f)}<input class="input reading" maxlength="200" autocomplete="off" bind:value={observedText} {...f} />{/snippet}</Field>
+        <form
+          class="mt-2 grid items-end gap-2 sm:grid-cols-[10rem_minmax(0,1fr)_auto]"
+          onsubmit={(e) => {
+            e.preventDefault();
+            void form.send(observe);
+          }}
+        >
+          <Field label="It"
+            >{#snippet children(f)}<select class="input" bind:value={observed} {...f}
+                >{#each Object.entries(observationWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+              >{/snippet}</Field
+          >
+          <Field
+            label={observed === 'memoryCount' ? 'Kilobytes' : 'As it was'}
+            error={form.field('text') ?? form.field('kilobytes')}
+            >{#snippet children(f)}<input
+                class="input reading"
+                maxlength="200"
+                autocomplete="off"
+                bind:value={observedText}
+                {...f}
+              />{/snippet}</Field
+          >
           <button class="btn" disabled={form.busy || !observedText.trim()}>Write it down</button>
         </form>
       </section>
@@ -216,46 +450,163 @@
 
     <BenchEdge>
       {#snippet next()}
-        {#if blocked && untrusted}<button class="btn-next" onclick={() => void form.send(async () => { await act(api.POST('/api/machines/{id}/power/{kind}/again', { params: { path: { id, kind: 'supplyLoaded' } } })); shown = 'supplyLoaded'; })}>Read it on a load</button>
+        {#if blocked && untrusted}<button
+            class="btn-next"
+            onclick={() =>
+              void form.send(async () => {
+                await act(
+                  api.POST('/api/machines/{id}/power/{kind}/again', { params: { path: { id, kind: 'supplyLoaded' } } }),
+                );
+                shown = 'supplyLoaded';
+              })}>Read it on a load</button
+          >
         {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/survey`)}>What is found</button>
-        {:else if stepState === 'failed'}<button class="btn-next" onclick={() => void form.send(again)} disabled={form.busy}>Read it again</button>
+        {:else if stepState === 'failed'}<button
+            class="btn-next"
+            onclick={() => void form.send(again)}
+            disabled={form.busy}>Read it again</button
+          >
         {:else if data.next == null}<button class="btn-next" onclick={() => go(`/m/${id}`)}>On to what is next</button>
         {:else if !isNext}<button class="btn-next" onclick={() => (shown = undefined)}>To the next step</button>
-        {:else if unread}<button class="btn-next" disabled={form.busy} onclick={() => void form.send(() => pull())}>{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`}</button>
-        {:else if view?.rails?.verdict.outcome === 'no'}<button class="btn-next" disabled={form.busy || (mustConfirm && !trained)} onclick={() => void form.send(through)}>Stop here, and keep the readings</button>
-        {:else}<button class="btn-next" disabled={form.busy || (mustConfirm && !trained)} onclick={() => void form.send(through)}>This step is through</button>{/if}
+        {:else if unread}<button class="btn-next" disabled={form.busy} onclick={() => void form.send(() => pull())}
+            >{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`}</button
+          >
+        {:else if view?.rails?.verdict.outcome === 'no'}<button
+            class="btn-next"
+            disabled={form.busy || (mustConfirm && !trained)}
+            onclick={() => void form.send(through)}>Stop here, and keep the readings</button
+          >
+        {:else}<button
+            class="btn-next"
+            disabled={form.busy || (mustConfirm && !trained)}
+            onclick={() => void form.send(through)}>This step is through</button
+          >{/if}
       {/snippet}
-      {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && unread}Probes on {unread.name} and ground.{/if}{/snippet}
+      {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained
+          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && unread}Probes
+          on {unread.name} and ground.{/if}{/snippet}
       {#snippet acts()}
         {#if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
-        {#if isNext && !blocked && stepState === 'notYet'}<button class="act" onclick={() => { because = ''; sheet = 'fail'; }}>Something is wrong</button>{/if}
-        {#if stepState === 'failed' || (blocked && untrusted)}<button class="act" onclick={() => (sheet = 'overrule')}>Overrule</button>{/if}
+        {#if isNext && !blocked && stepState === 'notYet'}<button
+            class="act"
+            onclick={() => {
+              because = '';
+              sheet = 'fail';
+            }}>Something is wrong</button
+          >{/if}
+        {#if stepState === 'failed' || (blocked && untrusted)}<button class="act" onclick={() => (sheet = 'overrule')}
+            >Overrule</button
+          >{/if}
       {/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
-<Sheet bind:open={() => sheet === 'read', (v) => { if (!v) sheet = ''; }} title="{rail}: what do you read?">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(typedReading); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'read',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="{rail}: what do you read?"
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(typedReading);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="Rail">{#snippet children(f)}<select class="input reading" bind:value={rail} {...f}>{#each view?.rails?.rails ?? [] as r (r.name)}<option>{r.name}</option>{/each}</select>{/snippet}</Field>
+    <Field label="Rail"
+      >{#snippet children(f)}<select class="input reading" bind:value={rail} {...f}
+          >{#each view?.rails?.rails ?? [] as r (r.name)}<option>{r.name}</option>{/each}</select
+        >{/snippet}</Field
+    >
     {#if kind === 'shorts'}
-      <Field label="Ohms to ground, plug out" error={form.field('value')}>{#snippet children(f)}<input class="input reading text-2xl" inputmode="decimal" autocomplete="off" required bind:value {...f} />{/snippet}</Field>
+      <Field label="Ohms to ground, plug out" error={form.field('value')}
+        >{#snippet children(f)}<input
+            class="input reading text-2xl"
+            inputmode="decimal"
+            autocomplete="off"
+            required
+            bind:value
+            {...f}
+          />{/snippet}</Field
+      >
     {:else}
-      <Field label="Volts" error={form.field('value')}>{#snippet children(f)}<input class="input reading text-2xl" inputmode="text" autocomplete="off" bind:value {...f} />{/snippet}</Field>
-      <Field label="Ripple, millivolts peak to peak">{#snippet children(f)}<input class="input reading text-2xl" inputmode="decimal" autocomplete="off" bind:value={ripple} {...f} />{/snippet}</Field>
+      <Field label="Volts" error={form.field('value')}
+        >{#snippet children(f)}<input
+            class="input reading text-2xl"
+            inputmode="text"
+            autocomplete="off"
+            bind:value
+            {...f}
+          />{/snippet}</Field
+      >
+      <Field label="Ripple, millivolts peak to peak"
+        >{#snippet children(f)}<input
+            class="input reading text-2xl"
+            inputmode="decimal"
+            autocomplete="off"
+            bind:value={ripple}
+            {...f}
+          />{/snippet}</Field
+      >
     {/if}
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep this reading</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'fail', (v) => { if (!v) sheet = ''; }} title="What is wrong?" about="Everything after this step stops until it is read again or overruled.">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(fail); }}>
+<Sheet
+  bind:open={
+    () => sheet === 'fail',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="What is wrong?"
+  about="Everything after this step stops until it is read again or overruled."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(fail);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="What you saw, heard or smelled">{#snippet children(f)}<textarea class="input min-h-20" required maxlength="300" bind:value={because} {...f}></textarea>{/snippet}</Field>
-    {#if mustConfirm}<label class="flex min-h-11 items-center gap-3 font-semibold"><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this, and the covers stay on.</label>{/if}
+    <Field label="What you saw, heard or smelled"
+      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="300" bind:value={because} {...f}
+        ></textarea>{/snippet}</Field
+    >
+    {#if mustConfirm}<label class="flex min-h-11 items-center gap-3 font-semibold"
+        ><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this, and the
+        covers stay on.</label
+      >{/if}
     <button class="btn-next justify-self-start" disabled={form.busy}>Stop here</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => sheet === 'overrule', (v) => { if (!v) sheet = ''; }} title="Go on all the same?" about={(untrusted ? query.data?.verdict.sentence : view?.step?.sentence) ?? ''}>
-  <OverruleForm ondo={async (reason) => { await act(api.POST('/api/machines/{id}/power/{kind}/overrule', { params: { path: { id, kind: untrusted ? 'supplyLoaded' : (kind ?? 'shorts') } }, body: { reason } })); sheet = ''; shown = undefined; }} />
+<Sheet
+  bind:open={
+    () => sheet === 'overrule',
+    (v) => {
+      if (!v) sheet = '';
+    }
+  }
+  title="Go on all the same?"
+  about={(untrusted ? query.data?.verdict.sentence : view?.step?.sentence) ?? ''}
+>
+  <OverruleForm
+    ondo={async (reason) => {
+      await act(
+        api.POST('/api/machines/{id}/power/{kind}/overrule', {
+          params: { path: { id, kind: untrusted ? 'supplyLoaded' : (kind ?? 'shorts') } },
+          body: { reason },
+        }),
+      );
+      sheet = '';
+      shown = undefined;
+    }}
+  />
 </Sheet>

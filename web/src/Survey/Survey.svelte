@@ -17,7 +17,10 @@
   import { go } from '../router';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
-  const query = createQuery(() => ({ queryKey: ['survey', id], queryFn: () => ask(api.GET('/api/machines/{id}/survey', { params: { path: { id } } })) }));
+  const query = createQuery(() => ({
+    queryKey: ['survey', id],
+    queryFn: () => ask(api.GET('/api/machines/{id}/survey', { params: { path: { id } } })),
+  }));
   const form = new Sending();
   let adding = $state(false);
   let dealing = $state<Schemas['FindingRow']>();
@@ -27,17 +30,29 @@
   let place = $state('');
   let seen = $state('');
   let file = $state<FileList>();
-  const dangers = $derived((query.data?.findings ?? []).filter((f) => !f.finding.dealtWithAt && f.meaning.stopsPower && !f.overruled));
+  const dangers = $derived(
+    (query.data?.findings ?? []).filter((f) => !f.finding.dealtWithAt && f.meaning.stopsPower && !f.overruled),
+  );
   const chosen = $derived(query.data?.kinds.find((k) => k.kind === kind));
 
   async function add() {
     const photoId = file?.[0] ? await upload(id, file[0], `${chosen?.words}${place ? `, ${place}` : ''}`) : null;
-    await act(api.POST('/api/machines/{id}/survey/findings', { params: { path: { id } }, body: { kind, place, seen, photoId } }));
+    await act(
+      api.POST('/api/machines/{id}/survey/findings', {
+        params: { path: { id } },
+        body: { kind, place, seen, photoId },
+      }),
+    );
     adding = false;
     place = seen = '';
   }
   async function deal() {
-    await act(api.POST('/api/machines/{id}/survey/findings/{findingId}/dealt-with', { params: { path: { id, findingId: dealing!.finding.id } }, body: { how: dealt } }));
+    await act(
+      api.POST('/api/machines/{id}/survey/findings/{findingId}/dealt-with', {
+        params: { path: { id, findingId: dealing!.finding.id } },
+        body: { how: dealt },
+      }),
+    );
     dealing = undefined;
   }
   const looked = () => form.send(() => act(api.POST('/api/machines/{id}/survey/looked', { params: { path: { id } } })));
@@ -54,9 +69,16 @@
 <Query {query} what="what is found">
   {#snippet children(data)}
     <h1 class="max-w-[52rem] text-[1.75rem] leading-[1.2] font-bold text-pretty {dangers.length ? 'text-oxide' : ''}">
-      {#if dangers.length}{data.power.sentence}{:else if !data.surveyedAt && !data.findings.length}Look it over before any power: nothing has been noted yet.{:else if data.findings.some((f) => !f.finding.dealtWithAt)}No danger is open. {data.findings.filter((f) => !f.finding.dealtWithAt).length} {data.findings.filter((f) => !f.finding.dealtWithAt).length === 1 ? 'finding waits' : 'findings wait'} for work.{:else}Nothing found is still open.{/if}
+      {#if dangers.length}{data.power.sentence}{:else if !data.surveyedAt && !data.findings.length}Look it over before
+        any power: nothing has been noted yet.{:else if data.findings.some((f) => !f.finding.dealtWithAt)}No danger is
+        open. {data.findings.filter((f) => !f.finding.dealtWithAt).length}
+        {data.findings.filter((f) => !f.finding.dealtWithAt).length === 1 ? 'finding waits' : 'findings wait'} for work.{:else}Nothing
+        found is still open.{/if}
     </h1>
-    {#if !data.surveyedAt && !data.findings.length}<p class="mt-2 max-w-[52rem] text-soft">Outside first, then inside, plug out: leaking cells, bulging or weeping capacitors, cracked line-filter capacitors, droppings, mould, chafed leads, missing screws, earlier repairs.</p>{/if}
+    {#if !data.surveyedAt && !data.findings.length}<p class="mt-2 max-w-[52rem] text-soft">
+        Outside first, then inside, plug out: leaking cells, bulging or weeping capacitors, cracked line-filter
+        capacitors, droppings, mould, chafed leads, missing screws, earlier repairs.
+      </p>{/if}
     {#if !adding && !dealing}<div class="mt-2"><ProblemNote problem={form.problem} /></div>{/if}
 
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_23rem]">
@@ -64,25 +86,73 @@
         {#each data.findings as f (f.finding.id)}
           {@const stops = f.meaning.stopsPower && !f.finding.dealtWithAt && !f.overruled}
           <li class="flex gap-4 border-b border-sill py-3">
-            <Mark of={f.finding.dealtWithAt ? 'done' : stops ? 'out' : 'if'} size={28} word={f.finding.dealtWithAt ? 'dealt with' : stops ? 'stops power' : 'open'} />
+            <Mark
+              of={f.finding.dealtWithAt ? 'done' : stops ? 'out' : 'if'}
+              size={28}
+              word={f.finding.dealtWithAt ? 'dealt with' : stops ? 'stops power' : 'open'}
+            />
             <div class="min-w-0 flex-1">
-              <h2 class="text-lg leading-snug font-bold">{capital(f.meaning.words)}{#if f.finding.place}<span class="font-normal">, {f.finding.place}</span>{/if}</h2>
+              <h2 class="text-lg leading-snug font-bold">
+                {capital(f.meaning.words)}{#if f.finding.place}<span class="font-normal">, {f.finding.place}</span>{/if}
+              </h2>
               <p>{f.finding.seen}</p>
-              <p class="text-sm text-soft">{[moment(f.finding.at), !f.finding.dealtWithAt && f.meaning.work ? `${f.meaning.work}: ${f.meaning.why.charAt(0).toLowerCase() + f.meaning.why.slice(1)}` : ''].filter(Boolean).join(' · ')}</p>
+              <p class="text-sm text-soft">
+                {[
+                  moment(f.finding.at),
+                  !f.finding.dealtWithAt && f.meaning.work
+                    ? `${f.meaning.work}: ${f.meaning.why.charAt(0).toLowerCase() + f.meaning.why.slice(1)}`
+                    : '',
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </p>
               {#if f.finding.dealtWithAt}<p class="text-sm"><strong>Dealt with:</strong> {f.finding.dealtWith}</p>{/if}
               {#if f.overruled}<p class="text-sm"><strong>Its stop is overruled:</strong> {f.overruled}</p>{/if}
-              {#if !f.finding.dealtWithAt && f.meaning.cautions.length}<div class="mt-2 grid gap-2">{#each f.meaning.cautions as c (c)}<CautionNote id={c} />{/each}</div>{/if}
+              {#if !f.finding.dealtWithAt && f.meaning.cautions.length}<div class="mt-2 grid gap-2">
+                  {#each f.meaning.cautions as c (c)}<CautionNote id={c} />{/each}
+                </div>{/if}
               {#if !f.finding.dealtWithAt}
                 <div class="mt-1 flex flex-wrap gap-x-6">
-                  <button class="act text-ink" onclick={() => { dealing = f; dealt = ''; }}>Dealt with</button>
-                  {#if stops}<button class="act" aria-expanded={overruling === f.finding.id} onclick={() => (overruling = overruling === f.finding.id ? undefined : f.finding.id)}>Overrule its stop</button>{/if}
+                  <button
+                    class="act text-ink"
+                    onclick={() => {
+                      dealing = f;
+                      dealt = '';
+                    }}>Dealt with</button
+                  >
+                  {#if stops}<button
+                      class="act"
+                      aria-expanded={overruling === f.finding.id}
+                      onclick={() => (overruling = overruling === f.finding.id ? undefined : f.finding.id)}
+                      >Overrule its stop</button
+                    >{/if}
                 </div>
               {/if}
               {#if overruling === f.finding.id}
-                <OverruleForm ondo={async (reason) => { await act(api.POST('/api/machines/{id}/overrules', { params: { path: { id } }, body: { key: `survey/finding/${f.finding.id}`, sentence: `${capital(f.meaning.words)} stops power.`, reason } })); overruling = undefined; }} />
+                <OverruleForm
+                  ondo={async (reason) => {
+                    await act(
+                      api.POST('/api/machines/{id}/overrules', {
+                        params: { path: { id } },
+                        body: {
+                          key: `survey/finding/${f.finding.id}`,
+                          sentence: `${capital(f.meaning.words)} stops power.`,
+                          reason,
+                        },
+                      }),
+                    );
+                    overruling = undefined;
+                  }}
+                />
               {/if}
             </div>
-            {#if f.photoHash}<a href={photoUrl(f.photoHash)} target="_blank" rel="noreferrer"><img class="size-24 rounded object-cover" src={photoUrl(f.photoHash, true)} alt="{f.meaning.words}, {f.finding.place}" /></a>{/if}
+            {#if f.photoHash}<a href={photoUrl(f.photoHash)} target="_blank" rel="noreferrer"
+                ><img
+                  class="size-24 rounded object-cover"
+                  src={photoUrl(f.photoHash, true)}
+                  alt="{f.meaning.words}, {f.finding.place}"
+                /></a
+              >{/if}
           </li>
         {:else}
           <li class="border-b border-sill py-6 text-soft">Nothing noted yet.</li>
@@ -90,43 +160,110 @@
       </ul>
       <section aria-label="Cautions of this machine">
         {#if data.standing.length}
-          {@const said = new Set(data.findings.filter((f) => !f.finding.dealtWithAt).flatMap((f) => f.meaning.cautions))}
+          {@const said = new Set(
+            data.findings.filter((f) => !f.finding.dealtWithAt).flatMap((f) => f.meaning.cautions),
+          )}
           <h2 class="mb-2 text-lg font-bold">It can hurt you</h2>
-          <div class="grid gap-2">{#each data.standing.filter((c) => !said.has(c)) as c (c)}<CautionNote id={c} />{:else}<p class="text-sm text-soft">As said beside what is found.</p>{/each}</div>
+          <div class="grid gap-2">
+            {#each data.standing.filter((c) => !said.has(c)) as c (c)}<CautionNote id={c} />{:else}<p
+                class="text-sm text-soft"
+              >
+                As said beside what is found.
+              </p>{/each}
+          </div>
         {:else}
-          <p class="text-sm text-soft">Nothing that is known of this machine raises a caution by itself. Leave it unplugged all the same while you look.</p>
+          <p class="text-sm text-soft">
+            Nothing that is known of this machine raises a caution by itself. Leave it unplugged all the same while you
+            look.
+          </p>
         {/if}
       </section>
     </div>
 
     <BenchEdge>
       {#snippet next()}
-        {#if !data.surveyedAt}<button class="btn-next" disabled={form.busy} onclick={() => void looked()}>Looked over, that is all</button>
-        {:else if dangers.length}<button class="btn-next" onclick={() => { dealing = dangers[0]; dealt = ''; }}>Dealt with: {dangers[0]!.meaning.words}</button>
+        {#if !data.surveyedAt}<button class="btn-next" disabled={form.busy} onclick={() => void looked()}
+            >Looked over, that is all</button
+          >
+        {:else if dangers.length}<button
+            class="btn-next"
+            onclick={() => {
+              dealing = dangers[0];
+              dealt = '';
+            }}>Dealt with: {dangers[0]!.meaning.words}</button
+          >
         {:else}<button class="btn-next" onclick={() => go(`/m/${id}/power`)}>First power</button>{/if}
       {/snippet}
-      {#snippet needs()}{!data.surveyedAt ? 'Torch, gloves, camera. Plug out.' : dangers.length ? dangers[0]!.meaning.work + '.' : data.power.sentence}{/snippet}
-      {#snippet acts()}<button class="act" onclick={() => (adding = true)}>Note a finding <Key k="F" /></button>{/snippet}
+      {#snippet needs()}{!data.surveyedAt
+          ? 'Torch, gloves, camera. Plug out.'
+          : dangers.length
+            ? dangers[0]!.meaning.work + '.'
+            : data.power.sentence}{/snippet}
+      {#snippet acts()}<button class="act" onclick={() => (adding = true)}>Note a finding <Key k="F" /></button
+        >{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
 <Sheet bind:open={adding} title="What do you see?">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(add); }}>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(add);
+    }}
+  >
     <ProblemNote problem={form.problem} />
-    <Field label="It is a">{#snippet children(f)}<select class="input" bind:value={kind} {...f}>{#each query.data?.kinds ?? [] as k (k.kind)}<option value={k.kind}>{k.words}</option>{/each}</select>{/snippet}</Field>
-    {#if chosen?.stopsPower}<p class="text-sm font-semibold text-oxide">This stops power until it is dealt with.</p>{/if}
-    <Field label="Where" error={form.field('place')}>{#snippet children(f)}<input class="input" maxlength="120" bind:value={place} {...f} />{/snippet}</Field>
-    <Field label="What you see" error={form.field('seen')}>{#snippet children(f)}<textarea class="input min-h-20" required maxlength="500" bind:value={seen} {...f}></textarea>{/snippet}</Field>
-    <Field label="Photo">{#snippet children(f)}<input class="input py-2" type="file" accept="image/*" capture="environment" bind:files={file} {...f} />{/snippet}</Field>
+    <Field label="It is a"
+      >{#snippet children(f)}<select class="input" bind:value={kind} {...f}
+          >{#each query.data?.kinds ?? [] as k (k.kind)}<option value={k.kind}>{k.words}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    {#if chosen?.stopsPower}<p class="text-sm font-semibold text-oxide">
+        This stops power until it is dealt with.
+      </p>{/if}
+    <Field label="Where" error={form.field('place')}
+      >{#snippet children(f)}<input class="input" maxlength="120" bind:value={place} {...f} />{/snippet}</Field
+    >
+    <Field label="What you see" error={form.field('seen')}
+      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="500" bind:value={seen} {...f}
+        ></textarea>{/snippet}</Field
+    >
+    <Field label="Photo"
+      >{#snippet children(f)}<input
+          class="input py-2"
+          type="file"
+          accept="image/*"
+          capture="environment"
+          bind:files={file}
+          {...f}
+        />{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>Note it</button>
   </form>
 </Sheet>
-<Sheet bind:open={() => !!dealing, (v) => { if (!v) dealing = undefined; }} title="{capital(dealing?.meaning.words ?? '')}: how was it dealt with?">
-  <form class="grid gap-4" onsubmit={(e) => { e.preventDefault(); void form.send(deal); }}>
+<Sheet
+  bind:open={
+    () => !!dealing,
+    (v) => {
+      if (!v) dealing = undefined;
+    }
+  }
+  title="{capital(dealing?.meaning.words ?? '')}: how was it dealt with?"
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(deal);
+    }}
+  >
     <ProblemNote problem={form.problem} />
     {#each dealing?.meaning.cautions ?? [] as c (c)}<CautionNote id={c} />{/each}
-    <Field label="How" error={form.field('how')}>{#snippet children(f)}<textarea class="input min-h-20" required maxlength="300" bind:value={dealt} {...f}></textarea>{/snippet}</Field>
+    <Field label="How" error={form.field('how')}
+      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="300" bind:value={dealt} {...f}
+        ></textarea>{/snippet}</Field
+    >
     <button class="btn-next justify-self-start" disabled={form.busy}>It is dealt with</button>
   </form>
 </Sheet>

@@ -7,7 +7,15 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { noiseWords } from '$lib/words';
   import type { Point, Side } from '../Boards/items';
-  let { id, boardId, side, at, row, ondone }: { id: string; boardId: string; side: Side; at?: Point; row?: Schemas['HotRow']; ondone: (id?: string) => void } = $props();
+  let {
+    id,
+    boardId,
+    side,
+    at,
+    row,
+    ondone,
+  }: { id: string; boardId: string; side: Side; at?: Point; row?: Schemas['HotRow']; ondone: (id?: string) => void } =
+    $props();
   // svelte-ignore state_referenced_locally
   const h = row?.part;
   const text = (v?: number | null) => (v == null ? '' : plain(v));
@@ -31,11 +39,39 @@
     const g = [number(low, 'the gap'), number(likely, 'the gap'), number(high, 'the gap')];
     const one = g[1] ?? g[0] ?? g[2];
     const body: Schemas['HotPartEdit'] = {
-      boardId, name, side, load, x: h?.x ?? at?.x ?? null, y: h?.y ?? at?.y ?? null,
-      facts: { watts: number(watts, 'the power') ?? 0, squareMillimetres: number(area, 'the face') ?? 0, gapMillimetres: one == null ? null : { low: g[0] ?? one, likely: one, high: g[2] ?? one }, oldPadMillimetres: number(pad, 'the pad'), bareDie },
-      fan: hasFan ? { ratedVolts: h?.fan?.ratedVolts ?? 12, ratedRpm: number(rated, 'the speed'), readRpm: number(read, 'the speed'), startVolts: number(volts, 'the volts'), noise, play } : null,
+      boardId,
+      name,
+      side,
+      load,
+      x: h?.x ?? at?.x ?? null,
+      y: h?.y ?? at?.y ?? null,
+      facts: {
+        watts: number(watts, 'the power') ?? 0,
+        squareMillimetres: number(area, 'the face') ?? 0,
+        gapMillimetres: one == null ? null : { low: g[0] ?? one, likely: one, high: g[2] ?? one },
+        oldPadMillimetres: number(pad, 'the pad'),
+        bareDie,
+      },
+      fan: hasFan
+        ? {
+            ratedVolts: h?.fan?.ratedVolts ?? 12,
+            ratedRpm: number(rated, 'the speed'),
+            readRpm: number(read, 'the speed'),
+            startVolts: number(volts, 'the volts'),
+            noise,
+            play,
+          }
+        : null,
     };
-    const done = h ? await act(api.PUT('/api/machines/{id}/hot/{hotId}', { params: { path: { id, hotId: h.id } }, headers: { 'If-Match': `"${h.version}"` }, body })) : await act(api.POST('/api/machines/{id}/hot', { params: { path: { id } }, body }));
+    const done = h
+      ? await act(
+          api.PUT('/api/machines/{id}/hot/{hotId}', {
+            params: { path: { id, hotId: h.id } },
+            headers: { 'If-Match': `"${h.version}"` },
+            body,
+          }),
+        )
+      : await act(api.POST('/api/machines/{id}/hot', { params: { path: { id } }, body }));
     ondone(done.id ?? undefined);
   }
   async function remove() {
@@ -44,24 +80,116 @@
   }
 </script>
 
-<form class="grid gap-4 sm:grid-cols-3" onsubmit={(e) => { e.preventDefault(); void form.send(save); }}>
+<form
+  class="grid gap-4 sm:grid-cols-3"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void form.send(save);
+  }}
+>
   <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-  <Field label="What it is" error={form.field('name')}>{#snippet children(f)}<input class="input" required maxlength="60" placeholder="the processor" bind:value={name} {...f} />{/snippet}</Field>
-  <Field label="Its power, W" error={form.field('watts')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" required bind:value={watts} {...f} />{/snippet}</Field>
-  <Field label="Face that touches, mm²" error={form.field('squareMillimetres')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" required bind:value={area} {...f} />{/snippet}</Field>
-  <Field label="Gap, least, mm" error={form.field('gapMillimetres')} hint="Leave the gap out if the pad that came out is measured.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={low} {...f} />{/snippet}</Field>
-  <Field label="Gap, likely, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={likely} {...f} />{/snippet}</Field>
-  <Field label="Gap, most, mm">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={high} {...f} />{/snippet}</Field>
-  <Field label="Pad that came out, mm" error={form.field('oldPadMillimetres')} hint="In its dent.">{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={pad} {...f} />{/snippet}</Field>
-  <Field label="What the machine does meanwhile" hint="The same before and after." class="sm:col-span-2">{#snippet children(f)}<input class="input" maxlength="200" placeholder="the demo film, 20 minutes" bind:value={load} {...f} />{/snippet}</Field>
-  <label class="flex min-h-9 items-center gap-2 sm:col-span-3"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={bareDie} />Bare die: silicon without a lid</label>
-  <label class="flex min-h-9 items-center gap-2 sm:col-span-3"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={hasFan} />It has a fan</label>
+  <Field label="What it is" error={form.field('name')}
+    >{#snippet children(f)}<input
+        class="input"
+        required
+        maxlength="60"
+        placeholder="the processor"
+        bind:value={name}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Its power, W" error={form.field('watts')}
+    >{#snippet children(f)}<input
+        class="input reading"
+        inputmode="decimal"
+        required
+        bind:value={watts}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Face that touches, mm²" error={form.field('squareMillimetres')}
+    >{#snippet children(f)}<input
+        class="input reading"
+        inputmode="decimal"
+        required
+        bind:value={area}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field
+    label="Gap, least, mm"
+    error={form.field('gapMillimetres')}
+    hint="Leave the gap out if the pad that came out is measured."
+    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={low} {...f} />{/snippet}</Field
+  >
+  <Field label="Gap, likely, mm"
+    >{#snippet children(f)}<input
+        class="input reading"
+        inputmode="decimal"
+        bind:value={likely}
+        {...f}
+      />{/snippet}</Field
+  >
+  <Field label="Gap, most, mm"
+    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={high} {...f} />{/snippet}</Field
+  >
+  <Field label="Pad that came out, mm" error={form.field('oldPadMillimetres')} hint="In its dent."
+    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={pad} {...f} />{/snippet}</Field
+  >
+  <Field label="What the machine does meanwhile" hint="The same before and after." class="sm:col-span-2"
+    >{#snippet children(f)}<input
+        class="input"
+        maxlength="200"
+        placeholder="the demo film, 20 minutes"
+        bind:value={load}
+        {...f}
+      />{/snippet}</Field
+  >
+  <label class="flex min-h-9 items-center gap-2 sm:col-span-3"
+    ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={bareDie} />Bare die: silicon without a lid</label
+  >
+  <label class="flex min-h-9 items-center gap-2 sm:col-span-3"
+    ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={hasFan} />It has a fan</label
+  >
   {#if hasFan}
-    <Field label="Rated turns a minute" error={form.field('fan.ratedRpm')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={rated} {...f} />{/snippet}</Field>
-    <Field label="Turns read" error={form.field('fan.readRpm')}>{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={read} {...f} />{/snippet}</Field>
-    <Field label="Starts at, V" error={form.field('fan.startVolts')}>{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={volts} {...f} />{/snippet}</Field>
-    <Field label="It sounds">{#snippet children(f)}<select class="input" bind:value={noise} {...f}>{#each Object.entries(noiseWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select>{/snippet}</Field>
-    <label class="flex min-h-11 items-center gap-2 self-end sm:col-span-2"><input type="checkbox" class="size-5 accent-verdigris" bind:checked={play} />Its hub has play</label>
+    <Field label="Rated turns a minute" error={form.field('fan.ratedRpm')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          bind:value={rated}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Turns read" error={form.field('fan.readRpm')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="numeric"
+          bind:value={read}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="Starts at, V" error={form.field('fan.startVolts')}
+      >{#snippet children(f)}<input
+          class="input reading"
+          inputmode="decimal"
+          bind:value={volts}
+          {...f}
+        />{/snippet}</Field
+    >
+    <Field label="It sounds"
+      >{#snippet children(f)}<select class="input" bind:value={noise} {...f}
+          >{#each Object.entries(noiseWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{/snippet}</Field
+    >
+    <label class="flex min-h-11 items-center gap-2 self-end sm:col-span-2"
+      ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={play} />Its hub has play</label
+    >
   {/if}
-  <div class="flex items-center gap-5 sm:col-span-3"><button class="btn-next" disabled={form.busy}>{h ? 'Save' : 'Put it on the list'}</button>{#if h}<button type="button" class="act text-oxide" onclick={() => void form.send(remove)}>Take it off the list</button>{/if}</div>
+  <div class="flex items-center gap-5 sm:col-span-3">
+    <button class="btn-next" disabled={form.busy}>{h ? 'Save' : 'Put it on the list'}</button>{#if h}<button
+        type="button"
+        class="act text-oxide"
+        onclick={() => void form.send(remove)}>Take it off the list</button
+      >{/if}
+  </div>
 </form>

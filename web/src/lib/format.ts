@@ -11,15 +11,20 @@ const prefixes: [number, string][] = [
 
 /** A number with at most `digits` significant figures and a true minus sign. */
 export function plain(value: number, digits = 4): string {
-  return Number(value.toPrecision(digits)).toLocaleString('en-GB', { maximumFractionDigits: 12, useGrouping: false }).replace('-', '−');
+  return Number(value.toPrecision(digits))
+    .toLocaleString('en-GB', { maximumFractionDigits: 12, useGrouping: false })
+    .replace('-', '−');
 }
 
 /** Value and unit apart, so that the unit can be set smaller. Capacitance takes µ, n and p only. */
 export function si(value: number, unit: string, digits = 3): [string, string] {
   if (/^[A-Z]{3}$/.test(unit)) return [value.toFixed(2).replace('-', '−'), unit];
-  if (value === 0 || unit === '%' || unit === '' || unit === 'years' || unit === '°C' || unit === 's') return [plain(value, digits), unit];
+  if (value === 0 || unit === '%' || unit === '' || unit === 'years' || unit === '°C' || unit === 's')
+    return [plain(value, digits), unit];
   const size = Math.abs(value);
-  const fits = prefixes.find(([f, p]) => size >= f * (1 - 1e-9) && !(unit === 'F' && ['m', 'k', 'M', 'G'].includes(p))) ?? [1e-12, 'p'];
+  const fits = prefixes.find(
+    ([f, p]) => size >= f * (1 - 1e-9) && !(unit === 'F' && ['m', 'k', 'M', 'G'].includes(p)),
+  ) ?? [1e-12, 'p'];
   return [plain(value / fits[0], digits), fits[1] + unit];
 }
 
@@ -53,7 +58,12 @@ export function day(value: string): string {
 }
 
 export function moment(value: string): string {
-  return new Date(value).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+  return new Date(value).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  });
 }
 
 export function money(value: number, currency: string): string {
@@ -62,7 +72,9 @@ export function money(value: number, currency: string): string {
 
 /** A typed number, with a decimal comma taken for a point; undefined when empty, NaN when it is none. */
 export function typed(text: string | number | null | undefined): number | undefined {
-  const s = String(text ?? '').trim().replace('−', '-');
+  const s = String(text ?? '')
+    .trim()
+    .replace('−', '-');
   if (s === '') return undefined;
   return /^[+-]?\d+(?:[.,]\d+)?(?:e[+-]?\d+)?$/i.test(s) ? Number(s.replace(',', '.')) : NaN;
 }

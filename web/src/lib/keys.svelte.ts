@@ -21,9 +21,13 @@ export class Keys {
   press(e: KeyboardEvent): boolean {
     if (e.ctrlKey || e.metaKey || e.altKey || e.defaultPrevented) return false;
     const at = e.target as HTMLElement | null;
-    const typing = at instanceof HTMLInputElement ? !['checkbox', 'radio', 'button', 'file'].includes(at.type) : !!at && (at.isContentEditable || ['TEXTAREA', 'SELECT'].includes(at.tagName));
+    const typing =
+      at instanceof HTMLInputElement
+        ? !['checkbox', 'radio', 'button', 'file'].includes(at.type)
+        : !!at && (at.isContentEditable || ['TEXTAREA', 'SELECT'].includes(at.tagName));
     // Enter and the space bar belong to whatever has the focus.
-    if (typing || (['Enter', ' '].includes(e.key) && at && ['BUTTON', 'A', 'INPUT', 'SUMMARY'].includes(at.tagName))) return false;
+    if (typing || (['Enter', ' '].includes(e.key) && at && ['BUTTON', 'A', 'INPUT', 'SUMMARY'].includes(at.tagName)))
+      return false;
     if (document.querySelector('[role="dialog"]')) return false;
     const found = this.acts.findLast((a) => a.key.toLowerCase() === e.key.toLowerCase());
     if (!found) return false;

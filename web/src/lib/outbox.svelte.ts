@@ -29,7 +29,12 @@ export class Outbox {
    * @param renew asks again who is here: a page that was opened with the network gone has an old token.
    */
   constructor(
-    private readonly send: (method: string, path: string, body: Blob | string | undefined, version?: number) => Promise<unknown> = sendRaw,
+    private readonly send: (
+      method: string,
+      path: string,
+      body: Blob | string | undefined,
+      version?: number,
+    ) => Promise<unknown> = sendRaw,
     private readonly renew: () => Promise<unknown> = () => session.load(),
   ) {}
 
@@ -38,7 +43,10 @@ export class Outbox {
     this.loaded ??= this.read().then(() => void this.drain());
     if (typeof window !== 'undefined') {
       window.addEventListener('online', () => void this.drain(true));
-      document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void this.drain(true));
+      document.addEventListener(
+        'visibilitychange',
+        () => document.visibilityState === 'visible' && void this.drain(true),
+      );
     }
     return this.loaded;
   }
@@ -53,7 +61,10 @@ export class Outbox {
 
   /** Keeps a parcel and sends it when its turn comes. */
   async put(parcel: Parcel) {
-    const plain = { ...parcel, body: parcel.body === undefined ? undefined : (JSON.parse(JSON.stringify(parcel.body)) as unknown) };
+    const plain = {
+      ...parcel,
+      body: parcel.body === undefined ? undefined : (JSON.parse(JSON.stringify(parcel.body)) as unknown),
+    };
     try {
       plain.seq = await (await shelf()).add('parcels', plain);
     } catch {
@@ -70,7 +81,9 @@ export class Outbox {
     } catch {
       // It was in memory only.
     }
-    this.parcels = arrived ? this.parcels.map((p) => (p.seq === seq ? { ...p, arrived } : p)) : this.parcels.filter((p) => p.seq !== seq);
+    this.parcels = arrived
+      ? this.parcels.map((p) => (p.seq === seq ? { ...p, arrived } : p))
+      : this.parcels.filter((p) => p.seq !== seq);
   }
 
   private async change(parcel: Parcel) {
@@ -96,13 +109,20 @@ export class Outbox {
     try {
       for (;;) {
         // What depends on something refused stays behind it: nothing of the same machine overtakes it.
-        const next = this.parcels.find((p) => !p.problem && !p.arrived && !this.refused.some((r) => r.status === 410 && r.machineId === p.machineId));
+        const next = this.parcels.find(
+          (p) => !p.problem && !p.arrived && !this.refused.some((r) => r.status === 410 && r.machineId === p.machineId),
+        );
         if (!next) {
           if (!this.waiting.length) this.sent = 0;
           break;
         }
         try {
-          const done = await this.send(next.method, next.path, next.photo ?? (next.body === undefined ? undefined : JSON.stringify(next.body)), next.version);
+          const done = await this.send(
+            next.method,
+            next.path,
+            next.photo ?? (next.body === undefined ? undefined : JSON.stringify(next.body)),
+            next.version,
+          );
           await this.drop(next.seq!, true);
           // Nothing pops up at the bench for each screw, but undo knows what was last done.
           said(done as Parameters<typeof said>[0], true);
@@ -119,12 +139,22 @@ export class Outbox {
             await this.renew();
             continue;
           }
-          if (p.status === 401 || p.status === 0 || p.status === 503 || p.status === 502 || p.status === 504 || p.status === 429) {
+          if (
+            p.status === 401 ||
+            p.status === 0 ||
+            p.status === 503 ||
+            p.status === 502 ||
+            p.status === 504 ||
+            p.status === 429
+          ) {
             this.away = p.status === 0;
-            this.timer = setTimeout(() => {
-              this.timer = undefined;
-              void this.drain();
-            }, waits[Math.min(this.tries++, waits.length - 1)]);
+            this.timer = setTimeout(
+              () => {
+                this.timer = undefined;
+                void this.drain();
+              },
+              waits[Math.min(this.tries++, waits.length - 1)],
+            );
             break;
           }
           if (p.status === 412 && next.base && p.current) {
@@ -134,7 +164,13 @@ export class Outbox {
               await this.change({ ...next, body: merged, version: theirs.version, base: theirs });
               continue;
             }
-            await this.change({ ...next, problem: `Somebody else changed ${conflicts.join(' and ')} too: theirs stands, yours is kept here.`, status: 412, base: theirs, version: theirs.version });
+            await this.change({
+              ...next,
+              problem: `Somebody else changed ${conflicts.join(' and ')} too: theirs stands, yours is kept here.`,
+              status: 412,
+              base: theirs,
+              version: theirs.version,
+            });
             continue;
           }
           await this.change({ ...next, problem: p.detail || p.message, status: p.status });
@@ -145,18 +181,22 @@ export class Outbox {
     }
     if (any) await queries.invalidateQueries();
     // What has arrived is let go once the screens have read it back; with the network gone again they have not.
-    if (!this.away && !this.sending && this.parcels.some((p) => p.arrived)) this.parcels = this.parcels.filter((p) => !p.arrived);
+    if (!this.away && !this.sending && this.parcels.some((p) => p.arrived))
+      this.parcels = this.parcels.filter((p) => !p.arrived);
   }
 
   /** An edit that was sent raises the version that the next edit of the same thing was based on. */
   private raise(sentOne: Parcel) {
     if (sentOne.method !== 'PUT' || sentOne.version === undefined) return;
-    this.parcels = this.parcels.map((p) => (p.method === 'PUT' && p.path === sentOne.path && p.version !== undefined ? { ...p, version: p.version + 1 } : p));
+    this.parcels = this.parcels.map((p) =>
+      p.method === 'PUT' && p.path === sentOne.path && p.version !== undefined ? { ...p, version: p.version + 1 } : p,
+    );
   }
 
   /** Tries a refused parcel again, and everything behind it. */
   async again(machineId: string) {
-    for (const p of this.refused.filter((x) => x.machineId === machineId)) await this.change({ ...p, problem: undefined, status: undefined });
+    for (const p of this.refused.filter((x) => x.machineId === machineId))
+      await this.change({ ...p, problem: undefined, status: undefined });
     await this.drain(true);
   }
 
@@ -169,9 +209,13 @@ export class Outbox {
   /** Everything that is kept here for a machine, as one file that a person can put aside. */
   async file(machineId: string): Promise<Blob> {
     const list = await Promise.all(
-      this.parcels.filter((p) => p.machineId === machineId && !p.arrived).map(async ({ photo, ...p }) => ({ ...p, photo: photo ? await dataUrl(photo) : undefined })),
+      this.parcels
+        .filter((p) => p.machineId === machineId && !p.arrived)
+        .map(async ({ photo, ...p }) => ({ ...p, photo: photo ? await dataUrl(photo) : undefined })),
     );
-    return new Blob([JSON.stringify({ format: 'haar-outbox', version: 1, machineId, parcels: list }, null, 1)], { type: 'application/json' });
+    return new Blob([JSON.stringify({ format: 'haar-outbox', version: 1, machineId, parcels: list }, null, 1)], {
+      type: 'application/json',
+    });
   }
 }
 

@@ -6,7 +6,14 @@ import { Problem } from './api/client';
 import { closeShelf, keep, kept, merge, shelf, type Parcel } from './outbox';
 import { Outbox } from './outbox.svelte';
 
-const parcel = (label: string, more: Partial<Parcel> = {}): Parcel => ({ machineId: 'm', method: 'POST', path: `/api/${label}`, body: { label }, label, ...more });
+const parcel = (label: string, more: Partial<Parcel> = {}): Parcel => ({
+  machineId: 'm',
+  method: 'POST',
+  path: `/api/${label}`,
+  body: { label },
+  label,
+  ...more,
+});
 
 beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
@@ -22,7 +29,11 @@ describe('two people’s edits', () => {
     expect(merge({ a: [1] }, { a: [2] }, { a: [2] }).conflicts).toEqual([]);
   });
   it('never lose a change of mine, and never undo one of theirs unseen', () => {
-    const fields = fc.record({ a: fc.integer({ min: 0, max: 3 }), b: fc.integer({ min: 0, max: 3 }), c: fc.integer({ min: 0, max: 3 }) });
+    const fields = fc.record({
+      a: fc.integer({ min: 0, max: 3 }),
+      b: fc.integer({ min: 0, max: 3 }),
+      c: fc.integer({ min: 0, max: 3 }),
+    });
     fc.assert(
       fc.property(fields, fields, fields, (base, mine, theirs) => {
         const { merged, conflicts } = merge(base, mine, theirs);
@@ -92,12 +103,23 @@ describe('the outbox', () => {
   it('puts an edit on top of somebody else’s when they changed other fields, and asks when they changed the same', async () => {
     const bodies: unknown[] = [];
     const box = new Outbox(async (_, __, body, version) => {
-      if (version === 0) throw new Problem(412, '', 'changed meanwhile', {}, { note: 'theirs', title: 'Lid', version: 3 });
+      if (version === 0)
+        throw new Problem(412, '', 'changed meanwhile', {}, { note: 'theirs', title: 'Lid', version: 3 });
       bodies.push([version, JSON.parse(body as string)]);
     });
-    await box.put(parcel('a', { method: 'PUT', body: { title: 'Cover', note: '' }, base: { title: 'Lid', note: '' }, version: 0 }));
+    await box.put(
+      parcel('a', { method: 'PUT', body: { title: 'Cover', note: '' }, base: { title: 'Lid', note: '' }, version: 0 }),
+    );
     await vi.waitFor(() => expect(bodies).toEqual([[3, { title: 'Cover', note: 'theirs' }]]));
-    await box.put(parcel('b', { method: 'PUT', path: '/api/b', body: { title: 'Cover', note: 'mine' }, base: { title: 'Lid', note: '' }, version: 0 }));
+    await box.put(
+      parcel('b', {
+        method: 'PUT',
+        path: '/api/b',
+        body: { title: 'Cover', note: 'mine' },
+        base: { title: 'Lid', note: '' },
+        version: 0,
+      }),
+    );
     await vi.waitFor(() => expect(box.refused[0]?.problem).toContain('note'));
   });
 

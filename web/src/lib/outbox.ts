@@ -68,7 +68,11 @@ export async function kept<T>(key: string): Promise<T | undefined> {
  * Puts one person's edit on top of another's: a field that only one of them changed is theirs; a field that both changed, and
  * not to the same, is a conflict that a person has to settle.
  */
-export function merge(base: Record<string, unknown>, mine: Record<string, unknown>, theirs: Record<string, unknown>): { merged: Record<string, unknown>; conflicts: string[] } {
+export function merge(
+  base: Record<string, unknown>,
+  mine: Record<string, unknown>,
+  theirs: Record<string, unknown>,
+): { merged: Record<string, unknown>; conflicts: string[] } {
   const merged: Record<string, unknown> = { ...mine };
   const conflicts: string[] = [];
   const same = (a: unknown, b: unknown) => JSON.stringify(a ?? null) === JSON.stringify(b ?? null);

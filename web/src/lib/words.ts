@@ -4,16 +4,71 @@ export type Stage = Schemas['Stage'];
 
 /** Stages in order, with their words and the screens that belong to each. */
 export const stages: { stage: Stage; word: string; short: string; screens: { screen: string; word: string }[] }[] = [
-  { stage: 'arrive', word: 'Arrive', short: 'Arrive', screens: [{ screen: 'arrive', word: 'What it is' }, { screen: 'shipped', word: 'As shipped' }, { screen: 'costs', word: 'Money and hours' }, { screen: 'log', word: 'Log' }] },
-  { stage: 'survey', word: 'Survey', short: 'Survey', screens: [{ screen: 'survey', word: 'What is found' }, { screen: 'checklist', word: 'Look it over' }, { screen: 'power', word: 'First power' }, { screen: 'surveywork', word: 'Work' }] },
-  { stage: 'stripDown', word: 'Strip down', short: 'Strip', screens: [{ screen: 'stripdown', word: 'Recorder' }, { screen: 'stripwork', word: 'Work' }] },
-  { stage: 'boards', word: 'Boards', short: 'Boards', screens: [{ screen: 'capacitors', word: 'Board map' }, { screen: 'battery', word: 'Battery' }, { screen: 'boards', word: 'Work' }] },
+  {
+    stage: 'arrive',
+    word: 'Arrive',
+    short: 'Arrive',
+    screens: [
+      { screen: 'arrive', word: 'What it is' },
+      { screen: 'shipped', word: 'As shipped' },
+      { screen: 'costs', word: 'Money and hours' },
+      { screen: 'log', word: 'Log' },
+    ],
+  },
+  {
+    stage: 'survey',
+    word: 'Survey',
+    short: 'Survey',
+    screens: [
+      { screen: 'survey', word: 'What is found' },
+      { screen: 'checklist', word: 'Look it over' },
+      { screen: 'power', word: 'First power' },
+      { screen: 'surveywork', word: 'Work' },
+    ],
+  },
+  {
+    stage: 'stripDown',
+    word: 'Strip down',
+    short: 'Strip',
+    screens: [
+      { screen: 'stripdown', word: 'Recorder' },
+      { screen: 'stripwork', word: 'Work' },
+    ],
+  },
+  {
+    stage: 'boards',
+    word: 'Boards',
+    short: 'Boards',
+    screens: [
+      { screen: 'capacitors', word: 'Board map' },
+      { screen: 'battery', word: 'Battery' },
+      { screen: 'boards', word: 'Work' },
+    ],
+  },
   { stage: 'case', word: 'Case', short: 'Case', screens: [{ screen: 'case', word: 'Work' }] },
   { stage: 'parts', word: 'Parts', short: 'Parts', screens: [{ screen: 'parts', word: 'Work' }] },
-  { stage: 'rebuild', word: 'Rebuild', short: 'Rebuild', screens: [{ screen: 'rebuild', word: 'Order' }, { screen: 'fasteners', word: 'Fasteners' }, { screen: 'nothingon', word: 'Nothing on?' }, { screen: 'rebuildwork', word: 'Work' }] },
+  {
+    stage: 'rebuild',
+    word: 'Rebuild',
+    short: 'Rebuild',
+    screens: [
+      { screen: 'rebuild', word: 'Order' },
+      { screen: 'fasteners', word: 'Fasteners' },
+      { screen: 'nothingon', word: 'Nothing on?' },
+      { screen: 'rebuildwork', word: 'Work' },
+    ],
+  },
   { stage: 'bringUp', word: 'Bring up', short: 'Bring up', screens: [{ screen: 'bringup', word: 'Work' }] },
   { stage: 'system', word: 'System', short: 'System', screens: [{ screen: 'system', word: 'Work' }] },
-  { stage: 'prove', word: 'Prove', short: 'Prove', screens: [{ screen: 'prove', word: 'Before and after' }, { screen: 'provework', word: 'Work' }] },
+  {
+    stage: 'prove',
+    word: 'Prove',
+    short: 'Prove',
+    screens: [
+      { screen: 'prove', word: 'Before and after' },
+      { screen: 'provework', word: 'Work' },
+    ],
+  },
   { stage: 'handOver', word: 'Hand over', short: 'Hand', screens: [{ screen: 'handover', word: 'Write-up' }] },
 ];
 
@@ -26,52 +81,256 @@ export const firstScreen = (stage: Stage) => stages.find((s) => s.stage === stag
 type Words<T extends string> = Record<T, string>;
 
 export const classWords: Words<Schemas['MachineClass']> = {
-  unknown: 'Not known yet', eightBit: '8-bit', sixteenBit: '16-bit', level286: '286-level', level386: '386-level', level486: '486-level', level586: '586-level', level686: '686-level', level68k: '68k-level', risc: 'RISC', pocket: 'Pocket computer', terminal: 'Terminal',
+  unknown: 'Not known yet',
+  eightBit: '8-bit',
+  sixteenBit: '16-bit',
+  level286: '286-level',
+  level386: '386-level',
+  level486: '486-level',
+  level586: '586-level',
+  level686: '686-level',
+  level68k: '68k-level',
+  risc: 'RISC',
+  pocket: 'Pocket computer',
+  terminal: 'Terminal',
 };
 
 export const traitWords: Words<Schemas['Trait']> = {
-  pictureTube: 'Picture tube', internalMainsSupply: 'Mains supply inside', externalAdapter: 'Adapter outside', linearSupply: 'Linear supply', mainsFilterPaper: 'Moulded paper mains filter', barrelCell: 'Barrel cell', coinCell: 'Coin cell', hiddenCell: 'Cell hidden in a module', lithiumPack: 'Lithium pack', batteryBackedMemory: 'Memory kept by a cell', surfaceMountElectrolytics: 'Surface-mount electrolytics', lowEsrElectrolytics: 'Low-ESR electrolytics', scsiDrives: 'SCSI drives', ataDrives: 'ATA drives', floppyDrive: 'Floppy drive', tapeLoading: 'Tape loading', membraneKeyboard: 'Membrane keyboard',
+  pictureTube: 'Picture tube',
+  internalMainsSupply: 'Mains supply inside',
+  externalAdapter: 'Adapter outside',
+  linearSupply: 'Linear supply',
+  mainsFilterPaper: 'Moulded paper mains filter',
+  barrelCell: 'Barrel cell',
+  coinCell: 'Coin cell',
+  hiddenCell: 'Cell hidden in a module',
+  lithiumPack: 'Lithium pack',
+  batteryBackedMemory: 'Memory kept by a cell',
+  surfaceMountElectrolytics: 'Surface-mount electrolytics',
+  lowEsrElectrolytics: 'Low-ESR electrolytics',
+  scsiDrives: 'SCSI drives',
+  ataDrives: 'ATA drives',
+  floppyDrive: 'Floppy drive',
+  tapeLoading: 'Tape loading',
+  membraneKeyboard: 'Membrane keyboard',
 };
 
 export const kindWords: Words<Schemas['CapacitorKind']> = {
-  unknown: 'Not known', aluminiumRadial: 'Radial electrolytic', aluminiumAxial: 'Axial electrolytic', aluminiumSurfaceMount: 'Surface-mount electrolytic', aluminiumLowEsr: 'Low-ESR electrolytic', polymer: 'Polymer', tantalumBead: 'Tantalum bead', tantalumSurfaceMount: 'Surface-mount tantalum', film: 'Film', ceramic: 'Ceramic', mainsFilterPaper: 'Mains filter, moulded paper', mainsFilterFilm: 'Mains filter, film', doubleLayer: 'Double-layer backup',
+  unknown: 'Not known',
+  aluminiumRadial: 'Radial electrolytic',
+  aluminiumAxial: 'Axial electrolytic',
+  aluminiumSurfaceMount: 'Surface-mount electrolytic',
+  aluminiumLowEsr: 'Low-ESR electrolytic',
+  polymer: 'Polymer',
+  tantalumBead: 'Tantalum bead',
+  tantalumSurfaceMount: 'Surface-mount tantalum',
+  film: 'Film',
+  ceramic: 'Ceramic',
+  mainsFilterPaper: 'Mains filter, moulded paper',
+  mainsFilterFilm: 'Mains filter, film',
+  doubleLayer: 'Double-layer backup',
 };
 
 export const roleWords: Words<Schemas['CapacitorRole']> = {
-  unknown: 'Not known', bulk: 'Bulk', switchingOutput: 'Output of a switching supply', timing: 'Timing', coupling: 'Coupling (sound, signal)', decoupling: 'Decoupling', mainsFilter: 'Mains filter', backup: 'Backup', regulatorOutput: 'Output of a linear regulator',
+  unknown: 'Not known',
+  bulk: 'Bulk',
+  switchingOutput: 'Output of a switching supply',
+  timing: 'Timing',
+  coupling: 'Coupling (sound, signal)',
+  decoupling: 'Decoupling',
+  mainsFilter: 'Mains filter',
+  backup: 'Backup',
+  regulatorOutput: 'Output of a linear regulator',
 };
 
 export const signWords: Words<Schemas['CapacitorSign']> = {
-  bulging: 'bulges', weeping: 'weeps', cracked: 'is cracked', fishySmell: 'smells of fish', dullJoint: 'dull joints', nearHeat: 'beside a hot part', earlierRepair: 'earlier repair',
+  bulging: 'bulges',
+  weeping: 'weeps',
+  cracked: 'is cracked',
+  fishySmell: 'smells of fish',
+  dullJoint: 'dull joints',
+  nearHeat: 'beside a hot part',
+  earlierRepair: 'earlier repair',
 };
 
 export const chemistryWords: Words<Schemas['CellChemistry']> = {
-  unknown: 'Not known', nickelCadmium: 'Nickel-cadmium', nickelMetalHydride: 'Nickel-metal hydride', alkaline: 'Alkaline', zincCarbon: 'Zinc-carbon', lithiumPrimary: 'Lithium, primary', lithiumRechargeable: 'Lithium, rechargeable', leadAcid: 'Lead-acid',
+  unknown: 'Not known',
+  nickelCadmium: 'Nickel-cadmium',
+  nickelMetalHydride: 'Nickel-metal hydride',
+  alkaline: 'Alkaline',
+  zincCarbon: 'Zinc-carbon',
+  lithiumPrimary: 'Lithium, primary',
+  lithiumRechargeable: 'Lithium, rechargeable',
+  leadAcid: 'Lead-acid',
 };
 
-export const schoolWords: Words<Schemas['RestorationSchool']> = { asShipped: 'As shipped', periodUpgrade: 'Period upgrade', modernInside: 'Modern inside' };
+export const schoolWords: Words<Schemas['RestorationSchool']> = {
+  asShipped: 'As shipped',
+  periodUpgrade: 'Period upgrade',
+  modernInside: 'Modern inside',
+};
 export const recapWords: Words<Schemas['RecapSchool']> = { evidence: 'By evidence', preventive: 'Preventive' };
-export const keepsWords: Words<Schemas['KeptData']> = { nothing: 'Nothing', clock: 'The clock', settings: 'Firmware settings', userData: 'Somebody’s data' };
+export const keepsWords: Words<Schemas['KeptData']> = {
+  nothing: 'Nothing',
+  clock: 'The clock',
+  settings: 'Firmware settings',
+  userData: 'Somebody’s data',
+};
 export const knownWords: Words<Schemas['Known']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
-export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = { remove: 'Remove', checkPads: 'Look at the pads', clean: 'Clean the pads', fit: 'Fit', checkWayRound: 'Check the way round', remeasure: 'Measure again' };
-export const liesWords: Words<Schemas['Lies']> = { notKnown: 'As it lies', asUsed: 'As used', upsideDown: 'Upside down', onBack: 'On its back', onFront: 'On its front', onLeftSide: 'On its left side', onRightSide: 'On its right side' };
-export const pieceWords: Words<Schemas['PieceKind']> = { other: 'Something else', cover: 'Cover', board: 'Board', module: 'Memory module', card: 'Card', drive: 'Drive', supply: 'Supply', display: 'Display', keyboard: 'Keyboard', fan: 'Fan', speaker: 'Speaker', cell: 'Cell or pack', cage: 'Cage or frame' };
-export const lookWords: Words<Schemas['LookAnswer']> = { notLooked: 'Not looked at', sound: 'Sound', bad: 'Bad', cannotTell: 'Cannot tell', notHere: 'Not here' };
-export const zoneWords: Words<Schemas['Zone']> = { outside: 'Outside', ports: 'Ports and leads', opening: 'On opening it', supply: 'Supply', board: 'Boards', cells: 'Cells', memory: 'Memory', drives: 'Drives', display: 'Display', keyboard: 'Keyboard' };
-export const fateWords: Words<Schemas['ItemFate']> = { notKnown: 'Not known', original: 'Original', swappedInPeriod: 'Swapped in period', swappedLater: 'Swapped later', added: 'Added', missing: 'Missing' };
-export const partStateWords: Words<Schemas['PartState']> = { good: 'Good', damaged: 'Damaged', missing: 'Missing', notKnown: 'Not tried' };
-export const lockWords: Words<Schemas['BoxLock']> = { free: 'As the sum says', restore: 'Finish it', donor: 'Donor', aside: 'Keep aside' };
-export const observationWords: Words<Schemas['ObservationKind']> = { message: 'It said', beep: 'It beeped', errorCode: 'Error code', memoryCount: 'It counted', sound: 'Heard', smell: 'Smelled', picture: 'Picture' };
-export const standWords: Words<Schemas['FastenerStand']> = { inTray: 'in its tray', back: 'back', leftOver: 'left over', missingFromBefore: 'missing before you', wrong: 'wrong' };
+export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = {
+  remove: 'Remove',
+  checkPads: 'Look at the pads',
+  clean: 'Clean the pads',
+  fit: 'Fit',
+  checkWayRound: 'Check the way round',
+  remeasure: 'Measure again',
+};
+export const liesWords: Words<Schemas['Lies']> = {
+  notKnown: 'As it lies',
+  asUsed: 'As used',
+  upsideDown: 'Upside down',
+  onBack: 'On its back',
+  onFront: 'On its front',
+  onLeftSide: 'On its left side',
+  onRightSide: 'On its right side',
+};
+export const pieceWords: Words<Schemas['PieceKind']> = {
+  other: 'Something else',
+  cover: 'Cover',
+  board: 'Board',
+  module: 'Memory module',
+  card: 'Card',
+  drive: 'Drive',
+  supply: 'Supply',
+  display: 'Display',
+  keyboard: 'Keyboard',
+  fan: 'Fan',
+  speaker: 'Speaker',
+  cell: 'Cell or pack',
+  cage: 'Cage or frame',
+};
+export const lookWords: Words<Schemas['LookAnswer']> = {
+  notLooked: 'Not looked at',
+  sound: 'Sound',
+  bad: 'Bad',
+  cannotTell: 'Cannot tell',
+  notHere: 'Not here',
+};
+export const zoneWords: Words<Schemas['Zone']> = {
+  outside: 'Outside',
+  ports: 'Ports and leads',
+  opening: 'On opening it',
+  supply: 'Supply',
+  board: 'Boards',
+  cells: 'Cells',
+  memory: 'Memory',
+  drives: 'Drives',
+  display: 'Display',
+  keyboard: 'Keyboard',
+};
+export const fateWords: Words<Schemas['ItemFate']> = {
+  notKnown: 'Not known',
+  original: 'Original',
+  swappedInPeriod: 'Swapped in period',
+  swappedLater: 'Swapped later',
+  added: 'Added',
+  missing: 'Missing',
+};
+export const partStateWords: Words<Schemas['PartState']> = {
+  good: 'Good',
+  damaged: 'Damaged',
+  missing: 'Missing',
+  notKnown: 'Not tried',
+};
+export const lockWords: Words<Schemas['BoxLock']> = {
+  free: 'As the sum says',
+  restore: 'Finish it',
+  donor: 'Donor',
+  aside: 'Keep aside',
+};
+export const observationWords: Words<Schemas['ObservationKind']> = {
+  message: 'It said',
+  beep: 'It beeped',
+  errorCode: 'Error code',
+  memoryCount: 'It counted',
+  sound: 'Heard',
+  smell: 'Smelled',
+  picture: 'Picture',
+};
+export const standWords: Words<Schemas['FastenerStand']> = {
+  inTray: 'in its tray',
+  back: 'back',
+  leftOver: 'left over',
+  missingFromBefore: 'missing before you',
+  wrong: 'wrong',
+};
 export const foundedWords: Words<Schemas['Founded']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };
-export const towardsWords: Words<Schemas['Towards']> = { notKnown: 'Not known', up: 'Up', right: 'Right', down: 'Down', left: 'Left' };
-export const toolWords: Words<Schemas['SolderTool']> = { twoIrons: 'two irons', ironAndWick: 'iron and wick', hotAir: 'hot air' };
-export const experienceWords: Words<Schemas['SolderExperience']> = { never: 'Never', few: 'A few boards', practised: 'Many boards' };
-export const benchToolWords: Words<Schemas['BenchTool']> = { iron: 'an iron with a set temperature', flux: 'flux', wick: 'wick', secondIron: 'a second iron or hot tweezers', multimeter: 'a multimeter', esrMeter: 'an ESR meter', magnifier: 'a magnifier', fumeDraw: 'a fume draw' };
-export const leakWords: Words<Schemas['LeakSource']> = { notKnown: 'Not known', nickelCell: 'A nickel cell', alkalineCell: 'An alkaline cell', zincCarbonCell: 'A zinc-carbon cell', leadAcidCell: 'A lead-acid battery', capacitorElectrolyte: 'A capacitor', saltWater: 'Salt water' };
-export const corrosionWords: Words<Schemas['CorrosionStage']> = { tarnish: '0, tarnish: copper dull under a whole mask', bloom: '1, bloom: green or white on top', maskLifted: '2, mask lifted', copperEaten: '3, copper eaten thin', open: '4, open: a trace or via is gone' };
-export const areaStepWords: Record<NonNullable<Schemas['AreaStep']>, string> = { neutralise: 'Neutralised', rinse: 'Rinsed', alcohol: 'Alcohol is on', dry: 'It is dry', mask: 'New mask is on' };
-export const fillerWords: Record<NonNullable<Schemas['GapFiller']>, string> = { paste: 'paste', putty: 'putty', pad: 'a pad' };
-export const noiseWords: Words<Schemas['FanNoise']> = { quiet: 'Quiet', hum: 'Hums', rattle: 'Rattles', scrape: 'Scrapes' };
+export const towardsWords: Words<Schemas['Towards']> = {
+  notKnown: 'Not known',
+  up: 'Up',
+  right: 'Right',
+  down: 'Down',
+  left: 'Left',
+};
+export const toolWords: Words<Schemas['SolderTool']> = {
+  twoIrons: 'two irons',
+  ironAndWick: 'iron and wick',
+  hotAir: 'hot air',
+};
+export const experienceWords: Words<Schemas['SolderExperience']> = {
+  never: 'Never',
+  few: 'A few boards',
+  practised: 'Many boards',
+};
+export const benchToolWords: Words<Schemas['BenchTool']> = {
+  iron: 'an iron with a set temperature',
+  flux: 'flux',
+  wick: 'wick',
+  secondIron: 'a second iron or hot tweezers',
+  multimeter: 'a multimeter',
+  esrMeter: 'an ESR meter',
+  magnifier: 'a magnifier',
+  fumeDraw: 'a fume draw',
+};
+export const leakWords: Words<Schemas['LeakSource']> = {
+  notKnown: 'Not known',
+  nickelCell: 'A nickel cell',
+  alkalineCell: 'An alkaline cell',
+  zincCarbonCell: 'A zinc-carbon cell',
+  leadAcidCell: 'A lead-acid battery',
+  capacitorElectrolyte: 'A capacitor',
+  saltWater: 'Salt water',
+};
+export const corrosionWords: Words<Schemas['CorrosionStage']> = {
+  tarnish: '0, tarnish: copper dull under a whole mask',
+  bloom: '1, bloom: green or white on top',
+  maskLifted: '2, mask lifted',
+  copperEaten: '3, copper eaten thin',
+  open: '4, open: a trace or via is gone',
+};
+export const areaStepWords: Record<NonNullable<Schemas['AreaStep']>, string> = {
+  neutralise: 'Neutralised',
+  rinse: 'Rinsed',
+  alcohol: 'Alcohol is on',
+  dry: 'It is dry',
+  mask: 'New mask is on',
+};
+export const fillerWords: Record<NonNullable<Schemas['GapFiller']>, string> = {
+  paste: 'paste',
+  putty: 'putty',
+  pad: 'a pad',
+};
+export const noiseWords: Words<Schemas['FanNoise']> = {
+  quiet: 'Quiet',
+  hum: 'Hums',
+  rattle: 'Rattles',
+  scrape: 'Scrapes',
+};
 export const reactionWords: Words<Schemas['LeakReaction']> = { none: 'nothing', alkaline: 'alkali', acid: 'acid' };
-export const orderWords: Words<Schemas['PartOrderState']> = { notSent: 'Not taken yet', confirmed: 'In the post', partlyHere: 'Part of it is here', here: 'Here', cancelled: 'Closed' };
+export const orderWords: Words<Schemas['PartOrderState']> = {
+  notSent: 'Not taken yet',
+  confirmed: 'In the post',
+  partlyHere: 'Part of it is here',
+  here: 'Here',
+  cancelled: 'Closed',
+};

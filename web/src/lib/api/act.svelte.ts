@@ -11,7 +11,10 @@ const nothing = '00000000-0000-0000-0000-000000000000';
 let last: string | undefined;
 
 /** Does an act, says it with an undo, and has every screen read again. */
-export async function act<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>, quiet = false): Promise<Full<T>> {
+export async function act<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+  quiet = false,
+): Promise<Full<T>> {
   const done = await ask(call);
   said(done as Said, quiet);
   await queries.invalidateQueries();
@@ -54,7 +57,8 @@ export class Sending {
       await what();
       return true;
     } catch (e) {
-      this.problem = e instanceof Problem ? e : new Problem(500, 'It did not work', e instanceof Error ? e.message : String(e));
+      this.problem =
+        e instanceof Problem ? e : new Problem(500, 'It did not work', e instanceof Error ? e.message : String(e));
       return false;
     } finally {
       this.busy = false;

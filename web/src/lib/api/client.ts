@@ -46,7 +46,11 @@ api.use({
 export async function send<T>(path: string, body: Blob, method = 'POST'): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(path, { method, body, headers: { 'X-Haar-Token': token, 'Content-Type': body.type || 'application/octet-stream' } });
+    response = await fetch(path, {
+      method,
+      body,
+      headers: { 'X-Haar-Token': token, 'Content-Type': body.type || 'application/octet-stream' },
+    });
   } catch {
     throw away();
   }
@@ -55,7 +59,12 @@ export async function send<T>(path: string, body: Blob, method = 'POST'): Promis
 }
 
 /** For the outbox: a ready body, with the version it was based on. Answers what was done. */
-export async function sendRaw(method: string, path: string, body: Blob | string | undefined, version?: number): Promise<unknown> {
+export async function sendRaw(
+  method: string,
+  path: string,
+  body: Blob | string | undefined,
+  version?: number,
+): Promise<unknown> {
   const headers: Record<string, string> = { 'X-Haar-Token': token };
   if (typeof body === 'string') headers['Content-Type'] = 'application/json';
   else if (body) headers['Content-Type'] = body.type || 'application/octet-stream';
@@ -71,7 +80,10 @@ export async function sendRaw(method: string, path: string, body: Blob | string 
 }
 
 /** The same question, answered from this device's shelf when Haar is out of reach. */
-export async function askOrKept<T>(key: string, call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<Full<T>> {
+export async function askOrKept<T>(
+  key: string,
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<Full<T>> {
   try {
     const answer = await ask(call);
     void keep(key, answer);
@@ -84,11 +96,16 @@ export async function askOrKept<T>(key: string, call: Promise<{ data?: T; error?
 }
 
 function away() {
-  return new Problem(0, 'Out of reach', 'Haar cannot be reached: is it running, and is the network there? Nothing of yours is lost; try again.');
+  return new Problem(
+    0,
+    'Out of reach',
+    'Haar cannot be reached: is it running, and is the network there? Nothing of yours is lost; try again.',
+  );
 }
 
 async function problemOf(response: Response, parsed?: unknown): Promise<Problem> {
-  let body = parsed as { title?: string; detail?: string; errors?: Record<string, string[]>; current?: unknown } | undefined;
+  let body = parsed as
+    { title?: string; detail?: string; errors?: Record<string, string[]>; current?: unknown } | undefined;
   if (!body) {
     try {
       body = (await response.json()) as typeof body;
@@ -96,7 +113,13 @@ async function problemOf(response: Response, parsed?: unknown): Promise<Problem>
       body = undefined;
     }
   }
-  return new Problem(response.status, body?.title ?? 'It did not work', body?.detail ?? 'Haar gave no reason. Nothing was changed.', body?.errors ?? {}, body?.current);
+  return new Problem(
+    response.status,
+    body?.title ?? 'It did not work',
+    body?.detail ?? 'Haar gave no reason. Nothing was changed.',
+    body?.errors ?? {},
+    body?.current,
+  );
 }
 
 /** The data of a call, or a {@link Problem} thrown. */
@@ -107,6 +130,7 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
   } catch {
     throw away();
   }
-  if (!result.response.ok) throw await problemOf(result.response, typeof result.error === 'object' ? (result.error ?? undefined) : undefined);
+  if (!result.response.ok)
+    throw await problemOf(result.response, typeof result.error === 'object' ? (result.error ?? undefined) : undefined);
   return result.data as Full<T>;
 }

@@ -1,7 +1,19 @@
 <!-- @component A label, its control and what is wrong with it. The snippet spreads what it is given onto the control. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  let { label, hint = '', error, children, class: extra = '' }: { label: string; hint?: string; error?: string; class?: string; children: Snippet<[{ id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }]> } = $props();
+  let {
+    label,
+    hint = '',
+    error,
+    children,
+    class: extra = '',
+  }: {
+    label: string;
+    hint?: string;
+    error?: string;
+    class?: string;
+    children: Snippet<[{ id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }]>;
+  } = $props();
   const id = $props.id();
   const described = $derived([hint && `${id}-h`, error && `${id}-e`].filter(Boolean).join(' ') || undefined);
 </script>

@@ -8,6 +8,7 @@
 
 <Sheet bind:open title="Keys on this screen" about="They hold while no field is being typed in.">
   <dl class="grid grid-cols-[4rem_1fr] items-center gap-y-2">
-    {#each seen as a (a)}<dt><kbd class="key">{a.key}</kbd></dt><dd>{a.words}</dd>{/each}
+    {#each seen as a (a)}<dt><kbd class="key">{a.key}</kbd></dt>
+      <dd>{a.words}</dd>{/each}
   </dl>
 </Sheet>

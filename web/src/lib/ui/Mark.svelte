@@ -1,15 +1,46 @@
 <!-- @component The marks of the house: a shape, a colour and, for who cannot see it, a word. <Mark of="sound" /> -->
 <script lang="ts" module>
   export type MarkOf = 'sound' | 'out' | 'unknown' | 'waiting' | 'if' | 'done';
-  export const markWords: Record<MarkOf, string> = { sound: 'sound', out: 'comes out', unknown: 'not known', waiting: 'waiting', if: 'on a condition', done: 'done' };
+  export const markWords: Record<MarkOf, string> = {
+    sound: 'sound',
+    out: 'comes out',
+    unknown: 'not known',
+    waiting: 'waiting',
+    if: 'on a condition',
+    done: 'done',
+  };
 </script>
 
 <script lang="ts">
-  let { of, size = 24, word = markWords[of], hidden = false }: { of: MarkOf; size?: number; word?: string; hidden?: boolean } = $props();
-  const colour = $derived(of === 'out' ? 'text-oxide' : of === 'unknown' || of === 'waiting' ? 'text-tide' : of === 'if' ? 'text-brass-ink' : 'text-verdigris');
+  let {
+    of,
+    size = 24,
+    word = markWords[of],
+    hidden = false,
+  }: { of: MarkOf; size?: number; word?: string; hidden?: boolean } = $props();
+  const colour = $derived(
+    of === 'out'
+      ? 'text-oxide'
+      : of === 'unknown' || of === 'waiting'
+        ? 'text-tide'
+        : of === 'if'
+          ? 'text-brass-ink'
+          : 'text-verdigris',
+  );
 </script>
 
-<svg class="{colour} shrink-0" width={size} height={size} viewBox="0 0 24 24" role={hidden ? undefined : 'img'} aria-label={hidden ? undefined : word} aria-hidden={hidden} fill="none" stroke="currentColor" stroke-width="2.4">
+<svg
+  class="{colour} shrink-0"
+  width={size}
+  height={size}
+  viewBox="0 0 24 24"
+  role={hidden ? undefined : 'img'}
+  aria-label={hidden ? undefined : word}
+  aria-hidden={hidden}
+  fill="none"
+  stroke="currentColor"
+  stroke-width="2.4"
+>
   {#if of === 'out'}
     <rect x="2.500" y="2.500" width="19" height="19" class="fill-paper" />
     <path d="m8 8 8 8m0-8-8 8" stroke-width="2.800" />

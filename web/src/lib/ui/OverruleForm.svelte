@@ -3,13 +3,31 @@
   import { Sending } from '$lib/api/act.svelte';
   import Field from './Field.svelte';
   import ProblemNote from './ProblemNote.svelte';
-  let { ondo, label = 'Why do you decide otherwise?', button = 'Overrule, and keep the reason' }: { ondo: (reason: string) => Promise<unknown>; label?: string; button?: string } = $props();
+  let {
+    ondo,
+    label = 'Why do you decide otherwise?',
+    button = 'Overrule, and keep the reason',
+  }: { ondo: (reason: string) => Promise<unknown>; label?: string; button?: string } = $props();
   let reason = $state('');
   const form = new Sending();
 </script>
 
-<form class="mt-2 grid gap-3" onsubmit={(e) => { e.preventDefault(); void form.send(() => ondo(reason)); }}>
+<form
+  class="mt-2 grid gap-3"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void form.send(() => ondo(reason));
+  }}
+>
   <ProblemNote problem={form.problem} />
-  <Field {label}>{#snippet children(f)}<textarea class="input min-h-20" required minlength="3" maxlength="500" bind:value={reason} {...f}></textarea>{/snippet}</Field>
+  <Field {label}
+    >{#snippet children(f)}<textarea
+        class="input min-h-20"
+        required
+        minlength="3"
+        maxlength="500"
+        bind:value={reason}
+        {...f}></textarea>{/snippet}</Field
+  >
   <button class="btn justify-self-start" disabled={form.busy || reason.trim().length < 3}>{button}</button>
 </form>

@@ -35,8 +35,12 @@
     }
     const timer = setTimeout(() => {
       ask(api.GET('/api/find', { params: { query: { q } } }))
-        .then((r) => { if (mine === asked) found = r; })
-        .catch(() => { if (mine === asked) found = []; });
+        .then((r) => {
+          if (mine === asked) found = r;
+        })
+        .catch(() => {
+          if (mine === asked) found = [];
+        });
     }, 120);
     return () => clearTimeout(timer);
   });
@@ -55,15 +59,29 @@
     <Dialog.Content class="fixed inset-x-3 top-[8dvh] z-50 mx-auto max-w-xl rounded-lg bg-fog p-3 text-ink">
       <Dialog.Title class="sr-only">Find or do anything</Dialog.Title>
       <Command.Root shouldFilter loop label="Find or do anything">
-        <Command.Input class="input text-lg" placeholder="A machine, a part, or what you want to do" bind:value={text} aria-label="Find or do anything" />
+        <Command.Input
+          class="input text-lg"
+          placeholder="A machine, a part, or what you want to do"
+          bind:value={text}
+          aria-label="Find or do anything"
+        />
         <Command.List class="mt-2 max-h-[60dvh] overflow-y-auto">
           <Command.Viewport>
             <Command.Empty class="px-3 py-4 text-sm text-soft">Nothing of that name is here.</Command.Empty>
             {#each found as f (f.path)}
-              <Command.Item class={item} value="{f.title} {f.detail} {f.path}" keywords={[text]} onSelect={() => pick(() => go(f.path))}><span class="font-semibold">{f.title}</span><span class="text-sm text-soft">{f.detail}</span></Command.Item>
+              <Command.Item
+                class={item}
+                value="{f.title} {f.detail} {f.path}"
+                keywords={[text]}
+                onSelect={() => pick(() => go(f.path))}
+                ><span class="font-semibold">{f.title}</span><span class="text-sm text-soft">{f.detail}</span
+                ></Command.Item
+              >
             {/each}
             {#each keys.acts as a (a)}
-              <Command.Item class={item} value="here: {a.words}" onSelect={() => pick(a.run)}><span>{a.words}</span><kbd class="key">{a.key}</kbd></Command.Item>
+              <Command.Item class={item} value="here: {a.words}" onSelect={() => pick(a.run)}
+                ><span>{a.words}</span><kbd class="key">{a.key}</kbd></Command.Item
+              >
             {/each}
             {#each acts as [words, run] (words)}
               <Command.Item class={item} value={words} onSelect={() => pick(run)}><span>{words}</span></Command.Item>

@@ -2,13 +2,23 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
   import type { Snippet } from 'svelte';
-  let { open = $bindable(false), title, about = '', wide = false, children }: { open?: boolean; title: string; about?: string; wide?: boolean; children: Snippet } = $props();
+  let {
+    open = $bindable(false),
+    title,
+    about = '',
+    wide = false,
+    children,
+  }: { open?: boolean; title: string; about?: string; wide?: boolean; children: Snippet } = $props();
 </script>
 
 <Dialog.Root bind:open>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[#0d1b1a]/60" />
-    <Dialog.Content class="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto rounded-t-lg bg-fog p-5 text-ink sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 {wide ? 'sm:w-[min(78rem,96vw)]' : 'sm:w-[min(44rem,94vw)]'} sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-lg sm:p-7">
+    <Dialog.Content
+      class="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto rounded-t-lg bg-fog p-5 text-ink sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 {wide
+        ? 'sm:w-[min(78rem,96vw)]'
+        : 'sm:w-[min(44rem,94vw)]'} sm:-translate-x-1/2 sm:-translate-y-1/2 sm:rounded-lg sm:p-7"
+    >
       <div class="flex items-start justify-between gap-4">
         <Dialog.Title class="text-2xl font-bold">{title}</Dialog.Title>
         <Dialog.Close class="act -mt-1 text-ink" aria-label="Close">Close</Dialog.Close>

@@ -10,18 +10,41 @@ With `href` each basin is a link and this is the way around a machine; without i
   import { stages, type Stage } from '$lib/words';
   import { basin, surface } from './basin';
 
-  let { tides, name, href, at, now = Date.now() }: { tides: Schemas['Tide'][]; name: string; href?: (stage: Stage) => string; at?: Stage; now?: number } = $props();
+  let {
+    tides,
+    name,
+    href,
+    at,
+    now = Date.now(),
+  }: { tides: Schemas['Tide'][]; name: string; href?: (stage: Stage) => string; at?: Stage; now?: number } = $props();
 
   const W = 64;
   const H = 32;
   const id = $props.id();
-  const stateWords: Record<Schemas['TideState'], string> = { empty: 'not begun', begun: 'begun', here: 'here now', waiting: 'waiting', stopped: 'stopped', done: 'done' };
-  const fills: Record<Schemas['TideState'], string> = { empty: 'fill-transparent', begun: 'fill-verdigris', here: 'fill-brass', waiting: 'fill-tide', stopped: 'fill-oxide', done: 'fill-verdigris' };
+  const stateWords: Record<Schemas['TideState'], string> = {
+    empty: 'not begun',
+    begun: 'begun',
+    here: 'here now',
+    waiting: 'waiting',
+    stopped: 'stopped',
+    done: 'done',
+  };
+  const fills: Record<Schemas['TideState'], string> = {
+    empty: 'fill-transparent',
+    begun: 'fill-verdigris',
+    here: 'fill-brass',
+    waiting: 'fill-tide',
+    stopped: 'fill-oxide',
+    done: 'fill-verdigris',
+  };
   /** A wait that is over is not drawn as one, also when the page has stood open since. */
-  const stateOf = (t: Schemas['Tide']): Schemas['TideState'] => (t.state === 'waiting' && t.waitUntil && new Date(t.waitUntil).getTime() <= now ? 'here' : t.state);
-  const levelOf = (t: Schemas['Tide']) => (stateOf(t) === 'empty' ? 0 : Math.max(t.level, stateOf(t) === 'done' ? 1 : stateOf(t) === 'begun' ? 0.12 : 0.22));
+  const stateOf = (t: Schemas['Tide']): Schemas['TideState'] =>
+    t.state === 'waiting' && t.waitUntil && new Date(t.waitUntil).getTime() <= now ? 'here' : t.state;
+  const levelOf = (t: Schemas['Tide']) =>
+    stateOf(t) === 'empty' ? 0 : Math.max(t.level, stateOf(t) === 'done' ? 1 : stateOf(t) === 'begun' ? 0.12 : 0.22);
   const word = (stage: Stage) => stages.find((s) => s.stage === stage)!.word;
-  const say = (t: Schemas['Tide']) => `${word(t.stage)}: ${stateWords[stateOf(t)]}${t.level > 0 && t.level < 1 ? `, ${Math.round(t.level * 100)} % done` : ''}${t.waits ? `, ${t.waits}` : ''}`;
+  const say = (t: Schemas['Tide']) =>
+    `${word(t.stage)}: ${stateWords[stateOf(t)]}${t.level > 0 && t.level < 1 ? `, ${Math.round(t.level * 100)} % done` : ''}${t.waits ? `, ${t.waits}` : ''}`;
 </script>
 
 {#snippet water(t: Schemas['Tide'], i: number, x: number)}
@@ -33,14 +56,27 @@ With `href` each basin is a link and this is the way around a machine; without i
     <g clip-path="url(#{id}-c{i})">
       {#if s === 'waiting'}
         <rect {x} {y} width={W} height={H} class="fill-tide-wash" />
-        {#each Array.from({ length: 14 }, (_, i) => i) as k (k)}<path d="M{x + k * 9 - 40} {H + 2}l34-36" class="stroke-tide" stroke-width="4" />{/each}
+        {#each Array.from({ length: 14 }, (_, i) => i) as k (k)}<path
+            d="M{x + k * 9 - 40} {H + 2}l34-36"
+            class="stroke-tide"
+            stroke-width="4"
+          />{/each}
         <rect {x} y={-4} width={W} height={y + 4} class="fill-fog" />
       {:else}
         <rect {x} {y} width={W} height={H} class={fills[s]} />
       {/if}
-      {#if s === 'here' || s === 'waiting' || s === 'stopped'}<path d="M{x} {y}h{W}" class="stroke-ink" stroke-width="2" />{/if}
+      {#if s === 'here' || s === 'waiting' || s === 'stopped'}<path
+          d="M{x} {y}h{W}"
+          class="stroke-ink"
+          stroke-width="2"
+        />{/if}
     </g>
-    {#if s === 'done'}<path d="m{x + W / 2 - 6} {H / 2 + 2.500}l4.500 4.500 8-9" fill="none" class="stroke-paper" stroke-width="2.200" />{/if}
+    {#if s === 'done'}<path
+        d="m{x + W / 2 - 6} {H / 2 + 2.5}l4.500 4.500 8-9"
+        fill="none"
+        class="stroke-paper"
+        stroke-width="2.200"
+      />{/if}
   {/if}
   <path d={b.line} fill="none" class="stroke-ink" stroke-width="1.800" />
 {/snippet}
@@ -50,22 +86,53 @@ With `href` each basin is a link and this is the way around a machine; without i
     <ol class="grid grid-cols-11">
       {#each tides as t, i (t.stage)}
         <li class="min-w-0">
-          <a href={href(t.stage)} aria-current={at === t.stage ? 'page' : undefined} aria-label={say(t)} class="group block pb-0.5 text-center max-md:min-h-7">
-            <svg viewBox="0 0 {W} {H + 2}" class="block w-full" preserveAspectRatio="none" aria-hidden="true">{@render water(t, i, 0)}</svg>
-            <span class="mt-1 -mx-1.5 block text-xs whitespace-nowrap max-md:hidden {at === t.stage ? 'font-bold text-ink' : 'font-medium text-soft group-hover:text-ink'}">{word(t.stage)}</span>
-            <span class="block text-xs font-semibold whitespace-nowrap max-md:hidden {stateOf(t) === 'stopped' ? 'text-oxide' : stateOf(t) === 'waiting' ? 'text-tide' : 'text-brass-ink'}">{#if t.waits && at === t.stage}<span class="relative left-1/2 inline-block -translate-x-1/2">{t.waits}</span>{/if}</span>
-            {#if at === t.stage}<span class="mx-auto mt-1 block h-1 w-4/5 rounded bg-ink md:hidden" aria-hidden="true"></span>{/if}
+          <a
+            href={href(t.stage)}
+            aria-current={at === t.stage ? 'page' : undefined}
+            aria-label={say(t)}
+            class="group block pb-0.5 text-center max-md:min-h-7"
+          >
+            <svg viewBox="0 0 {W} {H + 2}" class="block w-full" preserveAspectRatio="none" aria-hidden="true"
+              >{@render water(t, i, 0)}</svg
+            >
+            <span
+              class="mt-1 -mx-1.5 block text-xs whitespace-nowrap max-md:hidden {at === t.stage
+                ? 'font-bold text-ink'
+                : 'font-medium text-soft group-hover:text-ink'}">{word(t.stage)}</span
+            >
+            <span
+              class="block text-xs font-semibold whitespace-nowrap max-md:hidden {stateOf(t) === 'stopped'
+                ? 'text-oxide'
+                : stateOf(t) === 'waiting'
+                  ? 'text-tide'
+                  : 'text-brass-ink'}"
+              >{#if t.waits && at === t.stage}<span class="relative left-1/2 inline-block -translate-x-1/2"
+                  >{t.waits}</span
+                >{/if}</span
+            >
+            {#if at === t.stage}<span class="mx-auto mt-1 block h-1 w-4/5 rounded bg-ink md:hidden" aria-hidden="true"
+              ></span>{/if}
           </a>
         </li>
       {/each}
     </ol>
     {#if at}
       {@const here = tides.find((t) => t.stage === at)}
-      <p class="text-sm md:hidden"><strong>{word(at)}</strong>{#if here?.waits}&ensp;<span class="text-brass-ink">{here.waits}</span>{/if}</p>
+      <p class="text-sm md:hidden">
+        <strong>{word(at)}</strong>{#if here?.waits}&ensp;<span class="text-brass-ink">{here.waits}</span>{/if}
+      </p>
     {/if}
   </nav>
 {:else}
-  <svg viewBox="0 0 {W * 11} {H + 2}" class="block w-full" role="img" aria-label="Tideline of {name}. {tides.filter((t) => stateOf(t) !== 'empty').map(say).join('; ')}.">
+  <svg
+    viewBox="0 0 {W * 11} {H + 2}"
+    class="block w-full"
+    role="img"
+    aria-label="Tideline of {name}. {tides
+      .filter((t) => stateOf(t) !== 'empty')
+      .map(say)
+      .join('; ')}."
+  >
     {#each tides as t, i (t.stage)}{@render water(t, i, i * W)}{/each}
   </svg>
 {/if}

@@ -17,11 +17,25 @@
   <p class="text-lg font-bold whitespace-nowrap">{session.value?.workshopName}</p>
   <nav aria-label="Workshop" class="flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:justify-between">
     {#each links as l (l.at)}
-      <a href={l.href} aria-current={at === l.at ? 'page' : undefined} class="flex min-h-9 items-center border-b-[3px] {at === l.at ? 'border-ink font-bold' : 'border-transparent text-soft hover:text-ink'}">{l.word}</a>
+      <a
+        href={l.href}
+        aria-current={at === l.at ? 'page' : undefined}
+        class="flex min-h-9 items-center border-b-[3px] {at === l.at
+          ? 'border-ink font-bold'
+          : 'border-transparent text-soft hover:text-ink'}">{l.word}</a
+      >
     {/each}
   </nav>
   <div class="ml-auto flex gap-5 text-sm text-soft">
-    <button class="flex min-h-9 items-center gap-2.5 hover:text-ink" onclick={openPalette} aria-label="Find or do anything"><span class="max-md:hidden">Find or do anything</span><span class="md:hidden">Find</span> <kbd class="key max-sm:hidden">/</kbd></button>
-    <button class="flex min-h-9 items-center gap-2.5 hover:text-ink max-sm:hidden" onclick={openKeys} aria-label="Keys">Keys <kbd class="key">?</kbd></button>
+    <button
+      class="flex min-h-9 items-center gap-2.5 hover:text-ink"
+      onclick={openPalette}
+      aria-label="Find or do anything"
+      ><span class="max-md:hidden">Find or do anything</span><span class="md:hidden">Find</span>
+      <kbd class="key max-sm:hidden">/</kbd></button
+    >
+    <button class="flex min-h-9 items-center gap-2.5 hover:text-ink max-sm:hidden" onclick={openKeys} aria-label="Keys"
+      >Keys <kbd class="key">?</kbd></button
+    >
   </div>
 </header>
