@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using System.Text.Json;
 using Haar.Core.Capacitors;
+using Haar.Core.Parts;
 using Haar.Data;
 using Microsoft.Data.Sqlite;
 

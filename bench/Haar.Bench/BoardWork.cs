@@ -1,9 +1,10 @@
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Intake;
+using Haar.Core.Parts;
 using Haar.Data;
 using Haar.Data.Backups;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 
 namespace Haar.Bench;
 
@@ -152,7 +153,7 @@ static class BoardWork
         }
 
         await db.SaveChangesAsync();
-        await StandingKeeper.RefreshAsync(db, m.Id, now);
+        await MachineStatusKeeper.RefreshAsync(db, m.Id, now);
         return m.Id;
     }
 }

@@ -58,7 +58,7 @@ static class Lots
                     n,
                     $"Piece {n}",
                     [.. Enumerable.Range(Math.Max(1, n - 4), Math.Min(4, n - 1)).Where(_ => r.Next(2) == 0).Take(2).Select(b => $"{b}")],
-                    (Lies)(1 + r.Next(3)),
+                    (Orientation)(1 + r.Next(3)),
                     [$"T{r.Next(6)}"],
                     r.Next(6) == 0 ? "test" : ""
                 )),

@@ -8,6 +8,7 @@ using System.Text.Json;
 using Haar.Bench;
 using Haar.Core.Capacitors;
 using Haar.Core.Intake;
+using Haar.Core.Settings;
 using Haar.Core.Stripdown;
 using Haar.Data;
 using Microsoft.Data.Sqlite;

@@ -7,7 +7,7 @@ using Haar.Core.Survey;
 using Haar.Data;
 using Haar.Data.Backups;
 using Haar.Data.Log;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Bench;
@@ -30,10 +30,10 @@ static class Seed
         {
             await using var db = folder.Open();
             db.ChangeTracker.AutoDetectChangesEnabled = false;
-            var bench = new Data.Log.Bench(db, TimeProvider.System, new Data.Log.Live());
+            var work = new Data.Log.UnitOfWork(db, TimeProvider.System, new Data.Log.Live());
             var m = new Machine
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 Name = $"Machine {i}",
                 Kind = "desktop",
                 Class = MachineClass.Level486,
@@ -44,7 +44,7 @@ static class Seed
             };
             var board = new Board
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = m.Id,
                 Name = "Main board",
             };
@@ -53,7 +53,7 @@ static class Seed
                 board,
                 new Finding
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = m.Id,
                     Kind = FindingKind.Rust,
                     Seen = "A spot.",
@@ -61,7 +61,7 @@ static class Seed
                 },
                 new LogEntry
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = m.Id,
                     At = now,
                     Sentence = "Taken in.",
@@ -71,7 +71,7 @@ static class Seed
             {
                 var cap = new Capacitor
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = m.Id,
                     BoardId = board.Id,
                     Designator = $"C{c}",
@@ -91,7 +91,7 @@ static class Seed
                     db.Add(
                         new Reading
                         {
-                            Id = bench.NewId(),
+                            Id = work.NewId(),
                             MachineId = m.Id,
                             SubjectKind = SubjectKind.Capacitor,
                             SubjectId = cap.Id,
@@ -110,7 +110,7 @@ static class Seed
                 db.Add(
                     new Job
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = m.Id,
                         Stage = (Stage)(2 + j),
                         Title = $"Work {j}",
@@ -121,7 +121,7 @@ static class Seed
             }
             await db.SaveChangesAsync();
             db.ChangeTracker.AutoDetectChangesEnabled = true;
-            await StandingKeeper.RefreshAsync(db, m.Id, now);
+            await MachineStatusKeeper.RefreshAsync(db, m.Id, now);
         }
 
         await using var last = folder.Open();

@@ -25,13 +25,11 @@ test("the first journey, by pointer, and its document into an empty workshop", a
   const empty = await Haar.open(false);
   try {
     await page.goto(`${empty.url}/settings`);
-    await page
-      .getByLabel("Its document, JSON or ZIP")
-      .setInputFiles({
-        name: "machine.zip",
-        mimeType: "application/zip",
-        buffer: zip,
-      });
+    await page.getByLabel("Its document, JSON or ZIP").setInputFiles({
+      name: "machine.zip",
+      mimeType: "application/zip",
+      buffer: zip,
+    });
     await page.getByRole("button", { name: "Import" }).click();
     await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
     await page.waitForURL(/\/m\//);

@@ -1,4 +1,5 @@
 using Haar.Core.Planning;
+using Haar.Core.Settings;
 using Haar.Data.Backups;
 using Haar.Data.Packs;
 using Microsoft.EntityFrameworkCore;

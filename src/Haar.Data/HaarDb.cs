@@ -7,15 +7,17 @@ using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Parts;
+using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
+using Haar.Core.Settings;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
 using Haar.Data.Log;
 using Haar.Data.Packs;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
@@ -28,7 +30,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
 {
     public DbSet<Workshop> Workshops => Set<Workshop>();
     public DbSet<Machine> Machines => Set<Machine>();
-    public DbSet<StandingRow> Standings => Set<StandingRow>();
+    public DbSet<MachineStatusRow> Statuses => Set<MachineStatusRow>();
     public DbSet<Finding> Findings => Set<Finding>();
     public DbSet<PowerStep> PowerSteps => Set<PowerStep>();
     public DbSet<MachineCell> Cells => Set<MachineCell>();
@@ -78,13 +80,18 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
             Json(e.Property(m => m.Rails));
             Json(e.Property(m => m.Expectation));
             e.Property(m => m.Lot).HasConversion<JsonText<LotPlan>, JsonTextComparer<LotPlan>>();
+            e.Property(m => m.RecapPolicy).HasColumnName("RecapSchool");
+            e.Property(m => m.RestorationPolicy).HasColumnName("RestorationSchool");
             e.HasIndex(m => m.Name);
         });
-        b.Entity<StandingRow>(e =>
+        // What is kept on the disk keeps the names that it was first given; the code's own may become clearer.
+        b.Entity<MachineStatusRow>(e =>
         {
+            e.ToTable("Standings");
+            e.Property(s => s.Status).HasColumnName("Standing");
             e.HasKey(s => s.MachineId);
-            e.HasOne<Machine>().WithOne().HasForeignKey<StandingRow>(s => s.MachineId).OnDelete(DeleteBehavior.Cascade);
-            Json(e.Property(s => s.Standing));
+            e.HasOne<Machine>().WithOne().HasForeignKey<MachineStatusRow>(s => s.MachineId).OnDelete(DeleteBehavior.Cascade);
+            Json(e.Property(s => s.Status));
             e.HasIndex(s => new
             {
                 s.Removed,
@@ -130,6 +137,8 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         });
         Child<Reading>(b, f => f.MachineId);
         b.Entity<Reading>().HasIndex(r => r.SubjectId);
+        b.Entity<Reading>().Property(r => r.Voided).HasColumnName("Struck");
+        b.Entity<Observation>().Property(o => o.Voided).HasColumnName("Struck");
         Child<Proof>(b, f => f.MachineId);
         Child<Job>(b, f => f.MachineId);
         b.Entity<Job>(e =>
@@ -159,6 +168,8 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         {
             Json(e.Property(s => s.Behind));
             Json(e.Property(s => s.Marks));
+            e.Property(s => s.Orientation).HasColumnName("Lies");
+            e.Property(s => s.Polarity).HasColumnName("WayRound");
             e.HasIndex(s => new { s.MachineId, s.Number }).IsUnique();
         });
         Child<StripFastener>(b, f => f.MachineId);
@@ -173,12 +184,13 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         {
             e.HasOne<StripStep>().WithMany().HasForeignKey(c => c.StepId).OnDelete(DeleteBehavior.Cascade);
             Json(e.Property(c => c.Marks));
+            e.Property(c => c.Polarity).HasColumnName("WayRound");
         });
         OnBoard<CorrosionArea>(b, a => a.MachineId, a => a.BoardId);
         b.Entity<CorrosionArea>(e =>
         {
             Json(e.Property(a => a.Outline));
-            Json(e.Property(a => a.Looks));
+            Json(e.Property(a => a.Inspections).HasColumnName("Looks"));
             Json(e.Property(a => a.Treatment));
             e.HasIndex(a => a.InspectOn);
         });

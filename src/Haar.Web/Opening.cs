@@ -3,7 +3,7 @@ using Haar.Data;
 using Haar.Data.Backups;
 using Haar.Data.Demo;
 using Haar.Data.Photos;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web;
@@ -20,10 +20,10 @@ sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, ILogger<Warm
             await using var scope = scopes.CreateAsyncScope();
             var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
             var id = await db.Machines.AsNoTracking().OrderBy(m => m.Id).Select(m => (Guid?)m.Id).FirstOrDefaultAsync(stoppingToken);
-            var facts = id is { } machine ? await StandingKeeper.FactsAsync(db, machine, stoppingToken) : null;
+            var facts = id is { } machine ? await MachineStatusKeeper.FactsAsync(db, machine, stoppingToken) : null;
             if (facts is not null)
             {
-                _ = Tideline.Of(facts, time.GetUtcNow());
+                _ = MachineStatusRule.Of(facts, time.GetUtcNow());
             }
         }
         catch (OperationCanceledException)

@@ -38,7 +38,7 @@ builder.Host.UseSerilog(
 var folder = new DataFolder(building ? Path.Combine(Path.GetTempPath(), "haar-openapi") : builder.Configuration["data"] ?? "data");
 var urls = builder.Configuration["urls"] ?? "http://127.0.0.1:5270";
 builder.WebHost.UseUrls(urls);
-var door = new Door(
+var door = new AccessPolicy(
     SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true",
     urls.Contains("https://", StringComparison.OrdinalIgnoreCase)
 );
@@ -85,7 +85,7 @@ var services = builder.Services;
 services.AddSingleton(folder);
 services.AddSingleton(TimeProvider.System);
 services.AddDbContextPool<HaarDb>((s, o) => s.GetRequiredService<DataFolder>().Configure(o));
-services.AddScoped<Bench>();
+services.AddScoped<UnitOfWork>();
 services.AddSingleton<Live>();
 services.AddScoped<MachineExchange>();
 services.AddScoped<PackStore>();
@@ -123,7 +123,7 @@ app.UseResponseCompression();
 app.UseStaticFiles(Headers.Files);
 app.UseAuthentication();
 app.UseRateLimiter();
-app.UseDoor();
+app.UseAccessPolicy();
 app.MapOpenApi();
 app.MapScalarApiReference(
     "/reference/api",

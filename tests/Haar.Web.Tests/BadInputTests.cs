@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
+using Haar.Core.Settings;
 using Haar.Data;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
@@ -341,19 +342,19 @@ public class BadInputTests
                 .AddInterceptors(interceptor)
                 .Options;
             await using var db = new HaarDb(options);
-            var bench = new Data.Log.Bench(db, TimeProvider.System, new Data.Log.Live());
+            var work = new Data.Log.UnitOfWork(db, TimeProvider.System, new Data.Log.Live());
             for (var i = 0; i < 40; i++)
             {
                 db.Add(
                     new Core.Survey.Finding
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = Guid.Parse(id),
                         Seen = new string('x', 4000),
                     }
                 );
             }
-            var e = await Assert.ThrowsAsync<DbUpdateException>(() => bench.ActAsync(Guid.Parse(id), "Too much."));
+            var e = await Assert.ThrowsAsync<DbUpdateException>(() => work.ActAsync(Guid.Parse(id), "Too much."));
             Assert.Equal(13, Assert.IsType<Microsoft.Data.Sqlite.SqliteException>(e.InnerException).SqliteErrorCode);
         }
 

@@ -1,5 +1,6 @@
 using System.Net.Http.Headers;
 using System.Text.Json.Nodes;
+using Haar.Core.Settings;
 using SkiaSharp;
 
 namespace Haar.Web.Tests;

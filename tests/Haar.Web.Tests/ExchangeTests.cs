@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.Json.Nodes;
+using Haar.Core.Settings;
 
 namespace Haar.Web.Tests;
 

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
+using Haar.Core.Settings;
 using Haar.StandIns.Meters;
 
 namespace Haar.Web.Tests;

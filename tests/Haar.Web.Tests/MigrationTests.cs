@@ -1,3 +1,4 @@
+using Haar.Core.Settings;
 using Haar.Core.Survey;
 using Haar.Data;
 using Haar.Data.Backups;

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Haar.Core.Settings;
 using Haar.StandIns.Suppliers;
 
 namespace Haar.Web.Tests;

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Haar.Core.Settings;
 using UglyToad.PdfPig;
 
 namespace Haar.Web.Tests;

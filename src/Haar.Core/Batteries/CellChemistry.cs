@@ -154,10 +154,10 @@ public static class Chemistries
         new(CellChemistry.LeadAcid, 2.0, 2.15, 1.75, true, 0.40, LeakReaction.Acid, 1, [(0, 2.15), (.5, 2.0), (1, 1.75)]),
     ];
 
-    /// <exception cref="BadFactException">The chemistry is not known.</exception>
+    /// <exception cref="InvalidInputException">The chemistry is not known.</exception>
     public static CellFacts Get(CellChemistry chemistry) =>
         All.FirstOrDefault(c => c.Chemistry == chemistry)
-        ?? throw new BadFactException(
+        ?? throw new InvalidInputException(
             "chemistry",
             "Say which chemistry the cell is: without it there is no capacity and no voltage to work with."
         );

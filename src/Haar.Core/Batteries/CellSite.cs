@@ -1,12 +1,6 @@
-namespace Haar.Core.Batteries;
+using Haar.Core.Verdicts;
 
-/// <summary>Yes, no, or nobody has looked. Default is not known, so that a forgotten answer is never taken for a no.</summary>
-public enum Known
-{
-    NotKnown = 0,
-    Yes,
-    No,
-}
+namespace Haar.Core.Batteries;
 
 /// <summary>What a cell keeps alive.</summary>
 public enum KeptData
@@ -18,7 +12,7 @@ public enum KeptData
 }
 
 /// <summary>Schools of replacement, a policy of the machine.</summary>
-public enum RestorationSchool
+public enum RestorationPolicy
 {
     AsShipped = 0,
     PeriodUpgrade,
@@ -34,7 +28,7 @@ public sealed record CellSite
     public double? NominalVolts { get; init; }
 
     /// <summary>Whether the board charges the cell while it is on.</summary>
-    public Known Charges { get; init; }
+    public ThreeState Charges { get; init; }
 
     /// <summary>Open-line volts of the charging line with the cell out and the board on.</summary>
     public double? ChargeVolts { get; init; }
@@ -68,7 +62,7 @@ public sealed record CellSite
     public bool CoinHolder { get; init; }
 
     /// <summary>There is room in the case for a holder on a lead.</summary>
-    public Known RoomForHolder { get; init; }
+    public ThreeState RoomForHolder { get; init; }
     public bool Leaking { get; init; }
     public bool Swollen { get; init; }
 }

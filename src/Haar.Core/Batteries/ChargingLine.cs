@@ -25,7 +25,7 @@ public sealed record ChargingReadings
 /// <param name="SourceOhms">What the line comes through: R·(V₀/V − 1).</param>
 /// <param name="Measure">What to read next, which way round, board off or on; empty when nothing is left.</param>
 public sealed record ChargingResult(
-    Known Charges,
+    ThreeState Charges,
     double? Volts,
     double? Milliamps,
     double? SourceOhms,
@@ -42,22 +42,22 @@ public static class ChargingLine
     /// <summary>Less than this through the load is the leak of a diode, not a charge. Small-signal diodes leak nanoamps to a few microamps.</summary>
     public const double LeakMicroamps = 20;
 
-    /// <exception cref="BadFactException">A figure that no board has.</exception>
+    /// <exception cref="InvalidInputException">A figure that no board has.</exception>
     public static ChargingResult Detect(ChargingReadings r)
     {
-        BadFactException.Finite("offVolts", r.OffVolts, -60, 60, "V");
-        BadFactException.Finite("onVolts", r.OnVolts, -60, 60, "V");
-        BadFactException.Finite("loadedVolts", r.LoadedVolts, -60, 60, "V");
-        BadFactException.Finite("loadOhms", r.LoadOhms, 10, 10_000_000, "Ω");
+        InvalidInputException.Finite("offVolts", r.OffVolts, -60, 60, "V");
+        InvalidInputException.Finite("onVolts", r.OnVolts, -60, 60, "V");
+        InvalidInputException.Finite("loadedVolts", r.LoadedVolts, -60, 60, "V");
+        InvalidInputException.Finite("loadOhms", r.LoadOhms, 10, 10_000_000, "Ω");
         const string question = "Does the board charge its cell?";
         const string off = "Cell out, board off: volts from its plus pad (red) to ground (black).";
         const string on = "Cell out, board on: the same two places.";
         var load = $"Board on, {Si.Format(r.LoadOhms, "Ω")} across the pads: the same two places.";
         ChargingResult Say(
-            Known charges,
+            ThreeState charges,
             Outcome outcome,
             string sentence,
-            Founded founded,
+            Basis founded,
             IReadOnlyList<Reason> reasons,
             params string[] measure
         ) =>
@@ -73,10 +73,10 @@ public static class ChargingLine
         if (r.OffVolts is > NothingVolts or < -NothingVolts)
         {
             return Say(
-                Known.NotKnown,
+                ThreeState.NotKnown,
                 Outcome.Unknown,
                 $"Cannot say: {Si.Plain(r.OffVolts.Value)} V stand on the pads with the board off. Something is still charged, or a second cell is on the line: wait a minute and read again.",
-                Founded.Measured,
+                Basis.Measured,
                 [
                     new(
                         "With the cell out and the board off nothing should drive the line.",
@@ -90,10 +90,10 @@ public static class ChargingLine
         if (r.OnVolts is < -NothingVolts)
         {
             return Say(
-                Known.NotKnown,
+                ThreeState.NotKnown,
                 Outcome.Unknown,
                 "The reading is negative: the leads are exchanged, or that is not the plus pad. Red on the pad marked +, black on ground.",
-                Founded.Measured,
+                Basis.Measured,
                 [new("A charging line is positive at the cell's plus.", new("Board on", r.OnVolts.Value, "V"))],
                 on
             );
@@ -102,10 +102,10 @@ public static class ChargingLine
         if (r.OnVolts is not { } volts)
         {
             return Say(
-                Known.NotKnown,
+                ThreeState.NotKnown,
                 Outcome.Unknown,
                 $"Cannot say yet. {(r.OffVolts is null ? off : on)}",
-                Founded.Guess,
+                Basis.Guess,
                 [],
                 r.OffVolts is null ? [off, on, load] : [on, load]
             );
@@ -114,10 +114,10 @@ public static class ChargingLine
         if (volts <= NothingVolts)
         {
             return Say(
-                Known.No,
+                ThreeState.No,
                 Outcome.No,
                 "No: with the board on nothing stands on the pads. Nothing charges here.",
-                Founded.Measured,
+                Basis.Measured,
                 [new($"{Si.Plain(volts)} V with the board on.", new("Board on", volts, "V", null, NothingVolts))]
             );
         }
@@ -125,10 +125,10 @@ public static class ChargingLine
         if (r.LoadedVolts is not { } loaded)
         {
             return Say(
-                Known.Yes,
+                ThreeState.Yes,
                 Outcome.YesIf,
                 $"Taken as yes: {Si.Plain(volts)} V stand on the pads with the board on, until a load shows whether anything is behind them.",
-                Founded.Measured,
+                Basis.Measured,
                 [
                     new(
                         $"{Si.Plain(volts)} V with the board on; a leaky diode shows that too, into a meter of 10 MΩ.",
@@ -141,7 +141,7 @@ public static class ChargingLine
 
         if (loaded > volts + 0.05)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "loadedVolts",
                 $"A load cannot raise the line from {Si.Plain(volts)} V to {Si.Plain(loaded)} V: one of the two was read wrong."
             );
@@ -151,17 +151,17 @@ public static class ChargingLine
         var figure = new Figure("Through the load", Si.Tidy(microamps), "µA", null, LeakMicroamps);
         return microamps < LeakMicroamps
             ? Say(
-                Known.No,
+                ThreeState.No,
                 Outcome.No,
                 $"No: {Si.Plain(volts)} V stand there, but {Si.Format(r.LoadOhms, "Ω")} pull them down to {Si.Format(loaded, "V")}. That is a diode's leak and no charge.",
-                Founded.Measured,
+                Basis.Measured,
                 [new($"{Si.Plain(Math.Round(microamps, 1))} µA through the load.", figure, "V/R")]
             )
             : Say(
-                Known.Yes,
+                ThreeState.Yes,
                 Outcome.Yes,
                 $"Yes: {Si.Plain(volts)} V, and {Si.Format(microamps * 1e-6, "A")} into {Si.Format(r.LoadOhms, "Ω")}. No primary cell without a diode.",
-                Founded.Measured,
+                Basis.Measured,
                 [new($"{Si.Format(microamps * 1e-6, "A")} through the load.", figure, "V/R")]
             );
     }

@@ -55,21 +55,21 @@ public static class PackHealth
     /// <summary>Below this a lithium cell's copper has dissolved and it must not be charged, V; IEC 62133 deep discharge.</summary>
     public const double LeastLithiumVolts = 2.0;
 
-    /// <exception cref="BadFactException">A figure that no pack has.</exception>
+    /// <exception cref="InvalidInputException">A figure that no pack has.</exception>
     public static PackResult Of(PackFacts p)
     {
-        BadFactException.Finite("designMilliampHours", p.DesignMilliampHours, 50, 50_000, "mAh");
-        BadFactException.Finite("fullChargeMilliampHours", p.FullChargeMilliampHours, 0, 50_000, "mAh");
-        BadFactException.Finite("runDownMilliamps", p.RunDownMilliamps, 1, 20_000, "mA");
-        BadFactException.Finite("runDownMinutes", p.RunDownMinutes, 0, 6000, "min");
-        BadFactException.Finite("volts", p.Volts, 0, 60, "V");
+        InvalidInputException.Finite("designMilliampHours", p.DesignMilliampHours, 50, 50_000, "mAh");
+        InvalidInputException.Finite("fullChargeMilliampHours", p.FullChargeMilliampHours, 0, 50_000, "mAh");
+        InvalidInputException.Finite("runDownMilliamps", p.RunDownMilliamps, 1, 20_000, "mA");
+        InvalidInputException.Finite("runDownMinutes", p.RunDownMinutes, 0, 6000, "min");
+        InvalidInputException.Finite("volts", p.Volts, 0, 60, "V");
         if (p.Cycles is < 0 or > 20_000)
         {
-            throw new BadFactException("cycles", "Cycles from 0 to 20 000.");
+            throw new InvalidInputException("cycles", "Cycles from 0 to 20 000.");
         }
         if (p.Series is < 1 or > 16)
         {
-            throw new BadFactException("series", "Cells in series from 1 to 16.");
+            throw new InvalidInputException("series", "Cells in series from 1 to 16.");
         }
         const string question = "Is the pack still worth having?";
         var measured = p is { RunDownMilliamps: not null, RunDownMinutes: not null };
@@ -77,7 +77,7 @@ public static class PackHealth
         var health = capacity / p.DesignMilliampHours;
         if (health > 1.6)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 measured ? "runDownMinutes" : "fullChargeMilliampHours",
                 "That is far more than the pack was made with: was it mWh and not mAh, or the wrong label?"
             );
@@ -92,7 +92,7 @@ public static class PackHealth
                         question,
                         Outcome.No,
                         $"Out and away with it: {(p.Swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.",
-                        Founded.Rule,
+                        Basis.Rule,
                         new Reason(
                             p.Swollen
                                 ? "Gas has formed inside; the next charge or bend can set it alight."
@@ -113,7 +113,7 @@ public static class PackHealth
                         question,
                         Outcome.No,
                         $"Do not charge it: {Si.Plain(Math.Round(volts / series, 2))} V a cell is below {Si.Plain(LeastLithiumVolts)} V. To the collection point; run the machine from its adapter.",
-                        Founded.Measured,
+                        Basis.Measured,
                         new Reason(
                             "A lithium cell so deep has dissolved copper in it and shorts when it is charged.",
                             new("A cell", Math.Round(volts / series, 2), "V", LeastLithiumVolts),
@@ -135,7 +135,7 @@ public static class PackHealth
                         p.DesignMilliampHours is null
                             ? "Cannot say yet: read what it was made with off its label."
                             : "Cannot say yet: run it down once from full, with the draw and the minutes.",
-                        Founded.Guess
+                        Basis.Guess
                     )
                     .Changing(
                         p.DesignMilliampHours is null ? ["Milliamp-hours on the label."] : ["Average draw and minutes from full to off."]
@@ -156,7 +156,7 @@ public static class PackHealth
             reasons.Add(new($"{cycles} cycles; makers promise about {UsualCycles} to 80 %.", new("Cycles", cycles, "", null, UsualCycles)));
         }
         const string rebuild = "A rebuild is work for a professional with the right welder and tester; Haar gives no procedure for it.";
-        var founded = measured ? Founded.Measured : Founded.Guess;
+        var founded = measured ? Basis.Measured : Basis.Guess;
         var verdict =
             share < EndShare
                 ? Verdict.Of(

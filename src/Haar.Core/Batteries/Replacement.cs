@@ -100,10 +100,10 @@ public static class Replacement
         string Risk = ""
     );
 
-    /// <exception cref="BadFactException">A figure that no board has, or a window upside down.</exception>
+    /// <exception cref="InvalidInputException">A figure that no board has, or a window upside down.</exception>
     public static ReplacementPlan Options(
         CellSite site,
-        RestorationSchool school,
+        RestorationPolicy school,
         double schottkyVolts = SchottkyVolts,
         double siliconVolts = SiliconVolts
     )
@@ -129,10 +129,10 @@ public static class Replacement
                 CellChemistry.Alkaline,
                 aa,
                 AlkalineAaMilliampHours,
-                site.Charges == Known.No ? 0 : schottkyVolts,
-                site.Charges != Known.No,
+                site.Charges == ThreeState.No ? 0 : schottkyVolts,
+                site.Charges != ThreeState.No,
                 [
-                    .. site.Charges == Known.No ? Array.Empty<string>() : ["A Schottky diode in the lead, its band towards the board"],
+                    .. site.Charges == ThreeState.No ? Array.Empty<string>() : ["A Schottky diode in the lead, its band towards the board"],
                     "A lead of 150 to 300 mm",
                     "Room in the case, below the board rather than above it",
                     .. site.HiddenInModule ? ["The module's own cell cut off its tabs first"] : Array.Empty<string>(),
@@ -251,7 +251,7 @@ public static class Replacement
                     question,
                     Outcome.YesIf,
                     "Yes, and the data is lost: its owner has said that it may go.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason("Nothing brings it back once the cell is out.", Source: "data retention of static memory")
                 )
                 .Changing("A copy after all, while the cell still holds.")
@@ -265,7 +265,7 @@ public static class Replacement
                     question,
                     Outcome.No,
                     "Not yet. The cell keeps somebody's data alive: copy it first, or bridge the line with a second source while the cell is out.",
-                    Founded.Rule,
+                    Basis.Rule,
                     HoldSeconds(site) is { } hold
                         ? new Reason(
                             $"The capacitor beside it holds it up for about {Si.Plain(Math.Round(hold))} seconds, no longer.",
@@ -285,22 +285,17 @@ public static class Replacement
         return
             site.Keeps switch
             {
-                KeptData.UserData => Verdict.Of(
-                    question,
-                    Outcome.Yes,
-                    "Yes. The data is copied, or the line is bridged.",
-                    Founded.Measured
-                ),
+                KeptData.UserData => Verdict.Of(question, Outcome.Yes, "Yes. The data is copied, or the line is bridged.", Basis.Measured),
                 KeptData.Settings => Verdict.Of(
                     question,
                     Outcome.YesIf,
                     site.DataSafe
                         ? "Yes. The settings are written down."
                         : "Yes, once the settings are written down: drive geometry above all.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason("Firmware settings go with the cell: clock, drive geometry, processor settings.")
                 ),
-                _ => Verdict.Of(question, Outcome.Yes, "Yes. Nothing but the clock hangs on it.", Founded.Rule),
+                _ => Verdict.Of(question, Outcome.Yes, "Yes. Nothing but the clock hangs on it.", Basis.Rule),
             }
                 is var v
             ? v.With(cautions)
@@ -313,10 +308,10 @@ public static class Replacement
             ? c * (from - to) / i
             : null;
 
-    static ReplacementKind[] Preference(RestorationSchool school) =>
+    static ReplacementKind[] Preference(RestorationPolicy school) =>
         school switch
         {
-            RestorationSchool.AsShipped =>
+            RestorationPolicy.AsShipped =>
             [
                 ReplacementKind.ModuleReworked,
                 ReplacementKind.ModuleSocketed,
@@ -328,7 +323,7 @@ public static class Replacement
                 ReplacementKind.HolderOnLead,
                 ReplacementKind.CoinWithSilicon,
             ],
-            RestorationSchool.PeriodUpgrade =>
+            RestorationPolicy.PeriodUpgrade =>
             [
                 ReplacementKind.HolderOnLead,
                 ReplacementKind.CoinInHolder,
@@ -486,7 +481,7 @@ public static class Replacement
         var end = Si.Tidy(facts.EndVolts * d.Cells - d.Drop);
         var least = site.WindowLowVolts is { } low ? (low + d.Drop) / d.Cells : (double?)null;
         var run =
-            site.DrainMicroamps is { } drain && !(facts.Rechargeable && site.Charges == Known.Yes)
+            site.DrainMicroamps is { } drain && !(facts.Rechargeable && site.Charges == ThreeState.Yes)
                 ? RunTime.Of(d.Chemistry, d.MilliampHours, drain, least)
                 : null;
         var check = run?.CheckAfterYears ?? facts.CheckYears;
@@ -524,9 +519,9 @@ public static class Replacement
         var question = $"{d.Name}?";
         var volts = new Figure("At the chip, fresh", fresh, "V", site.WindowLowVolts, site.WindowHighVolts);
         Verdict No(string sentence, Reason reason, params string[] change) =>
-            Verdict.Of(question, Outcome.No, sentence, Founded.Rule, reason).Changing(change);
+            Verdict.Of(question, Outcome.No, sentence, Basis.Rule, reason).Changing(change);
 
-        if (!facts.Rechargeable && !d.Blocks && site.Charges == Known.Yes)
+        if (!facts.Rechargeable && !d.Blocks && site.Charges == ThreeState.Yes)
         {
             return facts.Chemistry == CellChemistry.LithiumPrimary
                 ? No(
@@ -545,7 +540,7 @@ public static class Replacement
                 );
         }
 
-        if (facts.Rechargeable && site.Charges == Known.No)
+        if (facts.Rechargeable && site.Charges == ThreeState.No)
         {
             return No(
                 "Do not fit: nothing on this board charges it, and it would be flat within the year.",
@@ -576,7 +571,7 @@ public static class Replacement
             );
         }
 
-        if (facts.Rechargeable && site.ChargeMilliamps is { } current && site.Charges == Known.Yes)
+        if (facts.Rechargeable && site.ChargeMilliamps is { } current && site.Charges == ThreeState.Yes)
         {
             var most = d.Kind == ReplacementKind.RechargeableCoin ? RechargeableCoinMostMilliamps : d.MilliampHours * NickelTrickleShare;
             if (current > most)
@@ -634,7 +629,7 @@ public static class Replacement
             );
         }
 
-        if (d.Kind == ReplacementKind.HolderOnLead && site.RoomForHolder == Known.No)
+        if (d.Kind == ReplacementKind.HolderOnLead && site.RoomForHolder == ThreeState.No)
         {
             return No(
                 "Do not fit: there is no room in the case for a holder.",
@@ -689,11 +684,11 @@ public static class Replacement
         }
 
         var unknown = new List<string>();
-        if (site.Charges == Known.NotKnown && (!facts.Rechargeable && !d.Blocks || facts.Rechargeable))
+        if (site.Charges == ThreeState.NotKnown && (!facts.Rechargeable && !d.Blocks || facts.Rechargeable))
         {
             unknown.Add("Whether the line charges: cell out, board on, volts from the cell's plus pad to ground.");
         }
-        if (facts.Rechargeable && site.Charges == Known.Yes && site.ChargeVolts is null && d.Kind == ReplacementKind.RechargeableCoin)
+        if (facts.Rechargeable && site.Charges == ThreeState.Yes && site.ChargeVolts is null && d.Kind == ReplacementKind.RechargeableCoin)
         {
             unknown.Add("The charging line's volts with the cell out and the board on.");
         }
@@ -704,7 +699,7 @@ public static class Replacement
                     question,
                     Outcome.Unknown,
                     $"Cannot say yet: {char.ToLowerInvariant(unknown[0][0])}{unknown[0][1..]}",
-                    Founded.Guess,
+                    Basis.Guess,
                     reasons
                 )
                 .Changing(unknown);
@@ -715,7 +710,7 @@ public static class Replacement
         {
             ifs.Add("the chip keeps its data down to the volts this cell falls to");
         }
-        if (d.Kind == ReplacementKind.HolderOnLead && site.RoomForHolder == Known.NotKnown)
+        if (d.Kind == ReplacementKind.HolderOnLead && site.RoomForHolder == ThreeState.NotKnown)
         {
             ifs.Add("there is room in the case for a holder");
         }
@@ -733,7 +728,7 @@ public static class Replacement
         {
             ifs.Add("a steady hand opens the moulding; a slip breaks the module for good");
         }
-        if (facts.Chemistry == CellChemistry.LithiumPrimary && d.Blocks && site.Charges == Known.Yes)
+        if (facts.Chemistry == CellChemistry.LithiumPrimary && d.Blocks && site.Charges == ThreeState.Yes)
         {
             ifs.Add("the diode is measured after soldering: less than 1 µA back into the cell");
         }
@@ -749,7 +744,7 @@ public static class Replacement
                 yes
                     ? $"Fits: {Si.Plain(fresh)} V at the chip, and it {sentence}."
                     : $"Fits if {string.Join(", and ", ifs)}. It {sentence}.".Replace("It its", "Its", StringComparison.Ordinal),
-                site.WindowLowVolts is null || site.DrainMicroamps is null ? Founded.Guess : Founded.Rule,
+                site.WindowLowVolts is null || site.DrainMicroamps is null ? Basis.Guess : Basis.Rule,
                 reasons
             )
             .Changing(site.DrainMicroamps is null ? ["The drain: a meter in the cell's lead with the machine off, in microamps."] : []);
@@ -762,23 +757,23 @@ public static class Replacement
 
     static void Check(CellSite s, double schottky, double silicon)
     {
-        BadFactException.Finite("schottkyVolts", schottky, 0, 1.5, "V");
-        BadFactException.Finite("siliconVolts", silicon, 0, 1.5, "V");
-        BadFactException.Finite("site.nominalVolts", s.NominalVolts, 0.5, 48, "V");
-        BadFactException.Finite("site.chargeVolts", s.ChargeVolts, 0, 60, "V");
-        BadFactException.Finite("site.chargeMilliamps", s.ChargeMilliamps, 0, 5000, "mA");
-        BadFactException.Finite("site.windowLowVolts", s.WindowLowVolts, 0, 48, "V");
-        BadFactException.Finite("site.windowHighVolts", s.WindowHighVolts, 0, 48, "V");
-        BadFactException.Finite("site.holdMicrofarads", s.HoldMicrofarads, 0.01, 1e7, "µF");
-        BadFactException.Finite("site.drainMicroamps", s.DrainMicroamps, 0, 1_000_000, "µA");
+        InvalidInputException.Finite("schottkyVolts", schottky, 0, 1.5, "V");
+        InvalidInputException.Finite("siliconVolts", silicon, 0, 1.5, "V");
+        InvalidInputException.Finite("site.nominalVolts", s.NominalVolts, 0.5, 48, "V");
+        InvalidInputException.Finite("site.chargeVolts", s.ChargeVolts, 0, 60, "V");
+        InvalidInputException.Finite("site.chargeMilliamps", s.ChargeMilliamps, 0, 5000, "mA");
+        InvalidInputException.Finite("site.windowLowVolts", s.WindowLowVolts, 0, 48, "V");
+        InvalidInputException.Finite("site.windowHighVolts", s.WindowHighVolts, 0, 48, "V");
+        InvalidInputException.Finite("site.holdMicrofarads", s.HoldMicrofarads, 0.01, 1e7, "µF");
+        InvalidInputException.Finite("site.drainMicroamps", s.DrainMicroamps, 0, 1_000_000, "µA");
         if (s.WindowLowVolts > s.WindowHighVolts)
         {
-            throw new BadFactException("site.windowHighVolts", "The window's top lies below its bottom.");
+            throw new InvalidInputException("site.windowHighVolts", "The window's top lies below its bottom.");
         }
 
-        if (s is { Charges: Known.No, ChargeVolts: > 0.5 })
+        if (s is { Charges: ThreeState.No, ChargeVolts: > 0.5 })
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "site.chargeVolts",
                 $"The site says that nothing charges, and also that {Si.Plain(s.ChargeVolts.Value)} V stands on the line: one of the two is wrong."
             );

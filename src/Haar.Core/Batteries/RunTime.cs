@@ -2,13 +2,10 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Batteries;
 
-/// <summary>A span that is honest about what is not known. All three are finite and in rising order.</summary>
-public sealed record Span(double Low, double Likely, double High);
-
 /// <param name="Years">Until the volts no longer suffice.</param>
 /// <param name="UsableShare">Share of the capacity that lies above the least volts.</param>
 /// <param name="CheckAfterYears">When to look at it: before the low end, and no later than its chemistry leaks.</param>
-public sealed record RunTimeResult(Span Years, double UsableShare, double CheckAfterYears);
+public sealed record RunTimeResult(Estimate Years, double UsableShare, double CheckAfterYears);
 
 /// <param name="Years">Since it was fitted.</param>
 /// <param name="Low">Volts at the chip of the weakest cell of its type under the greatest drain.</param>
@@ -37,13 +34,13 @@ public static class RunTime
     /// <param name="milliampHours">Rated capacity, above 0.</param>
     /// <param name="drainMicroamps">What the chip draws with the machine off; 0 or more.</param>
     /// <param name="leastVoltsPerCell">Least volts of one cell at which the chip still keeps its data; null takes the chemistry's end volts.</param>
-    /// <exception cref="BadFactException">A figure that no cell has.</exception>
+    /// <exception cref="InvalidInputException">A figure that no cell has.</exception>
     public static RunTimeResult Of(CellChemistry chemistry, double milliampHours, double drainMicroamps, double? leastVoltsPerCell = null)
     {
         var facts = Chemistries.Get(chemistry);
-        BadFactException.Finite("milliampHours", milliampHours, 0.1, 1_000_000, "mAh");
-        BadFactException.Finite("drainMicroamps", drainMicroamps, 0, 1_000_000, "µA");
-        BadFactException.Finite("leastVoltsPerCell", leastVoltsPerCell, 0, 5, "V");
+        InvalidInputException.Finite("milliampHours", milliampHours, 0.1, 1_000_000, "mAh");
+        InvalidInputException.Finite("drainMicroamps", drainMicroamps, 0, 1_000_000, "µA");
+        InvalidInputException.Finite("leastVoltsPerCell", leastVoltsPerCell, 0, 5, "V");
         var usable = facts.UsableShare(Math.Max(leastVoltsPerCell ?? facts.EndVolts, facts.EndVolts));
         double Years(double capacity, double drain)
         {
@@ -55,7 +52,7 @@ public static class RunTime
             return Math.Min(years, LongestYears);
         }
 
-        var span = new Span(
+        var span = new Estimate(
             Years(1 - CapacityScatterShare, 1 + DrainScatterShare),
             Years(1, 1),
             Years(1 + CapacityScatterShare, 1 - DrainScatterShare)
@@ -78,8 +75,8 @@ public static class RunTime
     )
     {
         var facts = Chemistries.Get(chemistry);
-        BadFactException.Finite("milliampHours", milliampHours, 0.1, 1_000_000, "mAh");
-        BadFactException.Finite("drainMicroamps", drainMicroamps, 0, 1_000_000, "µA");
+        InvalidInputException.Finite("milliampHours", milliampHours, 0.1, 1_000_000, "mAh");
+        InvalidInputException.Finite("drainMicroamps", drainMicroamps, 0, 1_000_000, "µA");
         if (drainMicroamps <= 0)
         {
             return [];

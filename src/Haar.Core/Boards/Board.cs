@@ -95,20 +95,20 @@ public static class BoardScale
         MostMillimetres = 1000;
 
     /// <summary>Millimetres that the whole picture is wide and high, from one length known on it. The picture's pixels must be square on the board: straighten it first.</summary>
-    /// <exception cref="BadFactException">A length of zero, points that coincide, or no picture.</exception>
+    /// <exception cref="InvalidInputException">A length of zero, points that coincide, or no picture.</exception>
     public static (double Width, double Height) Of(KnownLength known, int pixelsWide, int pixelsHigh)
     {
-        BadFactException.Finite("known.millimetres", known.Millimetres, LeastMillimetres, MostMillimetres, "mm");
+        InvalidInputException.Finite("known.millimetres", known.Millimetres, LeastMillimetres, MostMillimetres, "mm");
         Outline.Inside("known.from", known.From);
         Outline.Inside("known.to", known.To);
         if (pixelsWide < 2 || pixelsHigh < 2)
         {
-            throw new BadFactException("photo", "The picture has no size.");
+            throw new InvalidInputException("photo", "The picture has no size.");
         }
         var pixels = double.Hypot((known.To.X - known.From.X) * pixelsWide, (known.To.Y - known.From.Y) * pixelsHigh);
         if (pixels < 0.02 * Math.Max(pixelsWide, pixelsHigh))
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "known",
                 "The two points lie on top of each other: choose two that are far apart, such as mounting holes, or the scale is a guess."
             );
@@ -138,7 +138,7 @@ public static class Registration
     /// <summary>Where a point of the front lies when one looks at the back.</summary>
     public static Point ToBack(Point front, BoardMap map) => Mirror(new(front.X - map.BackShift.X, front.Y - map.BackShift.Y), map.Turned);
 
-    /// <exception cref="BadFactException">A point off the picture.</exception>
+    /// <exception cref="InvalidInputException">A point off the picture.</exception>
     public static RegistrationResult Of(IReadOnlyList<SidePair> pairs, Turned turned, double? widthMillimetres, double? heightMillimetres)
     {
         const string question = "Do the two sides lie on each other?";
@@ -158,7 +158,7 @@ public static class Registration
                         question,
                         Outcome.YesIf,
                         "They do if both photos were straightened to the same four corners.",
-                        Founded.Guess,
+                        Basis.Guess,
                         new Reason("Nobody has checked it on a hole that goes through.")
                     )
                     .Changing("Two holes tapped on both sides, far apart.")
@@ -177,7 +177,7 @@ public static class Registration
                         question,
                         Outcome.YesIf,
                         "They do where that one hole is; a second one, far from it, would show whether they do everywhere.",
-                        Founded.Guess
+                        Basis.Guess
                     )
                     .Changing(widthMillimetres is null ? "The scale of the board." : "A second hole.")
             );
@@ -198,7 +198,7 @@ public static class Registration
                     question,
                     Outcome.Yes,
                     $"They lie on each other within {Markings.Si.Plain(Math.Round(error, 1))} mm.",
-                    Founded.Measured,
+                    Basis.Measured,
                     reason
                 )
                 : Verdict
@@ -206,7 +206,7 @@ public static class Registration
                         question,
                         Outcome.No,
                         $"They do not: the holes are {Markings.Si.Plain(Math.Round(error, 1))} mm apart. The corners of one photo are off, or the board was turned the other way.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reason
                     )
                     .Changing("The other way of turning.", "Corners set again.")

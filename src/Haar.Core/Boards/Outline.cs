@@ -10,16 +10,16 @@ public static class Outline
 
     internal static void Inside(string field, Point p)
     {
-        BadFactException.Finite($"{field}.x", p.X, 0, 1, "");
-        BadFactException.Finite($"{field}.y", p.Y, 0, 1, "");
+        InvalidInputException.Finite($"{field}.x", p.X, 0, 1, "");
+        InvalidInputException.Finite($"{field}.y", p.Y, 0, 1, "");
     }
 
-    /// <exception cref="BadFactException">Too few points, one off the picture, or an outline that crosses itself.</exception>
+    /// <exception cref="InvalidInputException">Too few points, one off the picture, or an outline that crosses itself.</exception>
     public static void Check(string field, IReadOnlyList<Point> outline)
     {
         if (outline.Count is < LeastPoints or > MostPoints)
         {
-            throw new BadFactException(field, $"An outline has {LeastPoints} to {MostPoints} points; this has {outline.Count}.");
+            throw new InvalidInputException(field, $"An outline has {LeastPoints} to {MostPoints} points; this has {outline.Count}.");
         }
         for (var i = 0; i < outline.Count; i++)
         {
@@ -27,14 +27,14 @@ public static class Outline
         }
         if (Crosses(outline))
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 field,
                 "The outline crosses itself, so it has no one area: go round the edge once, without crossing your own line."
             );
         }
         if (Math.Abs(SignedShare(outline)) < 1e-7)
         {
-            throw new BadFactException(field, "The outline has no area: its points lie on one line.");
+            throw new InvalidInputException(field, "The outline has no area: its points lie on one line.");
         }
     }
 

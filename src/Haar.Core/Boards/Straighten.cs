@@ -43,13 +43,13 @@ public static class Straighten
     /// <param name="photoWidth">Pixels of the photo as taken.</param>
     /// <param name="photoHeight">Pixels of the photo as taken.</param>
     /// <param name="aspect">Width over height, where it is known from a drawing; null to work it out.</param>
-    /// <exception cref="BadFactException">Not four corners, one off the photo, corners that cross, or a sliver.</exception>
+    /// <exception cref="InvalidInputException">Not four corners, one off the photo, corners that cross, or a sliver.</exception>
     public static StraightenPlan Of(IReadOnlyList<Point> corners, int photoWidth, int photoHeight, double? aspect = null)
     {
         Check(corners);
-        BadFactException.Finite("photoWidth", photoWidth, 16, 20_000, "pixels");
-        BadFactException.Finite("photoHeight", photoHeight, 16, 20_000, "pixels");
-        BadFactException.Finite("aspect", aspect, 0.05, 20, "");
+        InvalidInputException.Finite("photoWidth", photoWidth, 16, 20_000, "pixels");
+        InvalidInputException.Finite("photoHeight", photoHeight, 16, 20_000, "pixels");
+        InvalidInputException.Finite("aspect", aspect, 0.05, 20, "");
         var px = corners.Select(c => (X: c.X * photoWidth, Y: c.Y * photoHeight)).ToArray();
         double Edge(int a, int b) => double.Hypot(px[a].X - px[b].X, px[a].Y - px[b].Y);
         var (across, down) = (Math.Max(Edge(0, 1), Edge(3, 2)), Math.Max(Edge(0, 3), Edge(1, 2)));
@@ -67,7 +67,7 @@ public static class Straighten
     {
         if (corners.Count != 4)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "corners",
                 $"Four corners make a board: top left, top right, bottom right, bottom left; {corners.Count} came."
             );
@@ -78,7 +78,7 @@ public static class Straighten
         }
         if (Outline.Crosses(corners))
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "corners",
                 "The corners cross: go round the board once, top left, top right, bottom right, bottom left."
             );
@@ -90,15 +90,15 @@ public static class Straighten
             .ToList();
         if (turns.Any(t => Math.Abs(t) < 1e-4))
         {
-            throw new BadFactException("corners", "Three of the corners lie on one line, so they are not a board's.");
+            throw new InvalidInputException("corners", "Three of the corners lie on one line, so they are not a board's.");
         }
         if (turns.Any(t => t < 0) && turns.Any(t => t > 0))
         {
-            throw new BadFactException("corners", "One corner lies inside the other three: a board seen by a camera never looks so.");
+            throw new InvalidInputException("corners", "One corner lies inside the other three: a board seen by a camera never looks so.");
         }
         if (turns[0] < 0)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "corners",
                 "The corners run the wrong way round, which would mirror the board: top left, top right, bottom right, bottom left."
             );

@@ -35,7 +35,7 @@ public static class CapacitorAssessments
         var m = facts.Machine;
         var made = Math.Clamp(m.YearTo ?? m.YearFrom ?? thisYear - 30, 1900, thisYear);
         var bySubject = facts.Readings.Where(r => r.SubjectKind == SubjectKind.Capacitor).ToLookup(r => r.SubjectId);
-        return [.. facts.Capacitors.Select(c => Assess(c, bySubject[c.Id], made, thisYear, m.RecapSchool, facts))];
+        return [.. facts.Capacitors.Select(c => Assess(c, bySubject[c.Id], made, thisYear, m.RecapPolicy, facts))];
     }
 
     static CapacitorAssessment Assess(
@@ -43,7 +43,7 @@ public static class CapacitorAssessments
         IEnumerable<Reading> readings,
         int made,
         int thisYear,
-        RecapSchool school,
+        RecapPolicy school,
         MachineFacts facts
     )
     {
@@ -122,7 +122,7 @@ public static class CapacitorAssessments
                     r.Capacitor.Designator,
                     r.Capacitor.Spec.Kind,
                     r.Risk.Score,
-                    CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, RecapSchool.Evidence).Outcome
+                    CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, RecapPolicy.Evidence).Outcome
                         == Outcome.Yes,
                     r.Capacitor.Spec.Kind == CapacitorKind.MainsFilterPaper,
                     r.Capacitor.Signs.Contains(CapacitorSign.Weeping)

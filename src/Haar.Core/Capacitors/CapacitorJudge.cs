@@ -124,7 +124,7 @@ public static class CapacitorJudge
             : null;
     }
 
-    /// <exception cref="BadFactException">A figure is negative, not finite, or no part has it.</exception>
+    /// <exception cref="InvalidInputException">A figure is negative, not finite, or no part has it.</exception>
     public static Verdict Judge(
         string designator,
         CapacitorSpec spec,
@@ -139,7 +139,7 @@ public static class CapacitorJudge
         var bad = new List<(string Short, Reason Reason)>();
         var good = new List<Reason>();
         var cautions = spec.Kind.IsMainsFilter() ? [CautionId.LineFilterCapacitor] : Array.Empty<CautionId>();
-        var founded = r.Any ? Founded.Measured : Founded.Rule;
+        var founded = r.Any ? Basis.Measured : Basis.Rule;
 
         foreach (var sign in signs.Where(s => s is CapacitorSign.Bulging or CapacitorSign.Weeping or CapacitorSign.Cracked))
         {
@@ -173,7 +173,7 @@ public static class CapacitorJudge
                         question,
                         Outcome.Unknown,
                         $"The reading of {Si.Format(c * 1e-6, "F")} on a {Si.Format(spec.Microfarads * 1e-6, "F")} part looks like {slip}: read it again.",
-                        Founded.Guess,
+                        Basis.Guess,
                         new Reason(
                             "A thousand times too much or too little is a slip of the unit far more often than a fault.",
                             new("Capacitance", c * 1e-6, "F")
@@ -230,7 +230,7 @@ public static class CapacitorJudge
                     question,
                     Outcome.Unknown,
                     $"{designator} has not been measured.",
-                    Founded.Guess,
+                    Basis.Guess,
                     new Reason($"Nothing can be seen on it, and a {spec.Kind.Words()} fails without showing.")
                 )
                 .Changing("Capacitance and ESR, with one leg lifted.")
@@ -244,7 +244,7 @@ public static class CapacitorJudge
                     question,
                     Outcome.Unknown,
                     $"Measure {designator} out of circuit: what lies beside it on the board can hide its fault.",
-                    Founded.Measured,
+                    Basis.Measured,
                     [
                         .. good,
                         new Reason(
@@ -260,13 +260,13 @@ public static class CapacitorJudge
         if (good.Count == 0 || (r.EsrOhms is null && spec.Kind.IsAluminium()))
         {
             return Verdict
-                .Of(question, Outcome.YesIf, $"{designator} holds its capacitance; it is sound if its ESR is too.", Founded.Measured, good)
+                .Of(question, Outcome.YesIf, $"{designator} holds its capacitance; it is sound if its ESR is too.", Basis.Measured, good)
                 .Changing("Its ESR: electrolyte dries out long before capacitance falls.")
                 .With(cautions);
         }
 
         return Verdict
-            .Of(question, Outcome.Yes, $"{designator} is sound.", Founded.Measured, good)
+            .Of(question, Outcome.Yes, $"{designator} is sound.", Basis.Measured, good)
             .Changing("A reading when it is warm, or a year from now.")
             .With(cautions);
     }
@@ -378,21 +378,21 @@ public static class CapacitorJudge
 
     internal static void Check(CapacitorSpec spec, CapacitorReadings? r = null)
     {
-        BadFactException.Finite("microfarads", spec.Microfarads, 1e-7, 1e8, "µF");
-        BadFactException.Finite("ratedVolts", spec.RatedVolts, 0.5, 100_000, "V");
-        BadFactException.Finite("toleranceMinusShare", spec.ToleranceMinusShare, 0, 0.95, "");
-        BadFactException.Finite("tolerancePlusShare", spec.TolerancePlusShare, 0, 5, "");
-        BadFactException.Finite("maxCelsius", spec.MaxCelsius, -20, 300, "°C");
-        BadFactException.Finite("esrOhms", spec.EsrOhms, 0, 1e6, "Ω");
-        BadFactException.Finite("diameterMillimetres", spec.DiameterMillimetres, 0.2, 200, "mm");
-        BadFactException.Finite("heightMillimetres", spec.HeightMillimetres, 0.2, 300, "mm");
-        BadFactException.Finite("leadPitchMillimetres", spec.LeadPitchMillimetres, 0.2, 200, "mm");
+        InvalidInputException.Finite("microfarads", spec.Microfarads, 1e-7, 1e8, "µF");
+        InvalidInputException.Finite("ratedVolts", spec.RatedVolts, 0.5, 100_000, "V");
+        InvalidInputException.Finite("toleranceMinusShare", spec.ToleranceMinusShare, 0, 0.95, "");
+        InvalidInputException.Finite("tolerancePlusShare", spec.TolerancePlusShare, 0, 5, "");
+        InvalidInputException.Finite("maxCelsius", spec.MaxCelsius, -20, 300, "°C");
+        InvalidInputException.Finite("esrOhms", spec.EsrOhms, 0, 1e6, "Ω");
+        InvalidInputException.Finite("diameterMillimetres", spec.DiameterMillimetres, 0.2, 200, "mm");
+        InvalidInputException.Finite("heightMillimetres", spec.HeightMillimetres, 0.2, 300, "mm");
+        InvalidInputException.Finite("leadPitchMillimetres", spec.LeadPitchMillimetres, 0.2, 200, "mm");
         if (r is not null)
         {
-            BadFactException.Finite("readings.microfarads", r.Microfarads, 0, 1e8, "µF");
-            BadFactException.Finite("readings.esrOhms", r.EsrOhms, 0, 1e8, "Ω");
-            BadFactException.Finite("readings.esrFrequencyHertz", r.EsrFrequencyHertz, 1, 1e8, "Hz");
-            BadFactException.Finite("readings.leakageMicroamps", r.LeakageMicroamps, 0, 1e9, "µA");
+            InvalidInputException.Finite("readings.microfarads", r.Microfarads, 0, 1e8, "µF");
+            InvalidInputException.Finite("readings.esrOhms", r.EsrOhms, 0, 1e8, "Ω");
+            InvalidInputException.Finite("readings.esrFrequencyHertz", r.EsrFrequencyHertz, 1, 1e8, "Hz");
+            InvalidInputException.Finite("readings.leakageMicroamps", r.LeakageMicroamps, 0, 1e9, "µA");
         }
     }
 }

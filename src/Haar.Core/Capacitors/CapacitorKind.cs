@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Haar.Core.Capacitors;
 
 /// <summary>How a capacitor is made; it decides how it ages, what its ESR means and what may stand in for it.</summary>
@@ -45,7 +47,7 @@ public enum CapacitorSign
 }
 
 /// <summary>The two schools of recapping, a policy of the machine.</summary>
-public enum RecapSchool
+public enum RecapPolicy
 {
     /// <summary>Only what looks or measures bad comes out.</summary>
     Evidence = 0,
@@ -158,10 +160,10 @@ public sealed class Capacitor
     public Boards.Side Side { get; set; }
 
     /// <summary>Which way its minus points on the board's picture, taken down before it comes out.</summary>
-    public Towards MinusBefore { get; set; }
+    public Direction MinusBefore { get; set; }
 
     /// <summary>Which way the board's own print says that minus points.</summary>
-    public Towards MinusPrinted { get; set; }
+    public Direction MinusPrinted { get; set; }
 
     /// <summary>Room above the board there, under a keyboard or a shield, mm; null when nothing sits above.</summary>
     public double? HeadroomMillimetres { get; set; }
@@ -184,7 +186,9 @@ public enum FittingStep
     CheckPads,
     Clean,
     Fit,
-    CheckWayRound,
+
+    [JsonStringEnumMemberName("checkWayRound")]
+    CheckPolarity,
     Remeasure,
 }
 
@@ -198,10 +202,12 @@ public sealed record FittingSheet
     public PadState? Pads { get; init; }
     public DateTimeOffset? CleanedAt { get; init; }
     public DateTimeOffset? FittedAt { get; init; }
-    public DateTimeOffset? WayRoundCheckedAt { get; init; }
+
+    [JsonPropertyName("wayRoundCheckedAt")]
+    public DateTimeOffset? PolarityCheckedAt { get; init; }
 
     /// <summary>Which way the new part's minus was seen to point at the second look.</summary>
-    public Towards MinusSeen { get; init; }
+    public Direction MinusSeen { get; init; }
     public DateTimeOffset? RemeasuredAt { get; init; }
 
     public bool Started => RemovedAt is not null;
@@ -213,18 +219,24 @@ public sealed record FittingSheet
         : PadsCheckedAt is null ? FittingStep.CheckPads
         : CleanedAt is null ? FittingStep.Clean
         : FittedAt is null ? FittingStep.Fit
-        : polarised && WayRoundCheckedAt is null ? FittingStep.CheckWayRound
+        : polarised && PolarityCheckedAt is null ? FittingStep.CheckPolarity
         : RemeasuredAt is null ? FittingStep.Remeasure
         : null;
 
     /// <summary>Takes one step.</summary>
-    /// <exception cref="Verdicts.BadFactException">The step is not the next one, a lifted pad is not mended, or there is no part to fit.</exception>
-    public FittingSheet Take(FittingStep step, bool polarised, DateTimeOffset at, PadState? pads = null, Towards seen = Towards.NotKnown)
+    /// <exception cref="Verdicts.InvalidInputException">The step is not the next one, a lifted pad is not mended, or there is no part to fit.</exception>
+    public FittingSheet Take(
+        FittingStep step,
+        bool polarised,
+        DateTimeOffset at,
+        PadState? pads = null,
+        Direction seen = Direction.NotKnown
+    )
     {
         var next = Next(polarised);
         if (step != next)
         {
-            throw new Verdicts.BadFactException(
+            throw new Verdicts.InvalidInputException(
                 "step",
                 next is null
                     ? "This part is fitted and measured: nothing is left to do on it."
@@ -238,15 +250,15 @@ public sealed record FittingSheet
             FittingStep.CheckPads => this with
             {
                 PadsCheckedAt = at,
-                Pads = pads ?? throw new Verdicts.BadFactException("pads", "Say how the pads are: sound, lifted or corroded."),
+                Pads = pads ?? throw new Verdicts.InvalidInputException("pads", "Say how the pads are: sound, lifted or corroded."),
             },
             FittingStep.Clean => this with { CleanedAt = at },
-            FittingStep.Fit when PartId is null => throw new Verdicts.BadFactException(
+            FittingStep.Fit when PartId is null => throw new Verdicts.InvalidInputException(
                 "step",
                 "Reserve a part from the drawer before fitting one."
             ),
             FittingStep.Fit => this with { FittedAt = at },
-            FittingStep.CheckWayRound => this with { WayRoundCheckedAt = at, MinusSeen = seen },
+            FittingStep.CheckPolarity => this with { PolarityCheckedAt = at, MinusSeen = seen },
             _ => this with { RemeasuredAt = at },
         };
     }
@@ -258,7 +270,7 @@ public sealed record FittingSheet
             FittingStep.CheckPads => "look at the pads",
             FittingStep.Clean => "clean the pads",
             FittingStep.Fit => "fit the new part",
-            FittingStep.CheckWayRound => "check which way round it sits",
+            FittingStep.CheckPolarity => "check which way round it sits",
             _ => "measure it again",
         };
 }

@@ -89,7 +89,7 @@ public static class CapacitorRisk
     {
         if (madeYear < 1900 || madeYear > thisYear)
         {
-            throw new BadFactException("madeYear", $"The year of make lies between 1900 and {thisYear}.");
+            throw new InvalidInputException("madeYear", $"The year of make lies between 1900 and {thisYear}.");
         }
 
         CapacitorJudge.Check(spec);
@@ -148,7 +148,7 @@ public static class CapacitorRisk
     }
 
     /// <summary>Should it come out, under the board's school? Readings and signs decide first, then kinds that no one should keep, then the school.</summary>
-    public static Verdict ComesOut(string designator, CapacitorSpec spec, Verdict judged, CapacitorRiskResult risk, RecapSchool school)
+    public static Verdict ComesOut(string designator, CapacitorSpec spec, Verdict judged, CapacitorRiskResult risk, RecapPolicy school)
     {
         var question = $"Does {designator} come out?";
         if (judged.Outcome == Outcome.No)
@@ -163,20 +163,20 @@ public static class CapacitorRisk
                     question,
                     Outcome.Yes,
                     $"{designator} comes out whatever it measures: no one should keep a moulded paper filter across the mains.",
-                    Founded.Rule,
+                    Basis.Rule,
                     risk.Reasons
                 )
                 .With(CautionId.LineFilterCapacitor, CautionId.MainsSupply);
         }
 
-        if (school == RecapSchool.Preventive && risk.Score >= 55)
+        if (school == RecapPolicy.Preventive && risk.Score >= 55)
         {
             return Verdict
                 .Of(
                     question,
                     Outcome.Yes,
                     $"{designator} comes out by the preventive school: a {risk.Family}.",
-                    Founded.Rule,
+                    Basis.Rule,
                     [.. risk.Reasons, .. judged.Reasons]
                 )
                 .Changing("The evidence school would keep it while it measures well.");
@@ -185,7 +185,7 @@ public static class CapacitorRisk
         return judged.Outcome switch
         {
             Outcome.Yes => Verdict
-                .Of(question, Outcome.No, $"{designator} stays. It is sound.", judged.Founded, [.. judged.Reasons, .. risk.Reasons])
+                .Of(question, Outcome.No, $"{designator} stays. It is sound.", judged.Basis, [.. judged.Reasons, .. risk.Reasons])
                 .Changing(risk.Score >= 25 ? ["The preventive school, for a part of this kind and age."] : []),
             Outcome.YesIf => judged with { Question = question, Outcome = Outcome.Unknown },
             _ => judged with { Question = question },
@@ -195,9 +195,9 @@ public static class CapacitorRisk
     /// <summary>Expected life in hours at a working temperature: L₀·2^((T₀−T)/10), the ten-kelvin rule of electrolytic makers.</summary>
     public static double LifeHours(double ratedHours, double ratedCelsius, double workingCelsius)
     {
-        BadFactException.Finite("ratedHours", ratedHours, 1, 1e6, "h");
-        BadFactException.Finite("ratedCelsius", ratedCelsius, 20, 300, "°C");
-        BadFactException.Finite("workingCelsius", workingCelsius, -60, 300, "°C");
+        InvalidInputException.Finite("ratedHours", ratedHours, 1, 1e6, "h");
+        InvalidInputException.Finite("ratedCelsius", ratedCelsius, 20, 300, "°C");
+        InvalidInputException.Finite("workingCelsius", workingCelsius, -60, 300, "°C");
         return ratedHours * Math.Pow(2, (ratedCelsius - workingCelsius) / 10);
     }
 }

@@ -165,7 +165,7 @@ public static class Combination
             $"Will {name} {(joined == Joined.Parallel ? "in parallel" : "in series")} do?",
             Outcome.YesIf,
             $"{name} {(joined == Joined.Parallel ? "in parallel" : "in series")} will do: together {Si.Format(spec.Microfarads * 1e-6, "F")}{(spec.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}, if there is room for two{(needs.Length > 0 ? $", with {needs}" : "")}.",
-            Founded.Rule,
+            Basis.Rule,
             rules.Select(r => new Reason(r.Text))
         );
         return new(joined, [a, b], spec, needs, verdict, rules);

@@ -45,7 +45,7 @@ public sealed record RecapWork(
 /// <param name="SpoilRisk">Chance that the board is worse afterwards than a service would leave it.</param>
 /// <param name="Missing">To be bought, with what it costs about.</param>
 /// <param name="OwnCost">Tools, hours and the risk.</param>
-public sealed record DoItResult(Spread Hours, double SpoilRisk, IReadOnlyList<string> Missing, double OwnCost, Verdict Verdict);
+public sealed record DoItResult(Estimate Hours, double SpoilRisk, IReadOnlyList<string> Missing, double OwnCost, Verdict Verdict);
 
 /// <summary>Do it, or have it done? For the first-timer above all.</summary>
 public static class DoItOrNot
@@ -85,33 +85,33 @@ public static class DoItOrNot
             _ => "a fume draw",
         };
 
-    /// <exception cref="BadFactException">Counts that contradict each other.</exception>
+    /// <exception cref="InvalidInputException">Counts that contradict each other.</exception>
     public static DoItResult Of(RecapWork w, string currency = "EUR")
     {
         if (w.Parts is < 1 or > 2000)
         {
-            throw new BadFactException("parts", "1 to 2000 parts.");
+            throw new InvalidInputException("parts", "1 to 2000 parts.");
         }
         if (w.SurfaceMount < 0 || w.SurfaceMount > w.Parts)
         {
-            throw new BadFactException("surfaceMount", "No more than there are parts.");
+            throw new InvalidInputException("surfaceMount", "No more than there are parts.");
         }
         if (w.Weeping < 0 || w.Weeping > w.Parts)
         {
-            throw new BadFactException("weeping", "No more than there are parts.");
+            throw new InvalidInputException("weeping", "No more than there are parts.");
         }
         if (w.WideCopper < 0 || w.WideCopper > w.Parts)
         {
-            throw new BadFactException("wideCopper", "No more than there are parts.");
+            throw new InvalidInputException("wideCopper", "No more than there are parts.");
         }
-        BadFactException.Finite("worth", w.Worth, 0, 1e6, currency);
-        BadFactException.Finite("servicePrice", w.ServicePrice, 0, 1e6, currency);
-        BadFactException.Finite("hourWorth", w.HourWorth, 0, 10_000, currency);
+        InvalidInputException.Finite("worth", w.Worth, 0, 1e6, currency);
+        InvalidInputException.Finite("servicePrice", w.ServicePrice, 0, 1e6, currency);
+        InvalidInputException.Finite("hourWorth", w.HourWorth, 0, 10_000, currency);
         var (minutes, each) = By(w.Experience);
         // Wet joints and wide copper are where first-timers lift pads.
         var spoil = 1 - Math.Pow(1 - each, w.Parts + 2 * w.Weeping + 2 * w.WideCopper + 0.5 * w.SurfaceMount);
         var likely = (w.Parts * minutes + w.Weeping * 6) / 60;
-        var hours = new Spread(Math.Round(likely * 0.7, 1), Math.Round(likely, 1), Math.Round(likely * 1.8, 1));
+        var hours = new Estimate(Math.Round(likely * 0.7, 1), Math.Round(likely, 1), Math.Round(likely * 1.8, 1));
         var needed = new List<BenchTool>
         {
             BenchTool.Iron,
@@ -169,7 +169,7 @@ public static class DoItOrNot
                         question,
                         Outcome.No,
                         $"Have this one done{(w.ServicePrice is { } p0 ? $" for {Money(p0)}" : "")}: {w.Parts} parts{(w.Weeping > 0 ? $", {w.Weeping} of them wet," : "")} are too much for a first board. Learn on a scrap board with parts of the same kind.",
-                        Founded.Guess,
+                        Basis.Guess,
                         reasons
                     )
                     .Changing("Ten parts exchanged on a scrap board.", "A board with fewer or dry parts.")
@@ -181,7 +181,7 @@ public static class DoItOrNot
                         practice
                             ? $"Do it, after ten parts on a scrap board: about {Si.Plain(hours.Likely)} hours."
                             : $"Do it: about {Si.Plain(hours.Likely)} hours.",
-                        Founded.Guess,
+                        Basis.Guess,
                         reasons
                     )
                     .Changing("What a service would ask.")
@@ -190,17 +190,11 @@ public static class DoItOrNot
                     question,
                     practice ? Outcome.YesIf : Outcome.Yes,
                     $"Do it{(practice ? ", after ten parts on a scrap board" : "")}: {Money(own)} with tools and risk, against {Money(price)}.",
-                    Founded.Guess,
+                    Basis.Guess,
                     reasons
                 )
             : Verdict
-                .Of(
-                    question,
-                    Outcome.No,
-                    $"Have it done: {Money(price)}, against {Money(own)} with tools and risk.",
-                    Founded.Guess,
-                    reasons
-                )
+                .Of(question, Outcome.No, $"Have it done: {Money(price)}, against {Money(own)} with tools and risk.", Basis.Guess, reasons)
                 .Changing(missing.Count > 0 ? ["Owning the tools: they serve the next board too."] : ["A lower worth of the board."]);
         return new(hours, Math.Round(spoil, 4), [.. missing.Select(Words)], Math.Round(own, 2), verdict);
     }

@@ -34,7 +34,7 @@ public sealed class DrawerIndex
             return before;
         }
         CapacitorJudge.Check(original);
-        BadFactException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
+        InvalidInputException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
         var (least, most) = Substitution.ValueRange(role, original);
         var from = Array.BinarySearch(microfarads, original.Microfarads * (least - 1e-6));
         from = from < 0 ? ~from : from;

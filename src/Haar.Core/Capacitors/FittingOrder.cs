@@ -160,13 +160,13 @@ public static class PadRepair
         var wire = Jumper.Choose(designator, trace ?? new TraceFacts { LengthMillimetres = 15, WidthMillimetres = 0.5 }).Chosen;
         return pads switch
         {
-            PadState.Sound => new([], 0, "", Verdict.Of(question, Outcome.Yes, "It is sound: clean it and fit.", Founded.Rule)),
+            PadState.Sound => new([], 0, "", Verdict.Of(question, Outcome.Yes, "It is sound: clean it and fit.", Basis.Rule)),
             PadState.Corroded => new(
                 ["Scrape to bright copper, no further.", "pH paper, then alcohol.", "Tin it with flux; it must wet all over."],
                 12,
                 "Glass-fibre pen, flux, pH paper",
                 Verdict
-                    .Of(question, Outcome.YesIf, "Scrape it bright and tin it: if solder wets it all over, it holds.", Founded.Rule)
+                    .Of(question, Outcome.YesIf, "Scrape it bright and tin it: if solder wets it all over, it holds.", Basis.Rule)
                     .Changing("Solder that rolls off it.")
                     .With(CautionId.LeadAndFlux)
             ),
@@ -194,7 +194,7 @@ public static class PadRepair
                         traceWhole
                             ? "Lifted, but its trace is whole: glue it down again before the new part goes on."
                             : $"Lifted and torn off: a wire of AWG {wire?.Awg ?? 30} to the next pin takes its place.",
-                        Founded.Rule,
+                        Basis.Rule,
                         new Reason("A part on a lifted pad works loose with the first warm-up.")
                     )
                     .With(CautionId.LeadAndFlux)

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Costs;
 using Haar.Core.Markings;
 using Haar.Core.Verdicts;
@@ -18,7 +19,7 @@ public sealed record ForecastPart(
 );
 
 /// <summary>Numbers of the house for leaving or taking.</summary>
-public sealed record ForecastHouse
+public sealed record ForecastDefaults
 {
     public double Years { get; init; } = 2;
 
@@ -62,11 +63,11 @@ public sealed record Forecast(
     int Now,
     int Likely,
     int Preventive,
-    Spread EvidenceCost,
-    Spread PreventiveCost,
+    Estimate EvidenceCost,
+    Estimate PreventiveCost,
     IReadOnlyList<ForecastRow> Rows,
     Verdict Verdict,
-    ForecastHouse House
+    [property: JsonPropertyName("house")] ForecastDefaults Defaults
 );
 
 /// <summary>Recap now, or wait? The expected cost of leaving each part against the cost and risk of taking it out, and the sum for the board.</summary>
@@ -85,30 +86,30 @@ public static class RecapForecast
                 ? 0.033
                 : 0.0125;
 
-    public static double FailShare(double score, ForecastHouse h) =>
+    public static double FailShare(double score, ForecastDefaults h) =>
         1 - Math.Exp(-h.YearlyAtFullScore * Math.Pow(Math.Clamp(score, 0, 100) / 100, 2) * h.Years);
 
-    /// <exception cref="BadFactException">No parts, or a number of the house that cannot be.</exception>
-    public static Forecast Of(IReadOnlyList<ForecastPart> parts, ForecastHouse? house = null, string currency = "EUR")
+    /// <exception cref="InvalidInputException">No parts, or a number of the house that cannot be.</exception>
+    public static Forecast Of(IReadOnlyList<ForecastPart> parts, ForecastDefaults? house = null, string currency = "EUR")
     {
         var h = house ?? new();
         if (parts.Count is 0 or > 10_000)
         {
-            throw new BadFactException("parts", "Give 1 to 10 000 parts.");
+            throw new InvalidInputException("parts", "Give 1 to 10 000 parts.");
         }
-        BadFactException.Finite("house.years", h.Years, 0.1, 30, "years");
-        BadFactException.Finite("house.yearlyAtFullScore", h.YearlyAtFullScore, 0, 10, "");
-        BadFactException.Finite("house.hourWorth", h.HourWorth, 0, 10_000, "");
-        BadFactException.Finite("house.failureHours", h.FailureHours, 0, 1000, "h");
-        BadFactException.Finite("house.openingHours", h.OpeningHours, 0, 1000, "h");
-        BadFactException.Finite("house.minutesEach", h.MinutesEach, 0, 1000, "min");
-        BadFactException.Finite("house.padHours", h.PadHours, 0, 1000, "h");
+        InvalidInputException.Finite("house.years", h.Years, 0.1, 30, "years");
+        InvalidInputException.Finite("house.yearlyAtFullScore", h.YearlyAtFullScore, 0, 10, "");
+        InvalidInputException.Finite("house.hourWorth", h.HourWorth, 0, 10_000, "");
+        InvalidInputException.Finite("house.failureHours", h.FailureHours, 0, 1000, "h");
+        InvalidInputException.Finite("house.openingHours", h.OpeningHours, 0, 1000, "h");
+        InvalidInputException.Finite("house.minutesEach", h.MinutesEach, 0, 1000, "min");
+        InvalidInputException.Finite("house.padHours", h.PadHours, 0, 1000, "h");
         var rows = new List<ForecastRow>();
         for (var i = 0; i < parts.Count; i++)
         {
             var p = parts[i];
-            BadFactException.Finite($"parts[{i}].riskScore", p.RiskScore, 0, 100, "");
-            BadFactException.Finite($"parts[{i}].price", p.Price, 0, 100_000, currency);
+            InvalidInputException.Finite($"parts[{i}].riskScore", p.RiskScore, 0, 100, "");
+            InvalidInputException.Finite($"parts[{i}].price", p.Price, 0, 100_000, currency);
             var fail = p.ComesOutNow || p.MustGo ? 1 : FailShare(p.RiskScore, h);
             var pad = PadRisk(p.Kind, p.Weeping);
             var take = p.Price + h.HourWorth * (h.MinutesEach / 60 + pad * h.PadHours);
@@ -155,7 +156,7 @@ public static class RecapForecast
         var likely = now + (int)Math.Round(later);
         var (evidence, preventive) = (Cost(Taken), Cost(Prevented));
         // The failure rate is a guess within a factor of two either way; what is taken now costs what it costs.
-        Spread Around(double cost, Func<ForecastPart, bool> taken)
+        Estimate Around(double cost, Func<ForecastPart, bool> taken)
         {
             var firm = Enumerable.Range(0, parts.Count).Where(i => taken(parts[i])).Sum(i => rows[i].TakeCost);
             return new(Math.Round(firm + (cost - firm) / 2, 2), Math.Round(cost, 2), Math.Round(firm + (cost - firm) * 2, 2));
@@ -180,19 +181,13 @@ public static class RecapForecast
         var closeCall = Math.Abs(evidence - preventive) < 0.15 * Math.Max(evidence, preventive);
         var verdict =
             prevent == now
-                ? Verdict.Of(
-                    "Recap now, or by evidence?",
-                    Outcome.No,
-                    $"{counts} Both schools take the same parts.",
-                    Founded.Guess,
-                    reasons
-                )
+                ? Verdict.Of("Recap now, or by evidence?", Outcome.No, $"{counts} Both schools take the same parts.", Basis.Guess, reasons)
             : closeCall
                 ? Verdict.Of(
                     "Recap now, or by evidence?",
                     Outcome.YesIf,
                     $"{counts} It costs much the same either way: choose by how often you want to open it.",
-                    Founded.Guess,
+                    Basis.Guess,
                     reasons
                 )
             : preventive < evidence
@@ -200,14 +195,14 @@ public static class RecapForecast
                     "Recap now, or by evidence?",
                     Outcome.Yes,
                     $"{counts} Taking them all now is the cheaper, by about {Money(evidence - preventive)}.",
-                    Founded.Guess,
+                    Basis.Guess,
                     reasons
                 )
             : Verdict.Of(
                 "Recap now, or by evidence?",
                 Outcome.No,
                 $"{counts} Waiting is the cheaper, by about {Money(preventive - evidence)}.",
-                Founded.Guess,
+                Basis.Guess,
                 reasons
             );
         return new(
@@ -222,7 +217,7 @@ public static class RecapForecast
         );
     }
 
-    static Verdict One(ForecastPart p, double fail, double leave, double take, double pad, ForecastHouse h, string currency)
+    static Verdict One(ForecastPart p, double fail, double leave, double take, double pad, ForecastDefaults h, string currency)
     {
         var question = $"Take {p.Designator} out, or leave it?";
         string Money(double v) => $"{v.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
@@ -243,11 +238,11 @@ public static class RecapForecast
                     question,
                     Outcome.Yes,
                     $"{p.Designator} goes: this kind must not stay whatever it measures.",
-                    Founded.Rule,
+                    Basis.Rule,
                     reasons
                 )
-            : p.ComesOutNow ? Verdict.Of(question, Outcome.Yes, $"{p.Designator} goes: it is bad now.", Founded.Measured, reasons)
-            : leave > take ? Verdict.Of(question, Outcome.Yes, $"{p.Designator} is cheaper taken out now.", Founded.Guess, reasons)
-            : Verdict.Of(question, Outcome.No, $"{p.Designator} is cheaper left in and measured again.", Founded.Guess, reasons);
+            : p.ComesOutNow ? Verdict.Of(question, Outcome.Yes, $"{p.Designator} goes: it is bad now.", Basis.Measured, reasons)
+            : leave > take ? Verdict.Of(question, Outcome.Yes, $"{p.Designator} is cheaper taken out now.", Basis.Guess, reasons)
+            : Verdict.Of(question, Outcome.No, $"{p.Designator} is cheaper left in and measured again.", Basis.Guess, reasons);
     }
 }

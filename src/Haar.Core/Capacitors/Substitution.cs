@@ -73,7 +73,7 @@ public static class Substitution
     {
         CapacitorJudge.Check(original);
         CapacitorJudge.Check(candidate.Spec);
-        BadFactException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
+        InvalidInputException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
         List<SubstitutionRule> rules =
         [
             .. Enumerable
@@ -174,7 +174,7 @@ public static class Substitution
         var broken = rules.Where(r => r.Result == RuleResult.Broken).ToList();
         if (broken.Count > 0)
         {
-            var no = Verdict.Of(question, Outcome.No, $"Do not fit the {name}. {broken[0].Text}", Founded.Rule, reasons);
+            var no = Verdict.Of(question, Outcome.No, $"Do not fit the {name}. {broken[0].Text}", Basis.Rule, reasons);
             return broken.Any(r => r.Rule == "safety class") ? no.With(CautionId.LineFilterCapacitor).Final() : no;
         }
 
@@ -186,17 +186,17 @@ public static class Substitution
                 question,
                 Outcome.YesIf,
                 $"The {name} will do if {char.ToLowerInvariant(open[0].Text[0])}{open[0].Text[1..]}",
-                Founded.Rule,
+                Basis.Rule,
                 reasons
             ),
             (_, > 0) => Verdict.Of(
                 question,
                 Outcome.YesIf,
                 $"The {name} will do, just: {char.ToLowerInvariant(just[0].Text[0])}{just[0].Text[1..]}",
-                Founded.Rule,
+                Basis.Rule,
                 reasons
             ),
-            _ => Verdict.Of(question, Outcome.Yes, $"The {name} fits and meets every rule.", Founded.Rule, reasons),
+            _ => Verdict.Of(question, Outcome.Yes, $"The {name} fits and meets every rule.", Basis.Rule, reasons),
         };
     }
 

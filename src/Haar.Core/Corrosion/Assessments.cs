@@ -36,7 +36,7 @@ public static class CorrosionAssessments
         [
             .. nets.Select(n =>
             {
-                var read = bySubject[n.Id].Standing(n.RepairedAt is null ? "old" : "new", Quantity.Ohms)?.Value;
+                var read = bySubject[n.Id].Latest(n.RepairedAt is null ? "old" : "new", Quantity.Ohms)?.Value;
                 var trace = Trace.Judge(n.Name, n.Trace, read, read >= OpenAsOhms);
                 var state = n.RepairedAt is not null && trace.State == NetState.Sound ? NetState.Repaired : trace.State;
                 var map = boards.FirstOrDefault(b => b.Id == n.BoardId)?.Map;
@@ -76,7 +76,7 @@ public static class CorrosionAssessments
                 var under = nets.Where(n => n.UnderAreas.Contains(a.Id)).ToList();
                 return new AreaAssessment(
                     a,
-                    a.Looks.Count == 0 ? 0 : a.Looks[^1].SquareCentimetres,
+                    a.Inspections.Count == 0 ? 0 : a.Inspections[^1].SquareCentimetres,
                     [.. under.Select(n => n.Net.Id)],
                     under.Count(n => n.State is NetState.NotMeasured or NetState.MeasureBetter),
                     under.Count(n => n.State is NetState.Thin or NetState.Open),

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Verdicts;
@@ -36,7 +37,7 @@ public enum CorrosionStage
 }
 
 /// <summary>One look at an area: stage and size on a day.</summary>
-public sealed record AreaLook(DateTimeOffset At, CorrosionStage Stage, double SquareCentimetres);
+public sealed record AreaInspection(DateTimeOffset At, CorrosionStage Stage, double SquareCentimetres);
 
 /// <summary>A step of the cleaning, in the only order in which they can be done.</summary>
 public enum AreaStep
@@ -70,12 +71,12 @@ public sealed record AreaTreatment
         : stage >= CorrosionStage.MaskLifted && MaskedAt is null ? AreaStep.Mask
         : null;
 
-    /// <exception cref="BadFactException">Not the next step, or pH paper that does not yet read 6 to 8.</exception>
+    /// <exception cref="InvalidInputException">Not the next step, or pH paper that does not yet read 6 to 8.</exception>
     public AreaTreatment Take(AreaStep step, CorrosionStage stage, DateTimeOffset at, double? ph = null, int rinses = 0)
     {
         if (step != Next(stage))
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "step",
                 Next(stage) is { } n ? $"The next step here is “{Words(n)}”, not “{Words(step)}”." : "Everything is done on this area."
             );
@@ -85,11 +86,11 @@ public sealed record AreaTreatment
             case AreaStep.Neutralise:
                 if (ph is not { } value)
                 {
-                    throw new BadFactException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step.");
+                    throw new InvalidInputException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step.");
                 }
-                BadFactException.Finite("ph", value, 0, 14, "");
+                InvalidInputException.Finite("ph", value, 0, 14, "");
                 return value is < Neutralise.LeastPh or > Neutralise.MostPh
-                    ? throw new BadFactException(
+                    ? throw new InvalidInputException(
                         "ph",
                         $"pH {Markings.Si.Plain(value)} is still {(value > 7 ? "alkaline" : "acid")}: go on until the paper reads 6 to 8."
                     )
@@ -102,7 +103,7 @@ public sealed record AreaTreatment
                 return this with
                 {
                     RinsedAt = at,
-                    Rinses = rinses is > 0 and < 100 ? rinses : throw new BadFactException("rinses", "Say how often it was rinsed."),
+                    Rinses = rinses is > 0 and < 100 ? rinses : throw new InvalidInputException("rinses", "Say how often it was rinsed."),
                 };
             case AreaStep.Alcohol:
                 return this with { AlcoholAt = at };
@@ -139,7 +140,8 @@ public sealed class CorrosionArea
     public List<Point> Outline { get; set; } = [];
 
     /// <summary>Oldest first; the last one stands.</summary>
-    public List<AreaLook> Looks { get; set; } = [];
+    [JsonPropertyName("looks")]
+    public List<AreaInspection> Inspections { get; set; } = [];
     public AreaTreatment Treatment { get; set; } = new();
     public DateOnly? InspectOn { get; set; }
 
@@ -147,7 +149,7 @@ public sealed class CorrosionArea
     public Guid? JobId { get; set; }
     public int Version { get; set; }
 
-    public CorrosionStage Stage => Looks.Count == 0 ? CorrosionStage.Bloom : Looks[^1].Stage;
+    public CorrosionStage Stage => Inspections.Count == 0 ? CorrosionStage.Bloom : Inspections[^1].Stage;
 
     public AreaStep? Next => Treatment.Next(Stage);
 }

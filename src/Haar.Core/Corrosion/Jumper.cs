@@ -47,7 +47,7 @@ public static class Jumper
     public static double AwgOhmsPerMetre(int awg) => Trace.CopperOhmMetres / (Math.PI / 4 * Math.Pow(AwgMillimetres(awg) * 1e-3, 2));
 
     /// <param name="trace">The trace it stands in for. Its length is the straight run; a wire is a quarter longer.</param>
-    /// <exception cref="BadFactException">A figure that no repair has.</exception>
+    /// <exception cref="InvalidInputException">A figure that no repair has.</exception>
     public static JumperResult Choose(
         string net,
         TraceFacts trace,
@@ -56,8 +56,8 @@ public static class Jumper
     )
     {
         _ = Trace.Ohms(trace);
-        BadFactException.Finite("riseKelvin", riseKelvin, 1, 60, "K");
-        BadFactException.Finite("mostDropMillivolts", mostDropMillivolts, 1, 2000, "mV");
+        InvalidInputException.Finite("riseKelvin", riseKelvin, 1, 60, "K");
+        InvalidInputException.Finite("mostDropMillivolts", mostDropMillivolts, 1, 2000, "mV");
         var carried = Ipc2221Amps(trace.WidthMillimetres * trace.CopperMicrometres * 1e-3, riseKelvin);
         var amps = trace.Amps ?? carried;
         var length = trace.LengthMillimetres * 1.25;
@@ -109,7 +109,7 @@ public static class Jumper
                         question,
                         Outcome.No,
                         $"No wire up to AWG 18 keeps {Si.Format(amps, "A")} over {Si.Plain(Math.Round(length))} mm within {Si.Plain(mostDropMillivolts)} mV and {Si.Plain(riseKelvin)} K. Lay two side by side, or copper foil.",
-                        Founded.Rule,
+                        Basis.Rule,
                         reasons
                     )
                     .Changing("A shorter way round.", "The current that it really carries.")
@@ -134,7 +134,7 @@ public static class Jumper
                     question,
                     Outcome.Yes,
                     $"AWG {chosen.Awg} wire, {Si.Plain(Math.Ceiling(length + 4))} mm: the thinnest that carries {Si.Format(amps, "A")} and drops {Si.Plain(chosen.DropMillivolts)} mV.",
-                    Founded.Rule,
+                    Basis.Rule,
                     reasons
                 )
                 .Changing(trace.Amps is null ? ["The current that it really carries."] : [])
@@ -161,14 +161,14 @@ public static class MaskRepair
         LacquerMicrometres = 40,
         LacquerSolids = 0.4;
 
-    /// <exception cref="BadFactException">An area of nothing.</exception>
+    /// <exception cref="InvalidInputException">An area of nothing.</exception>
     public static IReadOnlyList<MaskOption> Options(
         double squareCentimetres,
         IReadOnlyCollection<MaskKind>? atHand = null,
         bool nearHeat = false
     )
     {
-        BadFactException.Finite("squareCentimetres", squareCentimetres, 0.01, 5000, "cm²");
+        InvalidInputException.Finite("squareCentimetres", squareCentimetres, 0.01, 5000, "cm²");
         double Ml(int coats, double micrometres, double solids) =>
             Math.Round(Math.Max(0.05, squareCentimetres * micrometres * 1e-4 * coats / solids * 1.5), 2);
         MaskOption Make(
@@ -181,7 +181,7 @@ public static class MaskRepair
             Outcome outcome,
             string sentence,
             string why,
-            Founded founded
+            Basis founded
         ) =>
             new(
                 kind,
@@ -206,7 +206,7 @@ public static class MaskRepair
                 Outcome.Yes,
                 "It is mask again: thin, hard, and it bears an iron.",
                 "It hardens all through under the lamp and takes soldering beside it.",
-                Founded.Rule
+                Basis.Rule
             ),
             Make(
                 MaskKind.ConformalLacquer,
@@ -220,7 +220,7 @@ public static class MaskRepair
                     ? "It keeps damp off, if nothing beside it goes over 100 °C."
                     : "It keeps damp off and comes away with alcohol, so the next repair is easy.",
                 "Made for boards; never over connectors, switches or trimmers.",
-                Founded.Rule
+                Basis.Rule
             ),
             Make(
                 MaskKind.NailVarnish,
@@ -232,7 +232,7 @@ public static class MaskRepair
                 Outcome.YesIf,
                 "It does until better is at hand, if it is clear, without glitter, and kept away from heat.",
                 "Nitrocellulose: it yellows, and an iron burns it. No pigment, since some conduct.",
-                Founded.Guess
+                Basis.Guess
             ),
         ];
         return

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Costs;
 using Haar.Core.Markings;
@@ -20,7 +21,7 @@ public enum Neutraliser
 public sealed record AreaFacts(string Name, LeakSource Source, CorrosionStage Stage, double SquareCentimetres, double? Ph = null);
 
 /// <summary>Numbers of the house for neutralising.</summary>
-public sealed record NeutraliseHouse
+public sealed record NeutraliseDefaults
 {
     /// <summary>Percent by weight that the neutraliser is used at.</summary>
     public double Percent { get; init; } = 5;
@@ -52,14 +53,14 @@ public sealed record NeutraliseHouse
 /// <param name="ResidueShare">What is left after them.</param>
 public sealed record NeutralisePlan(
     Neutraliser Neutraliser,
-    Spread Millilitres,
+    Estimate Millilitres,
     string Mix,
     int Rinses,
     double RinseMillilitres,
     double ResidueShare,
     IReadOnlyList<string> Steps,
     Verdict Verdict,
-    NeutraliseHouse House
+    [property: JsonPropertyName("house")] NeutraliseDefaults Defaults
 );
 
 /// <summary>Areas that may lie in one bath, since their residues react the same way.</summary>
@@ -114,14 +115,14 @@ public static class Neutralise
     /// <summary>Rinses until at most <paramref name="share"/> is left, where each leaves film/(film + water) of what was there: n = ⌈ln share / ln(film/(film + water))⌉.</summary>
     public static int Rinses(double filmMillilitres, double waterMillilitres, double share)
     {
-        BadFactException.Finite("filmMillilitres", filmMillilitres, 1e-6, 1e6, "ml");
-        BadFactException.Finite("waterMillilitres", waterMillilitres, 1e-6, 1e7, "ml");
-        BadFactException.Finite("share", share, 1e-9, 0.9, "");
+        InvalidInputException.Finite("filmMillilitres", filmMillilitres, 1e-6, 1e6, "ml");
+        InvalidInputException.Finite("waterMillilitres", waterMillilitres, 1e-6, 1e7, "ml");
+        InvalidInputException.Finite("share", share, 1e-9, 0.9, "");
         return Math.Max(1, (int)Math.Ceiling(Math.Log(share) / Math.Log(filmMillilitres / (filmMillilitres + waterMillilitres)) - 1e-9));
     }
 
-    /// <exception cref="BadFactException">An area of nothing, or a figure of the house that cannot be.</exception>
-    public static NeutralisePlan Plan(AreaFacts a, NeutraliseHouse? house = null)
+    /// <exception cref="InvalidInputException">An area of nothing, or a figure of the house that cannot be.</exception>
+    public static NeutralisePlan Plan(AreaFacts a, NeutraliseDefaults? house = null)
     {
         house ??= new();
         Check(a, house);
@@ -140,17 +141,17 @@ public static class Neutralise
                     question,
                     Outcome.Unknown,
                     "Cannot say yet: wet a strip of pH paper and lay it on the residue. Above 8 takes an acid, below 6 bicarbonate.",
-                    Founded.Guess,
+                    Basis.Guess,
                     new Reason("The wrong neutraliser adds to the damage.", Source: "acid and base")
                 )
                 .Changing("pH paper, wet, on the residue.")
                 .With(cautions);
-            return new(Neutraliser.None, Spread.None, "", rinses, Math.Round(water), left, [], unknown, house);
+            return new(Neutraliser.None, Estimate.None, "", rinses, Math.Round(water), left, [], unknown, house);
         }
 
         var n = For(reaction, house.Citric);
         var (likely, mix) = Volume(n, a, house);
-        var millilitres = new Spread(Math.Ceiling(likely * 0.6), Math.Ceiling(likely), Math.Ceiling(likely * 1.8));
+        var millilitres = new Estimate(Math.Ceiling(likely * 0.6), Math.Ceiling(likely), Math.Ceiling(likely * 1.8));
         var reasons = new List<Reason>
         {
             new(
@@ -193,14 +194,14 @@ public static class Neutralise
                     question,
                     Outcome.Yes,
                     $"Water alone: the residue {(a.Ph is null ? "is salt" : "is neutral")}. Rinse {rinses} times, then alcohol, then dry.",
-                    a.Ph is null ? Founded.Rule : Founded.Measured,
+                    a.Ph is null ? Basis.Rule : Basis.Measured,
                     reasons
                 )
                 : Verdict.Of(
                     question,
                     Outcome.Yes,
                     $"{(n == Neutraliser.AceticAcid && house.StockPercent <= 5.5 ? "White vinegar" : Verdicts.Words.Capital(n.Words()))}, {Si.Plain(house.Percent)} %, {Si.Plain(millilitres.Low)} to {Si.Plain(millilitres.High)} ml, until the paper reads 6 to 8.",
-                    a.Ph is null ? Founded.Rule : Founded.Measured,
+                    a.Ph is null ? Basis.Rule : Basis.Measured,
                     reasons
                 );
         return new(
@@ -216,7 +217,7 @@ public static class Neutralise
         );
     }
 
-    static (double Millilitres, string Mix) Volume(Neutraliser n, AreaFacts a, NeutraliseHouse house)
+    static (double Millilitres, string Mix) Volume(Neutraliser n, AreaFacts a, NeutraliseDefaults house)
     {
         if (n == Neutraliser.None)
         {
@@ -262,7 +263,7 @@ public static class Neutralise
                     question,
                     Outcome.No,
                     "Never in one bath: an acid and bicarbonate foam over, use each other up and clean nothing. Two baths, and water between them.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason("Each neutralises the other instead of the residue.", Source: "acid and base")
                 )
                 .Changing("A bath of its own for each.")
@@ -271,7 +272,7 @@ public static class Neutralise
                 question,
                 Outcome.Yes,
                 a == b ? "Yes: it is the same neutraliser." : "Yes: neither works against the other.",
-                Founded.Rule
+                Basis.Rule
             );
     }
 
@@ -298,20 +299,20 @@ public static class Neutralise
 
     static string Words2(AreaFacts a) => a.Name.Trim().Length > 0 ? a.Name.Trim() : "it";
 
-    static void Check(AreaFacts a, NeutraliseHouse h)
+    static void Check(AreaFacts a, NeutraliseDefaults h)
     {
-        BadFactException.Finite("squareCentimetres", a.SquareCentimetres, 0.01, 5000, "cm²");
-        BadFactException.Finite("ph", a.Ph, 0, 14, "");
-        BadFactException.Finite("house.percent", h.Percent, 0.5, 20, "%");
-        BadFactException.Finite("house.stockPercent", h.StockPercent, 1, 100, "%");
-        BadFactException.Finite("house.excess", h.Excess, 1, 100, "");
-        BadFactException.Finite("house.residueShare", h.ResidueShare, 1e-6, 0.5, "");
-        BadFactException.Finite("house.filmMillilitresPerSquareCentimetre", h.FilmMillilitresPerSquareCentimetre, 0.001, 1, "ml");
-        BadFactException.Finite("house.rinseMillilitresPerSquareCentimetre", h.RinseMillilitresPerSquareCentimetre, 0.01, 20, "ml");
-        BadFactException.Finite("house.bathLitres", h.BathLitres, 0.02, 50, "l");
+        InvalidInputException.Finite("squareCentimetres", a.SquareCentimetres, 0.01, 5000, "cm²");
+        InvalidInputException.Finite("ph", a.Ph, 0, 14, "");
+        InvalidInputException.Finite("house.percent", h.Percent, 0.5, 20, "%");
+        InvalidInputException.Finite("house.stockPercent", h.StockPercent, 1, 100, "%");
+        InvalidInputException.Finite("house.excess", h.Excess, 1, 100, "");
+        InvalidInputException.Finite("house.residueShare", h.ResidueShare, 1e-6, 0.5, "");
+        InvalidInputException.Finite("house.filmMillilitresPerSquareCentimetre", h.FilmMillilitresPerSquareCentimetre, 0.001, 1, "ml");
+        InvalidInputException.Finite("house.rinseMillilitresPerSquareCentimetre", h.RinseMillilitresPerSquareCentimetre, 0.01, 20, "ml");
+        InvalidInputException.Finite("house.bathLitres", h.BathLitres, 0.02, 50, "l");
         if (h.StockPercent < h.Percent && !h.Citric && Reaction(a) == LeakReaction.Alkaline)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "house.stockPercent",
                 "What is in the bottle is weaker than what is wanted: nothing can be diluted upwards."
             );

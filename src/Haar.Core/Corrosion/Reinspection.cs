@@ -25,23 +25,23 @@ public static class Reinspection
     /// <param name="looks">Oldest first, at least one.</param>
     /// <param name="ph">Paper at the end of the cleaning; null when nobody measured.</param>
     /// <param name="from">The day of the last look or of the cleaning, whichever is later.</param>
-    /// <exception cref="BadFactException">No look, a size that cannot be, or looks out of order.</exception>
-    public static ReinspectionResult Of(IReadOnlyList<AreaLook> looks, double? ph, DateOnly from)
+    /// <exception cref="InvalidInputException">No look, a size that cannot be, or looks out of order.</exception>
+    public static ReinspectionResult Of(IReadOnlyList<AreaInspection> looks, double? ph, DateOnly from)
     {
         if (looks.Count == 0)
         {
-            throw new BadFactException("looks", "Nobody has looked at it yet.");
+            throw new InvalidInputException("looks", "Nobody has looked at it yet.");
         }
         for (var i = 0; i < looks.Count; i++)
         {
-            BadFactException.Finite($"looks[{i}].squareCentimetres", looks[i].SquareCentimetres, 0, 5000, "cm²");
+            InvalidInputException.Finite($"looks[{i}].squareCentimetres", looks[i].SquareCentimetres, 0, 5000, "cm²");
             if (i > 0 && looks[i].At < looks[i - 1].At)
             {
-                throw new BadFactException($"looks[{i}].at", "The looks come oldest first.");
+                throw new InvalidInputException($"looks[{i}].at", "The looks come oldest first.");
             }
         }
 
-        BadFactException.Finite("ph", ph, 0, 14, "");
+        InvalidInputException.Finite("ph", ph, 0, 14, "");
         const string question = "When should it be looked at again?";
         var last = looks[^1];
         var before = looks.Count > 1 ? looks[^2] : null;
@@ -89,7 +89,7 @@ public static class Reinspection
                     question,
                     Outcome.No,
                     $"It is still eating: from stage {(int)before!.Stage} and {Markings.Si.Plain(Math.Round(before.SquareCentimetres, 1))} cm² to stage {(int)last.Stage} and {Markings.Si.Plain(Math.Round(last.SquareCentimetres, 1))} cm². Clean it again, also under the chips, and look in a month.",
-                    Founded.Measured,
+                    Basis.Measured,
                     reasons
                 )
                 .Changing("Residue lifted out from under the nearest socket.")
@@ -98,7 +98,7 @@ public static class Reinspection
                     question,
                     Outcome.Yes,
                     $"Look at it by {on.ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture)}. {(before is null ? "If it has spread or gone a stage further by then, residue is still under it: clean it again." : "It has not moved since the last look.")}",
-                    before is null ? Founded.Guess : Founded.Measured,
+                    before is null ? Basis.Guess : Basis.Measured,
                     reasons
                 )
                 .Changing(clean ? [] : ["pH paper on it: 6 to 8 doubles the time."]);

@@ -86,16 +86,16 @@ public static class Trace
     public const double ViaOhms = 0.0011;
 
     /// <summary>R = ρ·L/(w·t), plus the plated holes; ohms at 20 °C.</summary>
-    /// <exception cref="BadFactException">A length, width or thickness that no trace has.</exception>
+    /// <exception cref="InvalidInputException">A length, width or thickness that no trace has.</exception>
     public static double Ohms(TraceFacts t)
     {
-        BadFactException.Finite("trace.lengthMillimetres", t.LengthMillimetres, 0.1, 5000, "mm");
-        BadFactException.Finite("trace.widthMillimetres", t.WidthMillimetres, 0.03, 100, "mm");
-        BadFactException.Finite("trace.copperMicrometres", t.CopperMicrometres, 5, 420, "µm");
-        BadFactException.Finite("trace.amps", t.Amps, 0, 100, "A");
+        InvalidInputException.Finite("trace.lengthMillimetres", t.LengthMillimetres, 0.1, 5000, "mm");
+        InvalidInputException.Finite("trace.widthMillimetres", t.WidthMillimetres, 0.03, 100, "mm");
+        InvalidInputException.Finite("trace.copperMicrometres", t.CopperMicrometres, 5, 420, "µm");
+        InvalidInputException.Finite("trace.amps", t.Amps, 0, 100, "A");
         if (t.Vias is < 0 or > 200)
         {
-            throw new BadFactException("trace.vias", "Between 0 and 200 plated holes.");
+            throw new InvalidInputException("trace.vias", "Between 0 and 200 plated holes.");
         }
         return CopperOhmMetres * (t.LengthMillimetres * 1e-3) / (t.WidthMillimetres * 1e-3 * t.CopperMicrometres * 1e-6) + t.Vias * ViaOhms;
     }
@@ -111,9 +111,9 @@ public static class Trace
     )
     {
         var expected = Ohms(t);
-        BadFactException.Finite("readOhms", readOhms, 0, 1e9, "Ω");
-        BadFactException.Finite("contactErrorOhms", contactErrorOhms, 0, 10, "Ω");
-        BadFactException.Finite("thinFactor", thinFactor, 1.05, 10, "");
+        InvalidInputException.Finite("readOhms", readOhms, 0, 1e9, "Ω");
+        InvalidInputException.Finite("contactErrorOhms", contactErrorOhms, 0, 10, "Ω");
+        InvalidInputException.Finite("thinFactor", thinFactor, 1.05, 10, "");
         var question = $"Is {net} whole?";
         var limit = expected * thinFactor;
         var source = "R = ρ·L/(w·t), ρ of copper at 20 °C";
@@ -133,7 +133,7 @@ public static class Trace
                         question,
                         Outcome.No,
                         $"{net} is open: {(overload ? "the meter reads no end" : Si.Format(readOhms!.Value, "Ω"))} where whole copper has {Si.Format(expected, "Ω")}. A jumper, end to end.",
-                        Founded.Measured,
+                        Basis.Measured,
                         readOhms is { } r0
                             ? new Reason($"{Si.Format(r0, "Ω")} end to end.", new("Read", r0, "Ω", null, Si.Tidy(limit)))
                             : new Reason("Nothing gets through."),
@@ -154,7 +154,7 @@ public static class Trace
                         question,
                         Outcome.Unknown,
                         $"{net} has not been measured. Whole, it reads {Si.Format(expected, "Ω")} end to end.",
-                        Founded.Guess,
+                        Basis.Guess,
                         expects
                     )
                     .Changing("Ohms end to end, probes zeroed, on the parts' own pins.")
@@ -177,7 +177,7 @@ public static class Trace
                         question,
                         Outcome.Yes,
                         $"{net} is sound: {Si.Format(read, "Ω")}, and whole copper has {Si.Format(expected, "Ω")}.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reading,
                         expects
                     )
@@ -196,7 +196,7 @@ public static class Trace
                         question,
                         Outcome.No,
                         $"{net} is thin: {Si.Format(read, "Ω")} where whole copper has {Si.Format(expected, "Ω")}, so {(Percent(low) == Percent(high) ? $"about {Percent(low)}" : $"{Percent(low)} to {Percent(high)}")} % of it is left. Tin it over or lay a jumper.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reading,
                         expects
                     )
@@ -213,7 +213,7 @@ public static class Trace
                     question,
                     Outcome.Unknown,
                     $"Cannot say: {Si.Format(contactErrorOhms, "Ω")} at the probes is as much as the difference between whole and thin here. Measure with four wires, or with the probes zeroed and pressed hard.",
-                    Founded.Measured,
+                    Basis.Measured,
                     reading,
                     expects
                 )

@@ -30,27 +30,27 @@ public static class CostSums
         return new(paid, spent, (paid ?? 0) + spent, list.Sum(e => e.Minutes ?? 0), currency);
     }
 
-    /// <exception cref="BadFactException">Neither money nor minutes, or not an amount.</exception>
+    /// <exception cref="InvalidInputException">Neither money nor minutes, or not an amount.</exception>
     public static void Check(CostEntry e)
     {
         if (e.What.Trim().Length is 0 or > 200)
         {
-            throw new BadFactException("what", "Say in 1 to 200 characters what it was for.");
+            throw new InvalidInputException("what", "Say in 1 to 200 characters what it was for.");
         }
 
         if (e.Amount is null && e.Minutes is null)
         {
-            throw new BadFactException("amount", "Give an amount, or minutes, or both.");
+            throw new InvalidInputException("amount", "Give an amount, or minutes, or both.");
         }
 
         if (e.Amount is < -100_000 or > 1_000_000)
         {
-            throw new BadFactException("amount", "An amount from −100 000 to 1 000 000.");
+            throw new InvalidInputException("amount", "An amount from −100 000 to 1 000 000.");
         }
 
         if (e.Minutes is < 0 or > 100_000)
         {
-            throw new BadFactException("minutes", "Minutes from 0 to 100 000.");
+            throw new InvalidInputException("minutes", "Minutes from 0 to 100 000.");
         }
     }
 }

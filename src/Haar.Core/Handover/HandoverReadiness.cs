@@ -22,7 +22,7 @@ public static class HandoverReadiness
                     question,
                     Outcome.No,
                     $"Not yet. A danger is open: {meaning.Words}{(dangers[0].Place.Length > 0 ? $", {dangers[0].Place}" : "")}.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason(meaning.Why)
                 )
                 .Changing($"{meaning.Work}, and say so on the finding.")
@@ -37,7 +37,7 @@ public static class HandoverReadiness
                     question,
                     Outcome.No,
                     $"Not yet. {half.Capacitor.Designator} is half exchanged.",
-                    Founded.Measured,
+                    Basis.Measured,
                     new Reason("A board with one part off is neither one thing nor the other.")
                 )
                 .Changing("Its last step.");
@@ -47,7 +47,7 @@ public static class HandoverReadiness
         if (gate.Next is not null && gate.Verdict.Outcome == Outcome.No)
         {
             return Verdict
-                .Of(question, Outcome.No, "Not yet. Its first power has stopped.", Founded.Measured, new Reason(gate.Verdict.Sentence))
+                .Of(question, Outcome.No, "Not yet. Its first power has stopped.", Basis.Measured, new Reason(gate.Verdict.Sentence))
                 .Changing("The failed step read again and passed.");
         }
 
@@ -59,7 +59,7 @@ public static class HandoverReadiness
                     question,
                     Outcome.No,
                     $"Not yet. {(out_ == 1 ? $"{apart.Title} is" : $"{out_} pieces are")} not back in.",
-                    Founded.Measured,
+                    Basis.Measured,
                     new Reason("What is left out stays behind when the machine leaves.")
                 )
                 .Changing("The rebuild, or a word that it stays out.");
@@ -93,7 +93,7 @@ public static class HandoverReadiness
                     question,
                     Outcome.No,
                     $"Not yet. {Words.Capital(area.Name)} is half cleaned.",
-                    Founded.Measured,
+                    Basis.Measured,
                     new Reason("A board half cleaned corrodes faster than one not touched.")
                 )
                 .Changing($"Its next step: {AreaTreatment.Words(area.Next!.Value)}.");
@@ -116,9 +116,9 @@ public static class HandoverReadiness
             open.Add(new("Nothing was measured before and after."));
         }
         return open.Count == 0
-            ? Verdict.Of(question, Outcome.Yes, "Yes. Everything listed is done.", Founded.Measured)
+            ? Verdict.Of(question, Outcome.Yes, "Yes. Everything listed is done.", Basis.Measured)
             : Verdict
-                .Of(question, Outcome.YesIf, "Yes, if whoever takes it knows what is still open.", Founded.Measured, open)
+                .Of(question, Outcome.YesIf, "Yes, if whoever takes it knows what is still open.", Basis.Measured, open)
                 .Changing("The open points done.");
     }
 }

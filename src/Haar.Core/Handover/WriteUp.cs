@@ -76,7 +76,7 @@ public static class WriteUps
         );
         Section(
             "What it said",
-            f.Observations.Where(o => !o.Struck)
+            f.Observations.Where(o => !o.Voided)
                 .OrderBy(o => o.At)
                 .Select(o =>
                     $"{o.Kind switch { ObservationKind.Beep => "It beeped", ObservationKind.ErrorCode => "Error code", ObservationKind.MemoryCount => "It counted", ObservationKind.Sound => "Heard", ObservationKind.Smell => "Smelled", ObservationKind.Picture => "Picture", _ => "It said" }}: {Sentence(o.Text)}"
@@ -122,10 +122,12 @@ public static class WriteUps
     /// <summary>Null until there is a run on both sides.</summary>
     public static Comparison? Compare(Proof p, IEnumerable<Reading> readings)
     {
-        var mine = readings.Where(r => r.SubjectId == p.Id && !r.Struck).OrderBy(r => r.At).ThenBy(r => r.Id).ToList();
+        var mine = readings.Where(r => r.SubjectId == p.Id && !r.Voided).OrderBy(r => r.At).ThenBy(r => r.Id).ToList();
         var before = mine.Where(r => r.Channel == "before").Select(r => r.Value).ToList();
         var after = mine.Where(r => r.Channel == "after").Select(r => r.Value).ToList();
-        return before.Count == 0 || after.Count == 0 ? null : IsItReal.Compare(p.What, before, after, p.Unit, p.Better, p.Resolution);
+        return before.Count == 0 || after.Count == 0
+            ? null
+            : SignificanceTest.Compare(p.What, before, after, p.Unit, p.Better, p.Resolution);
     }
 
     static IEnumerable<string> Arrived(Intake.Machine m, string currency)
@@ -165,7 +167,7 @@ public static class WriteUps
     {
         foreach (var a in f.Areas.Where(a => a.Treatment.NeutralisedAt is not null))
         {
-            var last = a.Looks.Count > 0 ? a.Looks[^1] : null;
+            var last = a.Inspections.Count > 0 ? a.Inspections[^1] : null;
             yield return $"{Words.Capital(a.Name)}: {(last is null ? "" : $"{Si.Plain(Math.Round(last.SquareCentimetres, 1))} cm² at stage {(int)last.Stage}, ")}neutralised to pH {Si.Plain(a.Treatment.Ph ?? 7)}{(a.Treatment.RinsedAt is null ? "" : $", rinsed {a.Treatment.Rinses} times")}{(a.Treatment.DriedAt is null ? "" : ", dried")}{(a.Treatment.MaskedAt is null ? "" : ", new mask")}{(a.InspectOn is { } day ? $"; to be looked at by {day:d MMMM yyyy}" : "")}.";
         }
 
@@ -211,8 +213,8 @@ public static class WriteUps
             var mine = f.Readings.Where(r => r.SubjectId == a.Capacitor.Id).ToList();
             string Read(string channel)
             {
-                var c = mine.Standing(channel, Quantity.Capacitance);
-                var e = mine.Standing(channel, Quantity.Esr);
+                var c = mine.Latest(channel, Quantity.Capacitance);
+                var e = mine.Latest(channel, Quantity.Esr);
                 return string.Join(
                     ", ",
                     new[] { c is null ? "" : Si.Format(c.Value, "F"), e is null ? "" : Si.Format(e.Value, "Ω") }.Where(x => x.Length > 0)

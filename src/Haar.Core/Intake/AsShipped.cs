@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Markings;
 using Haar.Core.Verdicts;
 
@@ -60,7 +61,7 @@ public sealed record ItemVerdict(
     ItemFate Fate,
     DateCodeResult? Date,
     string Sentence,
-    Founded Founded,
+    [property: JsonPropertyName("founded")] Basis Basis,
     bool Said
 );
 
@@ -102,11 +103,11 @@ public static class AsShipped
         const string question = "What was it when it left the factory?";
         if (periodYears is < 0 or > 40)
         {
-            throw new BadFactException("periodYears", "The period is 0 to 40 years.");
+            throw new InvalidInputException("periodYears", "The period is 0 to 40 years.");
         }
         if (found.GroupBy(f => Key(f.Slot)).FirstOrDefault(g => g.Count() > 1) is { } twice)
         {
-            throw new BadFactException("slot", $"“{twice.First().Slot}” is listed twice: give each a name of its own.");
+            throw new InvalidInputException("slot", $"“{twice.First().Slot}” is listed twice: give each a name of its own.");
         }
         var dates = found
             .Where(f => f.DateCode.Trim().Length > 0)
@@ -135,7 +136,7 @@ public static class AsShipped
                         items.Count == 0
                             ? "Nothing is known of what was sold, and nothing has been noted of what is here."
                             : $"No profile says what was sold; of what was noted, {tail}.",
-                        Founded.Guess
+                        Basis.Guess
                     )
                     .Changing("A pack with this machine's configurations.", "A date code on each part.")
             : best.Agrees == 0 && best.Contradicts == 0
@@ -144,7 +145,7 @@ public static class AsShipped
                         question,
                         Outcome.Unknown,
                         $"It was sold in {configurations.Count} {(configurations.Count == 1 ? "form" : "forms")}; nothing has been noted yet that tells which this was.",
-                        Founded.Guess,
+                        Basis.Guess,
                         Reasons(fits)
                     )
                     .Changing(apart)
@@ -154,7 +155,7 @@ public static class AsShipped
                         question,
                         Outcome.Unknown,
                         $"{best.Configuration.Name} and {string.Join(" and ", rivals.Select(r => r.Configuration.Name))} fit equally well: {tail}.",
-                        Founded.Rule,
+                        Basis.Rule,
                         Reasons(fits)
                     )
                     .Changing(apart)
@@ -163,7 +164,7 @@ public static class AsShipped
                     question,
                     best.Contradicts == 0 ? Outcome.Yes : Outcome.YesIf,
                     $"{best.Configuration.Name} fits best: {tail}.",
-                    dates.Count > 0 ? Founded.Measured : Founded.Rule,
+                    dates.Count > 0 ? Basis.Measured : Basis.Rule,
                     Reasons(fits)
                 )
                 .Changing(apart);
@@ -241,7 +242,7 @@ public static class AsShipped
                         said,
                         date,
                         said == fate ? sentence : $"Somebody here says so. {sentence}",
-                        Founded.Guess,
+                        Basis.Guess,
                         true
                     )
                     : new(f?.Id, slot, shipped, f?.What ?? "", fate, date, sentence, founded, false)
@@ -251,17 +252,17 @@ public static class AsShipped
         return list;
     }
 
-    static (ItemFate, string, Founded) Judge(bool profiled, string shipped, FoundItem? f, DateCodeResult? date, int? year, int period)
+    static (ItemFate, string, Basis) Judge(bool profiled, string shipped, FoundItem? f, DateCodeResult? date, int? year, int period)
     {
         if (f is null || (f.What.Trim().Length == 0 && !f.Absent))
         {
-            return (ItemFate.NotKnown, "Nobody has looked.", Founded.Guess);
+            return (ItemFate.NotKnown, "Nobody has looked.", Basis.Guess);
         }
         if (f.Absent)
         {
             return shipped.Length > 0 || !profiled
-                ? (ItemFate.Missing, shipped.Length > 0 ? $"Sold with {shipped}; its place is empty." : "Its place is empty.", Founded.Rule)
-                : (ItemFate.NotKnown, "Not there, and not sold with it.", Founded.Rule);
+                ? (ItemFate.Missing, shipped.Length > 0 ? $"Sold with {shipped}; its place is empty." : "Its place is empty.", Basis.Rule)
+                : (ItemFate.NotKnown, "Not there, and not sold with it.", Basis.Rule);
         }
         var newer = date is not null && Newer(date);
         var made = date?.Resolved?.Year ?? (newer ? date!.Readings.Min(r => r.Year) : null);
@@ -270,9 +271,9 @@ public static class AsShipped
             var late = y - built;
             var younger =
                 $"This {f.Slot.ToLowerInvariant()} is {(date!.Resolved is null ? "at least " : "")}{(late == 1 ? "one year" : $"{late} years")} younger than the machine: an earlier repair or upgrade.";
-            return shipped.Length == 0 && profiled ? (ItemFate.Added, $"Not sold with it. {younger}", Founded.Measured)
-                : late <= period ? (ItemFate.SwappedInPeriod, younger, Founded.Measured)
-                : (ItemFate.SwappedLater, younger, Founded.Measured);
+            return shipped.Length == 0 && profiled ? (ItemFate.Added, $"Not sold with it. {younger}", Basis.Measured)
+                : late <= period ? (ItemFate.SwappedInPeriod, younger, Basis.Measured)
+                : (ItemFate.SwappedLater, younger, Basis.Measured);
         }
 
         if (shipped.Length == 0)
@@ -283,23 +284,23 @@ public static class AsShipped
                         made is { } m
                             ? $"Not sold with it; made in {m}, so added in its own time."
                             : "Not sold with it; without a date nobody can say when it was added.",
-                        made is null ? Founded.Rule : Founded.Measured
+                        made is null ? Basis.Rule : Basis.Measured
                     )
-                : made is { } dated ? (ItemFate.Original, $"Made in {dated}, within the machine's years.", Founded.Measured)
-                : (ItemFate.NotKnown, "No profile and no date code.", Founded.Guess);
+                : made is { } dated ? (ItemFate.Original, $"Made in {dated}, within the machine's years.", Basis.Measured)
+                : (ItemFate.NotKnown, "No profile and no date code.", Basis.Guess);
         }
 
         return Matches(shipped, f.What)
                 ? (
                     ItemFate.Original,
                     made is { } when ? $"As sold, and made in {when}." : "As sold, by what it is; a date code would settle it.",
-                    made is null ? Founded.Rule : Founded.Measured
+                    made is null ? Basis.Rule : Basis.Measured
                 )
-            : made is not null ? (ItemFate.SwappedInPeriod, $"Sold with {shipped}; this one is another, made in {made}.", Founded.Measured)
+            : made is not null ? (ItemFate.SwappedInPeriod, $"Sold with {shipped}; this one is another, made in {made}.", Basis.Measured)
             : (
                 ItemFate.NotKnown,
                 $"Sold with {shipped}; this one is another, and without a date nobody can say when it was swapped.",
-                Founded.Guess
+                Basis.Guess
             );
     }
 
@@ -350,7 +351,7 @@ public static class AsShipped
 
     static string Key(string s) => string.Join(' ', s.Trim().ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries));
 
-    /// <exception cref="BadFactException">Names the field.</exception>
+    /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(FoundItem f)
     {
         foreach (
@@ -365,17 +366,17 @@ public static class AsShipped
         {
             if (text.Length > most)
             {
-                throw new BadFactException(field, $"At most {most} characters.");
+                throw new InvalidInputException(field, $"At most {most} characters.");
             }
         }
 
         if (f.Slot.Trim().Length == 0)
         {
-            throw new BadFactException("slot", "Say which item it is: drive, supply, graphics card.");
+            throw new InvalidInputException("slot", "Say which item it is: drive, supply, graphics card.");
         }
         if (f.Absent && f.What.Trim().Length > 0)
         {
-            throw new BadFactException("what", "It cannot be there and absent at once.");
+            throw new InvalidInputException("what", "It cannot be there and absent at once.");
         }
         if (f.DateCode.Trim().Length > 0)
         {

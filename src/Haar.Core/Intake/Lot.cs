@@ -33,8 +33,8 @@ public sealed class LotBox
     public string ProfileId { get; set; } = "";
     public string Note { get; set; } = "";
     public List<BoxPart> Parts { get; set; } = [];
-    public Spread Money { get; set; } = Spread.None;
-    public Spread Hours { get; set; } = Spread.None;
+    public Estimate Money { get; set; } = Estimate.None;
+    public Estimate Hours { get; set; } = Estimate.None;
     public double? Complete { get; set; }
     public double Worth { get; set; } = 1;
     public BoxLock Lock { get; set; }
@@ -63,37 +63,37 @@ public static class Lots
             Aim = plan.Aim,
         };
 
-    /// <exception cref="BadFactException">Names the field.</exception>
+    /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(LotBox b)
     {
         if (b.Name.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("name", "Give the box a name of 1 to 80 characters: what you think is in it.");
+            throw new InvalidInputException("name", "Give the box a name of 1 to 80 characters: what you think is in it.");
         }
         if (b.Kind.Length > 80)
         {
-            throw new BadFactException("kind", "At most 80 characters.");
+            throw new InvalidInputException("kind", "At most 80 characters.");
         }
         if (b.Note.Length > 500)
         {
-            throw new BadFactException("note", "At most 500 characters.");
+            throw new InvalidInputException("note", "At most 500 characters.");
         }
         if (b.Parts.Count > 60)
         {
-            throw new BadFactException("parts", "At most 60 kinds of part in a box.");
+            throw new InvalidInputException("parts", "At most 60 kinds of part in a box.");
         }
         if (b.Parts.FirstOrDefault(p => p.Kind.Trim().Length is 0 or > 60) is not null)
         {
-            throw new BadFactException("parts", "Every part has a name of 1 to 60 characters.");
+            throw new InvalidInputException("parts", "Every part has a name of 1 to 60 characters.");
         }
         if (b.Parts.FirstOrDefault(p => p.Count is < 1 or > 100) is { } many)
         {
-            throw new BadFactException("parts", $"{many.Kind}: between 1 and 100 of them.");
+            throw new InvalidInputException("parts", $"{many.Kind}: between 1 and 100 of them.");
         }
-        Spread.Check("money", b.Money, 1e6, "");
-        Spread.Check("hours", b.Hours, 1e5, "h");
-        BadFactException.Finite("complete", b.Complete, 0, 1e6, "");
-        BadFactException.Finite("worth", b.Worth, 0.01, 1000, "");
+        Estimate.Check("money", b.Money, 1e6, "");
+        Estimate.Check("hours", b.Hours, 1e5, "h");
+        InvalidInputException.Finite("complete", b.Complete, 0, 1e6, "");
+        InvalidInputException.Finite("worth", b.Worth, 0.01, 1000, "");
         if (
             b
                 .Parts.GroupBy(p => (p.Kind.Trim().ToLowerInvariant(), p.Fits.Trim().ToLowerInvariant()))
@@ -103,29 +103,29 @@ public static class Lots
             { } own
         )
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "parts",
                 $"It has a good {own.First().Kind} and needs one: a box cannot give to itself. If it needs two, list the good one under another name."
             );
         }
     }
 
-    /// <exception cref="BadFactException">Names the field.</exception>
+    /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(LotPlan p)
     {
-        BadFactException.Finite("budgetMoney", p.BudgetMoney, 0, 1e6, "");
-        BadFactException.Finite("budgetHours", p.BudgetHours, 0, 1e5, "h");
+        InvalidInputException.Finite("budgetMoney", p.BudgetMoney, 0, 1e6, "");
+        InvalidInputException.Finite("budgetHours", p.BudgetHours, 0, 1e5, "h");
         if (p.Prices.Count > 200)
         {
-            throw new BadFactException("prices", "At most 200 prices.");
+            throw new InvalidInputException("prices", "At most 200 prices.");
         }
         foreach (var price in p.Prices)
         {
             if (price.Kind.Trim().Length is 0 or > 60)
             {
-                throw new BadFactException("prices", "Every price names its part, in 1 to 60 characters.");
+                throw new InvalidInputException("prices", "Every price names its part, in 1 to 60 characters.");
             }
-            Spread.Check("prices", price.Money, 1e6, "");
+            Estimate.Check("prices", price.Money, 1e6, "");
         }
     }
 }

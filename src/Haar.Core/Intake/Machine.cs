@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
 using Haar.Core.Costs;
@@ -73,8 +74,12 @@ public sealed class Machine
 
     /// <summary>What the seller or giver said of it.</summary>
     public string Claimed { get; set; } = "";
-    public RecapSchool RecapSchool { get; set; }
-    public RestorationSchool RestorationSchool { get; set; }
+
+    [JsonPropertyName("recapSchool")]
+    public RecapPolicy RecapPolicy { get; set; }
+
+    [JsonPropertyName("restorationSchool")]
+    public RestorationPolicy RestorationPolicy { get; set; }
 
     /// <summary>Rails of its supply; volts in them are nominal only.</summary>
     public List<RailReading> Rails { get; set; } = [];
@@ -96,44 +101,30 @@ public sealed class Machine
     public int Version { get; set; }
 }
 
-/// <summary>A photo, stored by its content.</summary>
-public sealed class Photo
-{
-    public Guid Id { get; init; }
-    public Guid MachineId { get; init; }
-
-    /// <summary>SHA-256 of the stored JPEG, lower-case hex.</summary>
-    public string Hash { get; init; } = "";
-    public int Width { get; init; }
-    public int Height { get; init; }
-    public string Caption { get; set; } = "";
-    public DateTimeOffset At { get; init; }
-}
-
 /// <summary>What can be wrong with a machine as typed, before it is taken in.</summary>
 public static class Arrivals
 {
     public const int FirstYear = 1970;
 
-    /// <exception cref="BadFactException">Names the first field that cannot be.</exception>
+    /// <exception cref="InvalidInputException">Names the first field that cannot be.</exception>
     public static void Check(Machine m, int thisYear)
     {
         if (m.Name.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("name", "Give the machine a name of 1 to 80 characters: what you will call it at the bench.");
+            throw new InvalidInputException("name", "Give the machine a name of 1 to 80 characters: what you will call it at the bench.");
         }
 
         foreach (var (field, year) in new[] { ("yearFrom", m.YearFrom), ("yearTo", m.YearTo) })
         {
             if (year < FirstYear || year > thisYear)
             {
-                throw new BadFactException(field, $"A year from {FirstYear} to {thisYear}; {year} is not.");
+                throw new InvalidInputException(field, $"A year from {FirstYear} to {thisYear}; {year} is not.");
             }
         }
 
         if (m.YearFrom > m.YearTo)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "yearTo",
                 $"It cannot be from before {m.YearTo} and after {m.YearFrom}: the last year comes second."
             );
@@ -141,7 +132,7 @@ public static class Arrivals
 
         if (m.Paid is < 0 or > 10_000_000)
         {
-            throw new BadFactException("paid", "What was paid is 0 or more.");
+            throw new InvalidInputException("paid", "What was paid is 0 or more.");
         }
 
         foreach (
@@ -156,13 +147,13 @@ public static class Arrivals
         {
             if (text.Length > most)
             {
-                throw new BadFactException(field, $"At most {most} characters.");
+                throw new InvalidInputException(field, $"At most {most} characters.");
             }
         }
 
         if (m.Traits.Contains(Trait.PictureTube) && m.Class == MachineClass.Pocket)
         {
-            throw new BadFactException("traits", "A pocket computer has no picture tube: change the class or the trait.");
+            throw new InvalidInputException("traits", "A pocket computer has no picture tube: change the class or the trait.");
         }
     }
 }

@@ -39,15 +39,15 @@ public sealed record TriageBox(
     string Id,
     string Name,
     IReadOnlyList<BoxPart> Parts,
-    Spread Money,
-    Spread Hours,
+    Estimate Money,
+    Estimate Hours,
     double? Complete = null,
     double Worth = 1,
     BoxLock Lock = BoxLock.Free
 );
 
 /// <summary>What one part costs when it is bought; a part that is in no list cannot be bought.</summary>
-public sealed record PartPrice(string Kind, Spread Money, string Fits = "");
+public sealed record PartPrice(string Kind, Estimate Money, string Fits = "");
 
 public enum TriageAim
 {
@@ -80,11 +80,19 @@ public enum BoxFate
 }
 
 /// <param name="From">Donor box; null when it is bought.</param>
-public sealed record PartMove(string Kind, string Fits, string? From, string? FromName, string To, string ToName, Spread Money);
+public sealed record PartMove(string Kind, string Fits, string? From, string? FromName, string To, string ToName, Estimate Money);
 
 /// <param name="Money">To finish it, with its bought parts.</param>
 /// <param name="Why">Why it is where it is, in a sentence.</param>
-public sealed record BoxPlan(string Id, string Name, BoxFate Fate, Spread Money, Spread Hours, IReadOnlyList<PartMove> Parts, string Why);
+public sealed record BoxPlan(
+    string Id,
+    string Name,
+    BoxFate Fate,
+    Estimate Money,
+    Estimate Hours,
+    IReadOnlyList<PartMove> Parts,
+    string Why
+);
 
 /// <param name="Verdict">Which few?</param>
 /// <param name="RunnerUp">The next best set, and why it lost; empty when there is none.</param>
@@ -94,8 +102,8 @@ public sealed record TriagePlan(
     Verdict Verdict,
     IReadOnlyList<BoxPlan> Boxes,
     IReadOnlyList<PartMove> Moves,
-    Spread Money,
-    Spread Hours,
+    Estimate Money,
+    Estimate Hours,
     int Finished,
     string RunnerUp,
     IReadOnlyList<string> RunnerUpSet,
@@ -113,7 +121,7 @@ public static class Triage
 {
     public const int MostBoxes = 200;
 
-    /// <exception cref="BadFactException">Nothing to sort, a budget that is none, a range upside down, a box or price listed twice.</exception>
+    /// <exception cref="InvalidInputException">Nothing to sort, a budget that is none, a range upside down, a box or price listed twice.</exception>
     public static TriagePlan Of(TriageAsk ask)
     {
         Check(ask);
@@ -127,11 +135,11 @@ public static class Triage
                 ? "The boxes that are locked to be restored cannot all be finished within the budget and their stop-loss: unlock one, or raise it."
                 : "No choice keeps within the budget.";
             return new(
-                Verdict.Of(question, Outcome.No, why, Founded.Rule).Changing("A higher budget.", "A box unlocked."),
+                Verdict.Of(question, Outcome.No, why, Basis.Rule).Changing("A higher budget.", "A box unlocked."),
                 [],
                 [],
-                Spread.None,
-                Spread.None,
+                Estimate.None,
+                Estimate.None,
                 0,
                 "",
                 [],
@@ -149,41 +157,41 @@ public static class Triage
     {
         if (ask.Boxes.Count == 0)
         {
-            throw new BadFactException("boxes", "There is nothing to sort: put at least one box in.");
+            throw new InvalidInputException("boxes", "There is nothing to sort: put at least one box in.");
         }
         if (ask.Boxes.Count > MostBoxes)
         {
-            throw new BadFactException("boxes", $"At most {MostBoxes} boxes at once.");
+            throw new InvalidInputException("boxes", $"At most {MostBoxes} boxes at once.");
         }
-        BadFactException.Finite("budgetMoney", ask.BudgetMoney, 0, 1e6, "");
-        BadFactException.Finite("budgetHours", ask.BudgetHours, 0, 1e5, "h");
-        BadFactException.Finite("fittingHours", ask.FittingHours, 0, 100, "h");
-        BadFactException.Finite("stopLossShare", ask.StopLossShare, 0.05, 10, "");
+        InvalidInputException.Finite("budgetMoney", ask.BudgetMoney, 0, 1e6, "");
+        InvalidInputException.Finite("budgetHours", ask.BudgetHours, 0, 1e5, "h");
+        InvalidInputException.Finite("fittingHours", ask.FittingHours, 0, 100, "h");
+        InvalidInputException.Finite("stopLossShare", ask.StopLossShare, 0.05, 10, "");
         var ids = new HashSet<string>();
         for (var i = 0; i < ask.Boxes.Count; i++)
         {
             var b = ask.Boxes[i];
             if (b.Id.Length == 0 || !ids.Add(b.Id))
             {
-                throw new BadFactException($"boxes[{i}].id", $"“{b.Name}” has no id, or one that another box has.");
+                throw new InvalidInputException($"boxes[{i}].id", $"“{b.Name}” has no id, or one that another box has.");
             }
-            Spread.Check($"boxes[{i}].money", b.Money, 1e6, "");
-            Spread.Check($"boxes[{i}].hours", b.Hours, 1e5, "h");
-            BadFactException.Finite($"boxes[{i}].complete", b.Complete, 0, 1e6, "");
-            BadFactException.Finite($"boxes[{i}].worth", b.Worth, 0.01, 1000, "");
+            Estimate.Check($"boxes[{i}].money", b.Money, 1e6, "");
+            Estimate.Check($"boxes[{i}].hours", b.Hours, 1e5, "h");
+            InvalidInputException.Finite($"boxes[{i}].complete", b.Complete, 0, 1e6, "");
+            InvalidInputException.Finite($"boxes[{i}].worth", b.Worth, 0.01, 1000, "");
             if (b.Parts.Count > 60)
             {
-                throw new BadFactException($"boxes[{i}].parts", "At most 60 kinds of part in a box.");
+                throw new InvalidInputException($"boxes[{i}].parts", "At most 60 kinds of part in a box.");
             }
             foreach (var p in b.Parts)
             {
                 if (p.Kind.Trim().Length is 0 or > 60 || p.Fits.Length > 40)
                 {
-                    throw new BadFactException($"boxes[{i}].parts", $"A part of {b.Name} has no name, or too long a one.");
+                    throw new InvalidInputException($"boxes[{i}].parts", $"A part of {b.Name} has no name, or too long a one.");
                 }
                 if (p.Count is < 1 or > 100)
                 {
-                    throw new BadFactException($"boxes[{i}].parts", $"{b.Name}, {p.Kind}: between 1 and 100 of them.");
+                    throw new InvalidInputException($"boxes[{i}].parts", $"{b.Name}, {p.Kind}: between 1 and 100 of them.");
                 }
             }
 
@@ -197,7 +205,7 @@ public static class Triage
                 { } own
             )
             {
-                throw new BadFactException(
+                throw new InvalidInputException(
                     $"boxes[{i}].parts",
                     $"{b.Name} has a good {own.Key.Kind} and needs one: a box cannot give to itself. If it needs two, list the good one under another name."
                 );
@@ -206,11 +214,11 @@ public static class Triage
 
         for (var i = 0; i < ask.Prices.Count; i++)
         {
-            Spread.Check($"prices[{i}].money", ask.Prices[i].Money, 1e6, "");
+            Estimate.Check($"prices[{i}].money", ask.Prices[i].Money, 1e6, "");
         }
         if (ask.Prices.GroupBy(p => (Key(p.Kind), Key(p.Fits))).FirstOrDefault(g => g.Count() > 1) is { } twice)
         {
-            throw new BadFactException("prices", $"“{twice.First().Kind}” has two prices.");
+            throw new InvalidInputException("prices", $"“{twice.First().Kind}” has two prices.");
         }
     }
 
@@ -373,7 +381,7 @@ public static class Triage
             }
             else
             {
-                throw new BadFactException(
+                throw new InvalidInputException(
                     "boxes",
                     "The figures are too large to be weighed exactly: use whole units of money, or fewer boxes."
                 );
@@ -424,7 +432,7 @@ public static class Triage
                                     ask.Boxes[donor].Name,
                                     ask.Boxes[i].Id,
                                     ask.Boxes[i].Name,
-                                    Spread.None
+                                    Estimate.None
                                 )
                             );
                         }
@@ -439,11 +447,11 @@ public static class Triage
             return moves;
         }
 
-        Spread MoneyOf(int i, IEnumerable<PartMove> moves) =>
+        Estimate MoneyOf(int i, IEnumerable<PartMove> moves) =>
             moves.Where(m => m.To == ask.Boxes[i].Id).Aggregate(ask.Boxes[i].Money, (sum, m) => sum + m.Money) + Risk(i);
 
         /// <summary>Parts that nobody knows may have to be bought: that is in the high figure only.</summary>
-        Spread Risk(int i) =>
+        Estimate Risk(int i) =>
             new(
                 0,
                 0,
@@ -452,10 +460,10 @@ public static class Triage
                     .Sum(p => p.Count * (Price(types.IndexOf(Type(p)))?.Money.High ?? 0))
             );
 
-        Spread HoursOf(int i)
+        Estimate HoursOf(int i)
         {
             var fitting = ask.FittingHours * Enumerable.Range(0, types.Count).Sum(k => need[i, k]);
-            return ask.Boxes[i].Hours + new Spread(fitting, fitting, fitting);
+            return ask.Boxes[i].Hours + new Estimate(fitting, fitting, fitting);
         }
 
         public TriagePlan Describe(Answer best, Answer? second, string question)
@@ -463,8 +471,8 @@ public static class Triage
             var moves = Moves(best);
             var plans = Enumerable.Range(0, boxes).Select(i => Plan(i, best, moves)).ToList();
             var restored = plans.Where(p => p.Fate == BoxFate.Restore).ToList();
-            var money = restored.Aggregate(Spread.None, (s, p) => s + p.Money);
-            var hours = restored.Aggregate(Spread.None, (s, p) => s + p.Hours);
+            var money = restored.Aggregate(Estimate.None, (s, p) => s + p.Money);
+            var hours = restored.Aggregate(Estimate.None, (s, p) => s + p.Hours);
             var n = best.Chosen.Count;
             var given = moves.Count(m => m.From is not null);
             var (lost, lostSet) = Lost(best, second);
@@ -480,7 +488,7 @@ public static class Triage
                         : over ? Outcome.YesIf
                         : Outcome.Yes,
                     n > 0 && over ? $"{sentence} At the worst it goes past the budget." : sentence,
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason(
                         $"Money: likely {Plain(money.Likely)}, {Plain(money.Low)} to {Plain(money.High)}, of {Plain(ask.BudgetMoney)}.",
                         new("money", money.Likely, "", null, ask.BudgetMoney),
@@ -536,8 +544,8 @@ public static class Triage
                     b.Id,
                     b.Name,
                     BoxFate.Aside,
-                    Spread.None,
-                    Spread.None,
+                    Estimate.None,
+                    Estimate.None,
                     [],
                     "Kept aside: you said so, so it neither gives nor is finished."
                 );
@@ -551,8 +559,8 @@ public static class Triage
                 b.Id,
                 b.Name,
                 BoxFate.Donor,
-                Spread.None,
-                Spread.None,
+                Estimate.None,
+                Estimate.None,
                 gives,
                 (b.Lock == BoxLock.Donor ? "A donor because you said so." : WhyNot(i)) + giving
             );

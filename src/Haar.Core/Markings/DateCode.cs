@@ -61,7 +61,7 @@ public static class DateCode
     /// <param name="windowFrom">First year that the machine can be from.</param>
     /// <param name="windowTo">Last year; counts.</param>
     /// <param name="today">Nothing made after today is a reading.</param>
-    /// <exception cref="BadFactException">Not three or four digits, or the window is upside down.</exception>
+    /// <exception cref="InvalidInputException">Not three or four digits, or the window is upside down.</exception>
     public static DateCodeResult Read(
         string? code,
         int? windowFrom,
@@ -74,22 +74,22 @@ public static class DateCode
         var digits = code?.Trim() ?? "";
         if (digits.Length is < 3 or > 4 || !digits.All(char.IsAsciiDigit))
         {
-            throw new BadFactException("code", "A date code is three digits (YWW) or four (YYWW or WWYY).");
+            throw new InvalidInputException("code", "A date code is three digits (YWW) or four (YYWW or WWYY).");
         }
 
         if (pivotYear is < 0 or > 99)
         {
-            throw new BadFactException("pivotYear", "The pivot is a two-digit year from 0 to 99.");
+            throw new InvalidInputException("pivotYear", "The pivot is a two-digit year from 0 to 99.");
         }
 
         if (leadYears is < 0 or > 30)
         {
-            throw new BadFactException("leadYears", "The lead is 0 to 30 years.");
+            throw new InvalidInputException("leadYears", "The lead is 0 to 30 years.");
         }
 
         if (windowFrom > windowTo)
         {
-            throw new BadFactException("windowTo", "The window ends before it begins.");
+            throw new InvalidInputException("windowTo", "The window ends before it begins.");
         }
 
         int N(Range r) => int.Parse(digits[r], CultureInfo.InvariantCulture);

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Haar.Core.Meters;
 
 public enum Quantity
@@ -45,27 +47,29 @@ public sealed class Reading
     /// <summary>"typed", or the meter's own identification.</summary>
     public string Source { get; init; } = "typed";
     public DateTimeOffset At { get; init; }
-    public bool Struck { get; set; }
+
+    [JsonPropertyName("struck")]
+    public bool Voided { get; set; }
 }
 
 public static class Readings
 {
     /// <summary>The newest reading that is not struck; of two taken at the same instant the one with the greater id (ids rise with time). Null when there is none.</summary>
-    public static Reading? Standing(this IEnumerable<Reading> readings, string channel, Quantity quantity) =>
+    public static Reading? Latest(this IEnumerable<Reading> readings, string channel, Quantity quantity) =>
         readings
-            .Where(r => !r.Struck && r.Quantity == quantity && r.Channel == channel)
+            .Where(r => !r.Voided && r.Quantity == quantity && r.Channel == channel)
             .OrderBy(r => r.At)
             .ThenBy(r => r.Id)
             .LastOrDefault();
 
-    /// <summary>Strikes the last go at one part: of the readings that are not struck and were taken at the instant of its newest one, the newest of each quantity. What they replaced stands again.</summary>
+    /// <summary>Voids the last go at one part: of the readings that are not struck and were taken at the instant of its newest one, the newest of each quantity. What they replaced stands again.</summary>
     /// <returns>Whether there was one to strike.</returns>
-    public static bool StrikeLast(this IReadOnlyCollection<Reading> ofOnePart)
+    public static bool VoidLast(this IReadOnlyCollection<Reading> ofOnePart)
     {
-        var standing = ofOnePart.Where(r => !r.Struck).ToList();
+        var standing = ofOnePart.Where(r => !r.Voided).ToList();
         foreach (var r in standing.Where(r => r.At == standing.Max(x => x.At)).GroupBy(r => r.Quantity).Select(g => g.MaxBy(r => r.Id)!))
         {
-            r.Struck = true;
+            r.Voided = true;
         }
         return standing.Count > 0;
     }

@@ -31,7 +31,7 @@ public static class Scpi
             Quantity.Esr or Quantity.Ohms => "MEAS:RES?",
             Quantity.Volts => "MEAS:VOLT?",
             Quantity.RippleVolts => "MEAS:VOLT:AC?",
-            _ => throw new BadFactException("quantity", "A bench meter is asked for capacitance, resistance or volts only."),
+            _ => throw new InvalidInputException("quantity", "A bench meter is asked for capacitance, resistance or volts only."),
         };
 
     /// <exception cref="MeterAnswerException">Not one plain number.</exception>

@@ -23,12 +23,12 @@ public sealed class DrawerPart
     public int Free => Quantity - Reserved;
 
     /// <summary>Sets one piece aside.</summary>
-    /// <exception cref="Verdicts.BadFactException">None is free.</exception>
+    /// <exception cref="Verdicts.InvalidInputException">None is free.</exception>
     public void Reserve()
     {
         if (Free < 1)
         {
-            throw new Verdicts.BadFactException(
+            throw new Verdicts.InvalidInputException(
                 "partId",
                 "No free piece of this part is left in the drawer: another board has the last one."
             );
@@ -49,12 +49,12 @@ public sealed class DrawerPart
     /// <summary>Takes a count as the truth. When fewer lie there than are set aside, somebody has taken one by hand: the places that were marked last wait again.</summary>
     /// <param name="setAside">All places that a piece of this part is set aside for.</param>
     /// <returns>The places that have lost their piece.</returns>
-    /// <exception cref="Verdicts.BadFactException">No count.</exception>
+    /// <exception cref="Verdicts.InvalidInputException">No count.</exception>
     public IReadOnlyList<Capacitor> Count(int quantity, IEnumerable<Capacitor> setAside)
     {
         if (quantity is < 0 or > 100_000)
         {
-            throw new Verdicts.BadFactException("quantity", "Pieces from 0 to 100 000.");
+            throw new Verdicts.InvalidInputException("quantity", "Pieces from 0 to 100 000.");
         }
         var lost = setAside
             .Where(c => c.Fitting.PartId == Id && c.Fitting.FittedAt is null)

@@ -1,3 +1,4 @@
+using Haar.Core.Capacitors;
 using Haar.Core.Intake;
 using Haar.Core.Verdicts;
 
@@ -24,24 +25,24 @@ public sealed class StorePart
     public DateTimeOffset At { get; init; }
     public int Version { get; set; }
 
-    /// <exception cref="BadFactException">Names the field.</exception>
+    /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(StorePart p)
     {
         if (p.Kind.Trim().Length is 0 or > 60)
         {
-            throw new BadFactException("kind", "Say in 1 to 60 characters what part it is.");
+            throw new InvalidInputException("kind", "Say in 1 to 60 characters what part it is.");
         }
         foreach (var (field, text, most) in new[] { ("fits", p.Fits, 40), ("place", p.Place, 40), ("cameFrom", p.CameFrom, 200) })
         {
             if (text.Length > most)
             {
-                throw new BadFactException(field, $"At most {most} characters.");
+                throw new InvalidInputException(field, $"At most {most} characters.");
             }
         }
 
         if (p.Quantity is < 0 or > 10_000)
         {
-            throw new BadFactException("quantity", "Between 0 and 10 000.");
+            throw new InvalidInputException("quantity", "Between 0 and 10 000.");
         }
     }
 }
@@ -57,25 +58,25 @@ public sealed class StoreFastener
     public string Place { get; set; } = "";
     public int Version { get; set; }
 
-    /// <exception cref="BadFactException">Names the field.</exception>
+    /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(StoreFastener f)
     {
         if (f.Thread.Trim().Length is 0 or > 30)
         {
-            throw new BadFactException("thread", "Say which thread: M3, 6-32, self-tapping 3.");
+            throw new InvalidInputException("thread", "Say which thread: M3, 6-32, self-tapping 3.");
         }
         if (f.Head.Length > 30)
         {
-            throw new BadFactException("head", "At most 30 characters.");
+            throw new InvalidInputException("head", "At most 30 characters.");
         }
         if (f.Place.Length > 40)
         {
-            throw new BadFactException("place", "At most 40 characters.");
+            throw new InvalidInputException("place", "At most 40 characters.");
         }
-        BadFactException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
+        InvalidInputException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
         if (f.Quantity is < 0 or > 100_000)
         {
-            throw new BadFactException("quantity", "Between 0 and 100 000.");
+            throw new InvalidInputException("quantity", "Between 0 and 100 000.");
         }
     }
 }

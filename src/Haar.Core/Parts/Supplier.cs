@@ -22,12 +22,12 @@ public sealed class Supplier
 
     public SupplierTerms Terms => new(Id.ToString(), Name, Postage, Days, FreeFrom);
 
-    /// <exception cref="BadFactException">Names the field.</exception>
+    /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(Supplier s)
     {
         if (s.Name.Trim().Length is 0 or > 60)
         {
-            throw new BadFactException("name", "Give the supplier a name of 1 to 60 characters.");
+            throw new InvalidInputException("name", "Give the supplier a name of 1 to 60 characters.");
         }
         if (
             s.Address.Length > 300
@@ -39,13 +39,13 @@ public sealed class Supplier
                 )
         )
         {
-            throw new BadFactException("address", "An address begins with http:// or https://, and holds no password.");
+            throw new InvalidInputException("address", "An address begins with http:// or https://, and holds no password.");
         }
-        BadFactException.Finite("postage", s.Postage, 0, 10_000, "");
-        BadFactException.Finite("freeFrom", s.FreeFrom, 0, 1e6, "");
+        InvalidInputException.Finite("postage", s.Postage, 0, 10_000, "");
+        InvalidInputException.Finite("freeFrom", s.FreeFrom, 0, 1e6, "");
         if (s.Days is < 0 or > 400)
         {
-            throw new BadFactException("days", "Days from 0 to 400.");
+            throw new InvalidInputException("days", "Days from 0 to 400.");
         }
     }
 }
@@ -122,19 +122,19 @@ public sealed class PartOrder
 
     /// <summary>Books in what lay in the parcel.</summary>
     /// <returns>The line as it was, and the places that the pieces are for, most urgent first.</returns>
-    /// <exception cref="BadFactException">No such line, or more than can have come.</exception>
+    /// <exception cref="InvalidInputException">No such line, or more than can have come.</exception>
     public (PartOrderLine Line, IReadOnlyList<Guid> Places) Book(string sku, int pieces)
     {
         var at = Lines.FindIndex(l => l.Sku == sku);
         if (at < 0)
         {
-            throw new BadFactException("arrived", $"There is no {sku} in this order.");
+            throw new InvalidInputException("arrived", $"There is no {sku} in this order.");
         }
         var line = Lines[at];
         // Suppliers do send a pack too many; ten times as many is a slip of the hand.
         if (pieces < 0 || pieces > line.Packs * line.PackSize * 2)
         {
-            throw new BadFactException("arrived", $"{pieces} pieces of {sku} cannot be: {line.Packs * line.PackSize} were ordered.");
+            throw new InvalidInputException("arrived", $"{pieces} pieces of {sku} cannot be: {line.Packs * line.PackSize} were ordered.");
         }
         var here = line.ArrivedPieces + pieces;
         Lines =

@@ -79,7 +79,7 @@ static class BoardActs
                     : step == AreaStep.Rinse ? "Distilled water"
                     : "Alcohol, iron off",
                 "capacitors",
-                a.Looks.Count > 0 ? a.Looks[^1].At : f.Machine.ArrivedAt,
+                a.Inspections.Count > 0 ? a.Inspections[^1].At : f.Machine.ArrivedAt,
                 false
             );
         }

@@ -5,6 +5,7 @@ using Haar.Core.Corrosion;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
+using Haar.Core.Photos;
 using Haar.Core.Proving;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
@@ -74,9 +75,9 @@ public sealed record MachineFacts
     {
         var mine = all.Where(r => r.SubjectId == c.Id).ToList();
         var channel = c.Fitting.FittedAt is null ? "old" : "new";
-        var farads = mine.Standing(channel, Quantity.Capacitance);
-        var esr = mine.Standing(channel, Quantity.Esr);
-        var leak = mine.Standing(channel, Quantity.Leakage);
+        var farads = mine.Latest(channel, Quantity.Capacitance);
+        var esr = mine.Latest(channel, Quantity.Esr);
+        var leak = mine.Latest(channel, Quantity.Leakage);
         return new()
         {
             Microfarads = farads is null ? null : Markings.Si.Tidy(farads.Value * 1e6),

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Stripdown;
@@ -7,7 +8,7 @@ namespace Haar.Core.Stripdown;
 /// <param name="Number">Its strip-down step; also the tie-break: the last off goes on first.</param>
 /// <param name="Title">"Drive cage".</param>
 /// <param name="Behind">Ids of the pieces that had to be off first; they go on after it.</param>
-/// <param name="Lies">How the machine lies for it.</param>
+/// <param name="Orientation">How the machine lies for it.</param>
 /// <param name="Trays">Trays that its fasteners lie in.</param>
 /// <param name="TestBeforeCovered">A test that is due once it is on and before anything covers it; empty for none.</param>
 /// <param name="ReadyAt">It is not ready before this (drying, curing, the post); null when it is ready.</param>
@@ -22,7 +23,7 @@ public sealed record RebuildPiece(
     int Number,
     string Title,
     IReadOnlyList<string> Behind,
-    Lies Lies = Lies.NotKnown,
+    [property: JsonPropertyName("lies")] Orientation Orientation = Orientation.NotKnown,
     IReadOnlyList<string>? Trays = null,
     string TestBeforeCovered = "",
     DateTimeOffset? ReadyAt = null,
@@ -43,7 +44,7 @@ public enum RebuildAct
 /// <param name="Id">The piece.</param>
 /// <param name="Title">An order: "Put back the drive cage".</param>
 /// <param name="Why">Why it stands here, most telling first.</param>
-/// <param name="Lies">How the machine lies; not known when it may stay as it is.</param>
+/// <param name="Orientation">How the machine lies; not known when it may stay as it is.</param>
 /// <param name="Turn">The machine is turned before this.</param>
 /// <param name="Opens">Trays opened for it.</param>
 /// <param name="WaitUntil">It has to wait until then.</param>
@@ -53,7 +54,7 @@ public sealed record RebuildStep(
     RebuildAct Act,
     string Title,
     IReadOnlyList<string> Why,
-    Lies Lies,
+    [property: JsonPropertyName("lies")] Orientation Orientation,
     bool Turn,
     IReadOnlyList<string> Opens,
     DateTimeOffset? WaitUntil
@@ -93,7 +94,7 @@ public static class RebuildOrder
     /// <summary>States searched before it stops and says that the order is not proven. A house number: some seconds on a slow machine.</summary>
     public const int DefaultMostStates = 60_000;
 
-    /// <exception cref="BadFactException">A piece named twice, or one that is behind something unknown.</exception>
+    /// <exception cref="InvalidInputException">A piece named twice, or one that is behind something unknown.</exception>
     public static RebuildPlan Plan(IReadOnlyList<RebuildPiece> pieces, int mostStates = DefaultMostStates)
     {
         const string question = "In which order does it go back together?";
@@ -102,7 +103,7 @@ public static class RebuildOrder
         {
             return new(
                 Verdict
-                    .Of(question, Outcome.Unknown, "Nothing has been recorded yet, so there is nothing to put back.", Founded.Rule)
+                    .Of(question, Outcome.Unknown, "Nothing has been recorded yet, so there is nothing to put back.", Basis.Rule)
                     .Changing("A strip-down step."),
                 [],
                 0,
@@ -122,7 +123,7 @@ public static class RebuildOrder
                         question,
                         Outcome.No,
                         $"The record contradicts itself: {string.Join(", ", loop.Select(l => $"{l.Piece} behind {l.InFront}"))}. Correct one of {(loop.Count == 1 ? "it" : $"these {loop.Count}")}.",
-                        Founded.Rule,
+                        Basis.Rule,
                         [
                             .. loop.Select(l => new Reason(
                                 $"Step {l.Number}, {l.Piece}, is recorded as behind step {l.InFrontNumber}, {l.InFront}."
@@ -163,7 +164,7 @@ public static class RebuildOrder
                 wait is null
                     ? sentence
                     : $"{sentence} {pieces.First(p => p.Id == wait.Id).Title} waits: {(pieces.First(p => p.Id == wait.Id).WaitsFor is { Length: > 0 } w ? w : "what sits behind it is not ready")}.",
-                Founded.Rule,
+                Basis.Rule,
                 new Reason(
                     $"Simply backwards{(wait is null ? "" : ", with the same waits,")} it would be {Times(bTurns, "turn")} and {Times(bTrays, "tray")}.",
                     new("turns", turns, ""),
@@ -215,18 +216,18 @@ public static class RebuildOrder
     {
         if (pieces.Count > 400)
         {
-            throw new BadFactException("pieces", "At most 400 pieces.");
+            throw new InvalidInputException("pieces", "At most 400 pieces.");
         }
         if (mostStates is < 1 or > 2_000_000)
         {
-            throw new BadFactException("mostStates", "Between 1 and 2 000 000 states.");
+            throw new InvalidInputException("mostStates", "Between 1 and 2 000 000 states.");
         }
         var ids = new HashSet<string>();
         foreach (var p in pieces)
         {
             if (p.Id.Length == 0 || !ids.Add(p.Id))
             {
-                throw new BadFactException("pieces", $"“{p.Title}” has an id that another piece has, or none.");
+                throw new InvalidInputException("pieces", $"“{p.Title}” has an id that another piece has, or none.");
             }
         }
 
@@ -234,7 +235,7 @@ public static class RebuildOrder
         {
             if (p.Behind.FirstOrDefault(b => !ids.Contains(b)) is { } unknown)
             {
-                throw new BadFactException("pieces", $"{p.Title} is behind “{unknown}”, which is no piece of this record.");
+                throw new InvalidInputException("pieces", $"{p.Title} is behind “{unknown}”, which is no piece of this record.");
             }
         }
     }
@@ -381,17 +382,20 @@ public static class RebuildOrder
             return least;
         }
 
-        static (int Turn, int Trays) Cost(Lies lies, string[] open, Lies nextLies, string[] nextTrays) =>
-            (nextLies != Lies.NotKnown && lies != Lies.NotKnown && nextLies != lies ? 1 : 0, nextTrays.Count(t => !open.Contains(t)));
+        static (int Turn, int Trays) Cost(Orientation lies, string[] open, Orientation nextOrientation, string[] nextTrays) =>
+            (
+                nextOrientation != Orientation.NotKnown && lies != Orientation.NotKnown && nextOrientation != lies ? 1 : 0,
+                nextTrays.Count(t => !open.Contains(t))
+            );
 
-        sealed record Node(bool[] Done, Lies Lies, string[] Open, Node? From, IReadOnlyList<int> Added, int Turns, int Trays);
+        sealed record Node(bool[] Done, Orientation Orientation, string[] Open, Node? From, IReadOnlyList<int> Added, int Turns, int Trays);
 
         public (List<int> Order, bool Proven) Run()
         {
             var queue = new PriorityQueue<Node, (int, int, int)>();
             var seen = new HashSet<string>();
             var serial = 0;
-            queue.Enqueue(Close([.. on], Lies.NotKnown, [], null, [], 0, 0), (0, 0, 0));
+            queue.Enqueue(Close([.. on], Orientation.NotKnown, [], null, [], 0, 0), (0, 0, 0));
             var states = 0;
             while (queue.TryDequeue(out var node, out _))
             {
@@ -416,7 +420,7 @@ public static class RebuildOrder
                         continue;
                     }
                     // Pieces that want the same lie and the same trays lead to the same place.
-                    if (!tried.Add($"{p[i].Lies}|{string.Join(',', trays[i])}"))
+                    if (!tried.Add($"{p[i].Orientation}|{string.Join(',', trays[i])}"))
                     {
                         continue;
                     }
@@ -430,12 +434,12 @@ public static class RebuildOrder
 
         Node Step(Node node, int i)
         {
-            var (turn, open) = Cost(node.Lies, node.Open, p[i].Lies, trays[i]);
+            var (turn, open) = Cost(node.Orientation, node.Open, p[i].Orientation, trays[i]);
             var done = (bool[])node.Done.Clone();
             done[i] = true;
             return Close(
                 done,
-                p[i].Lies == Lies.NotKnown ? node.Lies : p[i].Lies,
+                p[i].Orientation == Orientation.NotKnown ? node.Orientation : p[i].Orientation,
                 trays[i].Length == 0 ? node.Open : trays[i],
                 node,
                 [i],
@@ -445,7 +449,7 @@ public static class RebuildOrder
         }
 
         /// <summary>Puts on everything that costs nothing now.</summary>
-        Node Close(bool[] done, Lies lies, string[] open, Node? from, List<int> added, int turns, int trayCount)
+        Node Close(bool[] done, Orientation lies, string[] open, Node? from, List<int> added, int turns, int trayCount)
         {
             bool more;
             do
@@ -457,9 +461,9 @@ public static class RebuildOrder
                     // A narrower set of open trays is no better, so only a piece of exactly these trays, or of none, is free.
                     if (
                         !Available(done, i, inPhase)
-                        || Cost(lies, open, p[i].Lies, trays[i]) != (0, 0)
+                        || Cost(lies, open, p[i].Orientation, trays[i]) != (0, 0)
                         || (trays[i].Length > 0 && trays[i].Length != open.Length)
-                        || (lies == Lies.NotKnown && p[i].Lies != Lies.NotKnown)
+                        || (lies == Orientation.NotKnown && p[i].Orientation != Orientation.NotKnown)
                     )
                     {
                         continue;
@@ -473,7 +477,8 @@ public static class RebuildOrder
             return new(done, lies, open, from, added, turns, trayCount);
         }
 
-        static string Key(Node n) => $"{(int)n.Lies}|{string.Join(',', n.Open)}|{new string([.. n.Done.Select(d => d ? '1' : '0')])}";
+        static string Key(Node n) =>
+            $"{(int)n.Orientation}|{string.Join(',', n.Open)}|{new string([.. n.Done.Select(d => d ? '1' : '0')])}";
 
         static List<int> Unroll(Node node)
         {
@@ -521,7 +526,7 @@ public static class RebuildOrder
         public List<RebuildStep> Describe(List<int> order)
         {
             var steps = new List<RebuildStep>();
-            var lies = Lies.NotKnown;
+            var lies = Orientation.NotKnown;
             string[] open = [];
             // Tests of what is on already come first: nothing may cover it before.
             foreach (var x in p.Where(x => x.BackIn && !x.StaysOut && x.TestBeforeCovered.Length > 0 && !x.Tested))
@@ -531,7 +536,7 @@ public static class RebuildOrder
             for (var n = 0; n < order.Count; n++)
             {
                 var x = p[order[n]];
-                var (turn, trayChanges) = Cost(lies, open, x.Lies, trays[order[n]]);
+                var (turn, trayChanges) = Cost(lies, open, x.Orientation, trays[order[n]]);
                 var opens = trays[order[n]].Where(t => !open.Contains(t)).ToList();
                 steps.Add(
                     new(
@@ -540,15 +545,15 @@ public static class RebuildOrder
                         RebuildAct.PutBack,
                         x.ExchangedFor.Length > 0 ? $"Put in the {Words.Lower(x.ExchangedFor)}" : $"Put back the {Words.Lower(x.Title)}",
                         Why(order, n, turn > 0, trayChanges > 0, lies),
-                        x.Lies,
+                        x.Orientation,
                         turn > 0,
                         opens,
                         phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null
                     )
                 );
-                if (x.Lies != Lies.NotKnown)
+                if (x.Orientation != Orientation.NotKnown)
                 {
-                    lies = x.Lies;
+                    lies = x.Orientation;
                 }
                 if (trays[order[n]].Length > 0)
                 {
@@ -576,14 +581,14 @@ public static class RebuildOrder
                         ? $"Now, before {Words.And(covers)} {(covers.Count == 1 ? "covers" : "cover")} it."
                         : "As soon as it can be: a fault found now costs no taking apart.",
                 ],
-                Lies.NotKnown,
+                Orientation.NotKnown,
                 false,
                 [],
                 null
             );
         }
 
-        List<string> Why(List<int> order, int n, bool turn, bool tray, Lies lies)
+        List<string> Why(List<int> order, int n, bool turn, bool tray, Orientation lies)
         {
             var i = order[n];
             var why = new List<string>();
@@ -614,7 +619,7 @@ public static class RebuildOrder
             {
                 why.Add("The machine is turned here because nothing more can be done as it lies.");
             }
-            else if (!tray && n > 0 && lies != Lies.NotKnown && p[i].Lies == lies)
+            else if (!tray && n > 0 && lies != Orientation.NotKnown && p[i].Orientation == lies)
             {
                 why.Add("Here, because the machine lies right for it and no other tray is needed.");
             }

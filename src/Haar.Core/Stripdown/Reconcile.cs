@@ -96,7 +96,7 @@ public static class Reconcile
                     question,
                     Outcome.No,
                     $"Do not fit: {screw.Thread} in a hole of {hole.Thread} strips it.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason(
                         $"{hole.Hole.Trim()} held {Size(hole.Thread, hole.LengthMillimetres, hole.Head)}.".Trim(),
                         null,
@@ -113,7 +113,7 @@ public static class Reconcile
                     question,
                     Outcome.Unknown,
                     "Its length, or the one that came out, has not been measured: measure before it goes in.",
-                    Founded.Guess
+                    Basis.Guess
                 )
                 .Changing("Both lengths, under the head.");
         }
@@ -125,7 +125,7 @@ public static class Reconcile
                     question,
                     Outcome.No,
                     $"Do not fit: {Si.Plain(now)} mm goes {Si.Plain(Math.Round(now - was, 1))} mm further in than the {Si.Plain(was)} mm that came out. It could pierce {(hole.Pierces.Length > 0 ? hole.Pierces : "whatever lies behind the hole")}.",
-                    Founded.Measured,
+                    Basis.Measured,
                     new Reason(
                         $"The hole held {Si.Plain(was)} mm.",
                         new("length", now / 1000, "m", null, was / 1000),
@@ -141,7 +141,7 @@ public static class Reconcile
                 question,
                 Outcome.YesIf,
                 $"Only until a longer one is found: {Si.Plain(now)} mm is under half of the {Si.Plain(was)} mm that came out and may not hold.",
-                Founded.Rule,
+                Basis.Rule,
                 new Reason(
                     "Less than one diameter of thread may engage.",
                     new("length", now / 1000, "m", was * LeastLengthShare / 1000),
@@ -151,16 +151,16 @@ public static class Reconcile
         }
 
         return Same(hole.Head, screw.Head) || hole.Head.Length == 0 || screw.Head.Length == 0
-            ? Verdict.Of(question, Outcome.Yes, $"It fits: {name}.", Founded.Measured)
+            ? Verdict.Of(question, Outcome.Yes, $"It fits: {name}.", Basis.Measured)
             : Verdict.Of(
                 question,
                 Outcome.YesIf,
                 $"It holds, but its head is {screw.Head.ToLowerInvariant()} where a {hole.Head.ToLowerInvariant()} one was: see that it seats and clears.",
-                Founded.Rule
+                Basis.Rule
             );
     }
 
-    /// <exception cref="BadFactException">More went back than there are holes, or a count below nothing.</exception>
+    /// <exception cref="InvalidInputException">More went back than there are holes, or a count below nothing.</exception>
     public static ReconcileResult Of(IReadOnlyList<FastenerFact> fasteners, IReadOnlyList<SpareFastener>? spares = null)
     {
         var rows = fasteners.Select((f, i) => Row(f, i, spares ?? [])).ToList();
@@ -176,10 +176,10 @@ public static class Reconcile
             .Select(r => new Reason($"{r.StepTitle}, {r.Size}: {r.Sentence}"))
             .Append(new Reason($"{outs} came out and {ins} {(ins == 1 ? "is" : "are")} back.", new("back in", ins, "", outs)));
         var verdict =
-            rows.Count == 0 ? Verdict.Of(question, Outcome.Unknown, "No fastener has been recorded.", Founded.Rule)
+            rows.Count == 0 ? Verdict.Of(question, Outcome.Unknown, "No fastener has been recorded.", Basis.Rule)
             : wrong > 0
                 ? Verdict
-                    .Of(question, Outcome.No, rows.First(r => r.Stand == FastenerStand.Wrong).Sentence, Founded.Measured, reasons)
+                    .Of(question, Outcome.No, rows.First(r => r.Stand == FastenerStand.Wrong).Sentence, Basis.Measured, reasons)
                     .Changing("The screw that came out of that hole.")
             : left > 0
                 ? Verdict
@@ -187,7 +187,7 @@ public static class Reconcile
                         question,
                         Outcome.No,
                         $"{Plural(left, "screw")} left over: {rows.First(r => r.Stand == FastenerStand.LeftOver).Size} from step {rows.First(r => r.Stand == FastenerStand.LeftOver).StepNumber}, {Words.Lower(rows.First(r => r.Stand == FastenerStand.LeftOver).StepTitle)}.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing("Its hole found, and the screw put back.", "A word that it was lost or stays out.")
@@ -196,7 +196,7 @@ public static class Reconcile
                     question,
                     Outcome.YesIf,
                     $"{Plural(trays, "screw")} still in {(rows.Where(r => r.Stand == FastenerStand.InTray).Select(r => r.Tray).Distinct().Count() == 1 ? "its tray" : "their trays")}, which is right: {(trays == 1 ? "its piece is" : "their pieces are")} not back yet.",
-                    Founded.Measured,
+                    Basis.Measured,
                     reasons
                 )
             : missing > 0
@@ -205,11 +205,11 @@ public static class Reconcile
                         question,
                         Outcome.YesIf,
                         $"Everything that came out is back; {Plural(missing, "hole")} {(missing == 1 ? "was" : "were")} empty before you and still {(missing == 1 ? "is" : "are")}.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing("Spares from the store.")
-            : Verdict.Of(question, Outcome.Yes, $"Every fastener is back: {ins} of {outs}.", Founded.Measured, reasons);
+            : Verdict.Of(question, Outcome.Yes, $"Every fastener is back: {ins} of {outs}.", Basis.Measured, reasons);
         return new(verdict, rows, outs, ins, trays, left, missing, wrong);
     }
 
@@ -217,21 +217,21 @@ public static class Reconcile
     {
         if (f.Count < 0 || f.MissingBefore < 0 || f.Returns.Any(r => r.Count < 1))
         {
-            throw new BadFactException($"fasteners[{index}].count", "A count is 0 or more, and a return is at least one.");
+            throw new InvalidInputException($"fasteners[{index}].count", "A count is 0 or more, and a return is at least one.");
         }
         var size = Size(f.Thread, f.LengthMillimetres, f.Head);
         var own = f.Returns.Where(r => !r.FromStore).Sum(r => r.Count);
         var all = f.Returns.Sum(r => r.Count);
         if (own > f.Count)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 $"fasteners[{index}].returns",
                 $"{f.StepTitle}: {own} are said to be back of {f.Count} that came out. One was counted twice."
             );
         }
         if (all > f.Count + f.MissingBefore)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 $"fasteners[{index}].returns",
                 $"{f.StepTitle}: {all} for {f.Count + f.MissingBefore} holes. One was put back twice."
             );

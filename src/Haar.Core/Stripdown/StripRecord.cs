@@ -1,6 +1,7 @@
 using Haar.Core.Batteries;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
+using Haar.Core.Verdicts;
 
 namespace Haar.Core.Stripdown;
 
@@ -34,7 +35,7 @@ public sealed record StripRecord(
                         s.Number,
                         s.Title,
                         [.. s.Behind.Where(known.Contains).Select(b => b.ToString())],
-                        s.Lies,
+                        s.Orientation,
                         [.. Fasteners.Where(f => f.StepId == s.Id && f.Tray.Length > 0).Select(f => f.Tray).Distinct()],
                         s.TestBeforeCovered,
                         ready,
@@ -105,7 +106,7 @@ public sealed record StripRecord(
                     s.BackAt is not null,
                     s.StaysOut,
                     s.ExchangedFor,
-                    s.WayRound,
+                    s.Polarity,
                     s.SecondLookAt is not null,
                     [
                         .. Connectors
@@ -115,11 +116,11 @@ public sealed record StripRecord(
                                 c.Kind,
                                 c.Keyed switch
                                 {
-                                    Known.Yes => true,
-                                    Known.No => false,
+                                    ThreeState.Yes => true,
+                                    ThreeState.No => false,
                                     _ => null,
                                 },
-                                c.WayRound,
+                                c.Polarity,
                                 c.BackAt is not null
                             )),
                     ]
@@ -131,5 +132,5 @@ public sealed record StripRecord(
 
     /// <summary>Something about this step can go in the wrong way round.</summary>
     public bool WantsSecondLook(StripStep s) =>
-        s.WayRound.Length > 0 || Connectors.Any(c => c.StepId == s.Id && c.WayRound.Length > 0 && c.Keyed != Known.Yes);
+        s.Polarity.Length > 0 || Connectors.Any(c => c.StepId == s.Id && c.Polarity.Length > 0 && c.Keyed != ThreeState.Yes);
 }

@@ -1,9 +1,11 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
+using Haar.Core.Verdicts;
 
 namespace Haar.Core.Stripdown;
 
 /// <summary>How the machine lies while the step is done. Not known is 0, and costs no turn.</summary>
-public enum Lies
+public enum Orientation
 {
     NotKnown = 0,
     AsUsed,
@@ -47,7 +49,9 @@ public sealed class StripStep
     /// <summary>What came off: "Drive cage".</summary>
     public string Title { get; set; } = "";
     public PieceKind Kind { get; set; }
-    public Lies Lies { get; set; }
+
+    [JsonPropertyName("lies")]
+    public Orientation Orientation { get; set; }
 
     /// <summary>Steps whose pieces had to be off first: this one sat behind them.</summary>
     public List<Guid> Behind { get; set; } = [];
@@ -57,7 +61,8 @@ public sealed class StripStep
     public List<PhotoMark> Marks { get; set; } = [];
 
     /// <summary>What must not be missed about which way round it goes; empty when it fits one way only.</summary>
-    public string WayRound { get; set; } = "";
+    [JsonPropertyName("wayRound")]
+    public string Polarity { get; set; } = "";
     public string Note { get; set; } = "";
 
     /// <summary>What has to be tested once it is back and before anything covers it; empty when nothing.</summary>
@@ -135,10 +140,11 @@ public sealed class StripConnector
     public string Kind { get; set; } = "";
 
     /// <summary>Goes in one way only.</summary>
-    public Known Keyed { get; set; }
+    public ThreeState Keyed { get; set; }
 
     /// <summary>"red edge up", "black towards the speaker".</summary>
-    public string WayRound { get; set; } = "";
+    [JsonPropertyName("wayRound")]
+    public string Polarity { get; set; } = "";
 
     /// <summary>Where its lead ran.</summary>
     public string Route { get; set; } = "";
@@ -152,23 +158,23 @@ public static class StripFacts
 {
     public const int MostCount = 200;
 
-    /// <exception cref="Verdicts.BadFactException">Names the first field that cannot be.</exception>
+    /// <exception cref="Verdicts.InvalidInputException">Names the first field that cannot be.</exception>
     public static void Check(StripStep s)
     {
         Text("title", s.Title, 80, true);
         Text("note", s.Note, 1000);
-        Text("wayRound", s.WayRound, 200);
+        Text("wayRound", s.Polarity, 200);
         Text("testBeforeCovered", s.TestBeforeCovered, 200);
         Text("exchangedFor", s.ExchangedFor, 120);
         Text("by", s.By, 60);
         Marks(s.Marks);
         if (s.Behind.Contains(s.Id))
         {
-            throw new Verdicts.BadFactException("behind", "A piece cannot sit behind itself.");
+            throw new Verdicts.InvalidInputException("behind", "A piece cannot sit behind itself.");
         }
         if (s.Behind.Count > 60)
         {
-            throw new Verdicts.BadFactException("behind", "At most 60 pieces.");
+            throw new Verdicts.InvalidInputException("behind", "At most 60 pieces.");
         }
     }
 
@@ -180,17 +186,17 @@ public static class StripFacts
         Text("tray", f.Tray, 12);
         Text("pierces", f.Pierces, 120);
         Marks(f.Marks);
-        Verdicts.BadFactException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
+        Verdicts.InvalidInputException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
         if (f.Count is < 0 or > MostCount || f.MissingBefore is < 0 or > MostCount || f.Count + f.MissingBefore == 0)
         {
-            throw new Verdicts.BadFactException("count", $"Between them, 1 to {MostCount} came out or were missing.");
+            throw new Verdicts.InvalidInputException("count", $"Between them, 1 to {MostCount} came out or were missing.");
         }
     }
 
     public static void Check(StripConnector c)
     {
         Text("kind", c.Kind, 60, true);
-        Text("wayRound", c.WayRound, 120);
+        Text("wayRound", c.Polarity, 120);
         Text("route", c.Route, 200);
         Marks(c.Marks);
     }
@@ -199,12 +205,12 @@ public static class StripFacts
     {
         if (marks.Count > 40)
         {
-            throw new Verdicts.BadFactException("marks", "At most 40 marks on one photo.");
+            throw new Verdicts.InvalidInputException("marks", "At most 40 marks on one photo.");
         }
         foreach (var m in marks)
         {
-            Verdicts.BadFactException.Finite("marks", m.X, 0, 1, "of the width");
-            Verdicts.BadFactException.Finite("marks", m.Y, 0, 1, "of the height");
+            Verdicts.InvalidInputException.Finite("marks", m.X, 0, 1, "of the width");
+            Verdicts.InvalidInputException.Finite("marks", m.Y, 0, 1, "of the height");
             Text("marks", m.Text, 30);
         }
     }
@@ -213,7 +219,7 @@ public static class StripFacts
     {
         if (text.Length > most || (needed && text.Trim().Length == 0))
         {
-            throw new Verdicts.BadFactException(
+            throw new Verdicts.InvalidInputException(
                 field,
                 needed && text.Trim().Length == 0
                     ? field switch

@@ -74,7 +74,7 @@ public sealed record ChecklistResult(IReadOnlyList<ChecklistItem> Items, IReadOn
 public static class Checklist
 {
     /// <param name="found">Kinds of everything found and still open; droppings, mould and leaks change the list.</param>
-    /// <exception cref="BadFactException">The years are upside down.</exception>
+    /// <exception cref="InvalidInputException">The years are upside down.</exception>
     public static ChecklistResult Compose(
         MachineClass machineClass,
         IReadOnlyCollection<Trait> traits,
@@ -85,7 +85,7 @@ public static class Checklist
     {
         if (yearFrom > yearTo)
         {
-            throw new BadFactException("yearTo", "The last year comes second.");
+            throw new InvalidInputException("yearTo", "The last year comes second.");
         }
         var items = new List<ChecklistItem>();
         bool Has(Trait t) => traits.Contains(t);

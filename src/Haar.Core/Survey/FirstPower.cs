@@ -280,7 +280,7 @@ public static class FirstPower
                             question,
                             Outcome.No,
                             taken.Sentence.Length > 0 ? taken.Sentence : $"Go no further. “{p.Title}” has failed.",
-                            Founded.Measured,
+                            Basis.Measured,
                             new Reason("Nothing goes on while a step has failed: read it again, mend it, or overrule it with a reason.")
                         )
                         .Changing("The same step read again and passed.")
@@ -297,7 +297,7 @@ public static class FirstPower
 
         if (next is null)
         {
-            return new(null, Verdict.Of(question, Outcome.Yes, "It has been through every step of its first power-up.", Founded.Measured));
+            return new(null, Verdict.Of(question, Outcome.Yes, "It has been through every step of its first power-up.", Basis.Measured));
         }
 
         if (danger.Count > 0)
@@ -310,7 +310,7 @@ public static class FirstPower
                         question,
                         Outcome.No,
                         $"Leave it unplugged: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.",
-                        Founded.Rule,
+                        Basis.Rule,
                         [
                             .. danger.Select(f => new Reason(
                                 $"{FindingRules.Meaning(f.Kind).Words[..1].ToUpperInvariant()}{FindingRules.Meaning(f.Kind).Words[1..]}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()
@@ -340,7 +340,7 @@ public static class FirstPower
                     next.Kind == PowerStepKind.Shorts
                         ? "Start with the plug out: measure the rails for shorts."
                         : $"So far sound. Next: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}.",
-                    Founded.Rule
+                    Basis.Rule
                 )
                 .With(next.Cautions)
         );

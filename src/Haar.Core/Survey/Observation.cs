@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Haar.Core.Survey;
 
 public enum ObservationKind
@@ -29,28 +31,32 @@ public sealed class Observation
     public DateTimeOffset At { get; init; }
 
     /// <summary>Taken back as wrong; kept.</summary>
-    public bool Struck { get; set; }
+    [JsonPropertyName("struck")]
+    public bool Voided { get; set; }
 }
 
 public static class Observations
 {
-    /// <exception cref="Verdicts.BadFactException">Names the field.</exception>
+    /// <exception cref="Verdicts.InvalidInputException">Names the field.</exception>
     public static void Check(Observation o)
     {
         if (o.Text.Trim().Length is 0 or > 200)
         {
-            throw new Verdicts.BadFactException("text", "Write it down as it was, in 1 to 200 characters; “nothing” is an answer too.");
+            throw new Verdicts.InvalidInputException(
+                "text",
+                "Write it down as it was, in 1 to 200 characters; “nothing” is an answer too."
+            );
         }
         if (o.Kind == ObservationKind.MemoryCount && o.Kilobytes is not (>= 1 and <= 67_108_864))
         {
-            throw new Verdicts.BadFactException("kilobytes", "A memory count is 1 to 67 108 864 KB.");
+            throw new Verdicts.InvalidInputException("kilobytes", "A memory count is 1 to 67 108 864 KB.");
         }
     }
 
     /// <summary>How dead it was when it last said anything, for the check after a rebuild.</summary>
     public static Stripdown.Silence Silence(IEnumerable<Observation> all)
     {
-        var last = all.Where(o => !o.Struck).OrderBy(o => o.At).ThenBy(o => o.Id).LastOrDefault();
+        var last = all.Where(o => !o.Voided).OrderBy(o => o.At).ThenBy(o => o.Id).LastOrDefault();
         return last?.Kind switch
         {
             ObservationKind.Beep => Stripdown.Silence.BeepsOnly,

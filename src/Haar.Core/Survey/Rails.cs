@@ -62,7 +62,7 @@ public sealed record RailsResult(Verdict Verdict, IReadOnlyList<RailResult> Rail
 public static class Rails
 {
     /// <summary>Rails measured for shorts with the plug out.</summary>
-    /// <exception cref="BadFactException">No rails, or a figure that no rail has.</exception>
+    /// <exception cref="InvalidInputException">No rails, or a figure that no rail has.</exception>
     public static RailsResult Shorts(IReadOnlyList<RailReading> rails, RailLimits? limits = null)
     {
         limits ??= new();
@@ -101,7 +101,7 @@ public static class Rails
                         question,
                         Outcome.No,
                         $"Go no further. {Words.And(shorted.Select(r => r.Name))} {(shorted.Count == 1 ? "is" : "are")} shorted to ground.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing(
@@ -120,7 +120,7 @@ public static class Rails
                     question,
                     Outcome.Unknown,
                     $"Measure {Words.And(rows.Where(r => r.Outcome == Outcome.Unknown).Select(r => r.Name))} to ground first, with the plug out.",
-                    Founded.Guess,
+                    Basis.Guess,
                     reasons
                 ),
                 rows,
@@ -131,13 +131,13 @@ public static class Rails
         var low = rows.FirstOrDefault(r => r.Outcome == Outcome.YesIf);
         return new(
             low is null
-                ? Verdict.Of(question, Outcome.Yes, $"No short. The lowest is {reasons[0].Text}", Founded.Measured, reasons)
+                ? Verdict.Of(question, Outcome.Yes, $"No short. The lowest is {reasons[0].Text}", Basis.Measured, reasons)
                 : Verdict
                     .Of(
                         question,
                         Outcome.YesIf,
                         $"{low.Name} is low but not shorted; a loaded board of many chips reads so. Watch it at the first switch-on.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing("The meter's leads the other way round: a short reads the same both ways."),
@@ -178,7 +178,7 @@ public static class Rails
                     question,
                     Outcome.No,
                     $"Go no further. {Words.And(bad.Select(Fault))}.",
-                    Founded.Measured,
+                    Basis.Measured,
                     [.. reasons, new Reason(PointsAt(rows, bad, loaded))]
                 )
                 .Changing("A tested supply in its place.", "The same rails read again on another meter.");
@@ -190,7 +190,7 @@ public static class Rails
         {
             return new(
                 Verdict
-                    .Of(question, Outcome.Unknown, $"Read {Words.And(open.Select(r => r.Name))} next.", Founded.Guess, reasons)
+                    .Of(question, Outcome.Unknown, $"Read {Words.And(open.Select(r => r.Name))} next.", Basis.Guess, reasons)
                     .Changing("A reading of every rail."),
                 rows,
                 limits
@@ -207,7 +207,7 @@ public static class Rails
                         noRipple.Count > 0
                             ? $"Every rail is within its volts; ripple has not been read on {Words.And(noRipple.Select(r => r.Name))}."
                             : "Every rail is within its limits, but without a load: a tired supply shows it under load only.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing(
@@ -216,7 +216,7 @@ public static class Rails
                             : "The same readings on a stated load for five minutes."
                     )
                 : Verdict
-                    .Of(question, Outcome.Yes, "Every rail holds under load, and its ripple is within limits.", Founded.Measured, reasons)
+                    .Of(question, Outcome.Yes, "Every rail holds under load, and its ripple is within limits.", Basis.Measured, reasons)
                     .Changing("An hour under load: a supply earns trust by time."),
             rows,
             limits
@@ -284,7 +284,7 @@ public static class Rails
         return ripple is { } times ? $"{first}{(inVolts ? " but" : " and")} its ripple is {Si.Plain(times)} times the limit" : first;
     }
 
-    /// <summary>What the pattern of bad rails points at. Bench practice; said as a pointer, never as a procedure.</summary>
+    /// <summary>What the pattern of bad rails points at. UnitOfWork practice; said as a pointer, never as a procedure.</summary>
     static string PointsAt(List<RailResult> rows, List<RailResult> bad, bool loaded)
     {
         bool Ripple(RailResult r) => r.RippleMillivolts > r.MostRippleMillivolts;
@@ -307,27 +307,27 @@ public static class Rails
     {
         if (rails.Count is 0 or > 24)
         {
-            throw new BadFactException("rails", "Name between one and 24 rails.");
+            throw new InvalidInputException("rails", "Name between one and 24 rails.");
         }
 
         for (var i = 0; i < rails.Count; i++)
         {
-            BadFactException.Finite($"rails[{i}].nominalVolts", rails[i].NominalVolts, -400, 400, "V");
+            InvalidInputException.Finite($"rails[{i}].nominalVolts", rails[i].NominalVolts, -400, 400, "V");
             if (rails[i].NominalVolts == 0)
             {
-                throw new BadFactException($"rails[{i}].nominalVolts", "A rail of 0 V is ground: name its volts.");
+                throw new InvalidInputException($"rails[{i}].nominalVolts", "A rail of 0 V is ground: name its volts.");
             }
 
-            BadFactException.Finite($"rails[{i}].volts", rails[i].Volts, -1000, 1000, "V");
-            BadFactException.Finite($"rails[{i}].rippleMillivolts", rails[i].RippleMillivolts, 0, 100_000, "mV");
-            BadFactException.Finite($"rails[{i}].ohmsToGround", rails[i].OhmsToGround, 0, 1e9, "Ω");
+            InvalidInputException.Finite($"rails[{i}].volts", rails[i].Volts, -1000, 1000, "V");
+            InvalidInputException.Finite($"rails[{i}].rippleMillivolts", rails[i].RippleMillivolts, 0, 100_000, "mV");
+            InvalidInputException.Finite($"rails[{i}].ohmsToGround", rails[i].OhmsToGround, 0, 1e9, "Ω");
         }
 
-        BadFactException.Finite("limits.positiveShare", limits.PositiveShare, 0.001, 0.5, "");
-        BadFactException.Finite("limits.negativeShare", limits.NegativeShare, 0.001, 0.5, "");
-        BadFactException.Finite("limits.lowRailRippleMillivolts", limits.LowRailRippleMillivolts, 1, 10_000, "mV");
-        BadFactException.Finite("limits.otherRippleMillivolts", limits.OtherRippleMillivolts, 1, 10_000, "mV");
-        BadFactException.Finite("limits.shortOhms", limits.ShortOhms, 0, 10_000, "Ω");
-        BadFactException.Finite("limits.doubtfulOhms", limits.DoubtfulOhms, limits.ShortOhms, 100_000, "Ω");
+        InvalidInputException.Finite("limits.positiveShare", limits.PositiveShare, 0.001, 0.5, "");
+        InvalidInputException.Finite("limits.negativeShare", limits.NegativeShare, 0.001, 0.5, "");
+        InvalidInputException.Finite("limits.lowRailRippleMillivolts", limits.LowRailRippleMillivolts, 1, 10_000, "mV");
+        InvalidInputException.Finite("limits.otherRippleMillivolts", limits.OtherRippleMillivolts, 1, 10_000, "mV");
+        InvalidInputException.Finite("limits.shortOhms", limits.ShortOhms, 0, 10_000, "Ω");
+        InvalidInputException.Finite("limits.doubtfulOhms", limits.DoubtfulOhms, limits.ShortOhms, 100_000, "Ω");
     }
 }

@@ -29,8 +29,8 @@ public static class SupplyTrust
     /// <param name="minutes">Under that load when they were read.</param>
     public static SupplyTrustResult Of(RailsResult? rails, string load, double minutes, double soakMinutes = SoakMinutes)
     {
-        BadFactException.Finite("minutes", minutes, 0, 100_000, "min");
-        BadFactException.Finite("soakMinutes", soakMinutes, 1, 10_000, "min");
+        InvalidInputException.Finite("minutes", minutes, 0, 100_000, "min");
+        InvalidInputException.Finite("soakMinutes", soakMinutes, 1, 10_000, "min");
         const string question = "May this supply feed a good board?";
         load = load.Trim();
         var read = rails is not null && rails.Rails.All(r => r.Volts is not null);
@@ -49,14 +49,14 @@ public static class SupplyTrust
         var verdict = trust switch
         {
             Trust.None when bad => Verdict
-                .Of(question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Founded.Measured, because)
+                .Of(question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Basis.Measured, because)
                 .Changing("A tested supply in its place."),
             Trust.None => Verdict
                 .Of(
                     question,
                     Outcome.No,
                     "Not trusted: nobody can vouch for this supply, however clean it is. It stays off a good board until every rail has been read.",
-                    Founded.Guess,
+                    Basis.Guess,
                     because
                 )
                 .Changing("Every rail read alone, on a stated load, with its ripple."),
@@ -67,7 +67,7 @@ public static class SupplyTrust
                     load.Length == 0
                         ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
                         : "Volts only: without its ripple nobody can vouch for it. It stays off a good board.",
-                    Founded.Measured,
+                    Basis.Measured,
                     because
                 )
                 .Changing("The same readings on a stated load for five minutes, with ripple."),
@@ -76,7 +76,7 @@ public static class SupplyTrust
                     question,
                     Outcome.Yes,
                     $"Trusted under load: every rail holds on {load}, ripple within limits.",
-                    Founded.Measured,
+                    Basis.Measured,
                     because
                 )
                 .Changing($"{Markings.Si.Plain(soakMinutes)} minutes on that load, read once more: then it may run alone."),
@@ -84,7 +84,7 @@ public static class SupplyTrust
                 question,
                 Outcome.Yes,
                 $"Trusted: an hour on {load}, every rail and its ripple within limits.",
-                Founded.Measured,
+                Basis.Measured,
                 because
             ),
         };
@@ -103,8 +103,8 @@ public static class SupplyTrust
             .Rails.Select(r =>
                 r with
                 {
-                    Volts = mine.Standing(r.Name, Quantity.Volts)?.Value,
-                    RippleMillivolts = mine.Standing(r.Name, Quantity.RippleVolts)?.Value * 1000,
+                    Volts = mine.Latest(r.Name, Quantity.Volts)?.Value,
+                    RippleMillivolts = mine.Latest(r.Name, Quantity.RippleVolts)?.Value * 1000,
                 }
             )
             .ToList();
@@ -117,7 +117,7 @@ public static class SupplyTrust
             )
             : null;
         // The hour counts for the rail that was read longest ago.
-        var newest = rails.Select(r => mine.Standing(r.Name, Quantity.Volts)?.At).ToList();
+        var newest = rails.Select(r => mine.Latest(r.Name, Quantity.Volts)?.At).ToList();
         var minutes =
             step.OnLoadSince is { } since && newest.All(t => t is not null) ? Math.Max(0, (newest.Min()!.Value - since).TotalMinutes) : 0;
         return Of(result, step.Load, minutes);

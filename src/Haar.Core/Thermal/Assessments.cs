@@ -12,7 +12,7 @@ public static class HotAssessments
 {
     public static IReadOnlyList<HotAssessment> Of(IReadOnlyList<HotPart> parts, IReadOnlyList<Reading> readings)
     {
-        var bySubject = readings.Where(r => r.SubjectKind == SubjectKind.HotPart && !r.Struck).ToLookup(r => r.SubjectId);
+        var bySubject = readings.Where(r => r.SubjectKind == SubjectKind.HotPart && !r.Voided).ToLookup(r => r.SubjectId);
         return
         [
             .. parts.Select(p =>

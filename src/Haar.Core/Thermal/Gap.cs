@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Costs;
 using Haar.Core.Markings;
 using Haar.Core.Safety;
@@ -21,7 +22,7 @@ public sealed record HotPartFacts
     public double SquareMillimetres { get; init; }
 
     /// <summary>Between part and sink with the sink screwed down, millimetres: low, likely, high. Null when not known.</summary>
-    public Spread? GapMillimetres { get; init; }
+    public Estimate? GapMillimetres { get; init; }
 
     /// <summary>Thickness of the pad that came out, as it lay, measured; its dent where it was pressed. Null when it was none.</summary>
     public double? OldPadMillimetres { get; init; }
@@ -31,7 +32,7 @@ public sealed record HotPartFacts
 }
 
 /// <summary>Numbers of the house.</summary>
-public sealed record ThermalHouse
+public sealed record ThermalDefaults
 {
     /// <summary>W/(m·K). Usual data sheets: paste 3 to 8, putty 2 to 6, pad 1.5 to 6.</summary>
     public double PasteConductivity { get; init; } = 4;
@@ -56,7 +57,12 @@ public sealed record ThermalHouse
 public sealed record GapOption(GapFiller Filler, string Name, double? Millimetres, double? DropKelvin, string Amount, Verdict Verdict);
 
 /// <param name="GapMillimetres">As used.</param>
-public sealed record GapResult(Spread? GapMillimetres, IReadOnlyList<GapOption> Options, Verdict Verdict, ThermalHouse House);
+public sealed record GapResult(
+    Estimate? GapMillimetres,
+    IReadOnlyList<GapOption> Options,
+    Verdict Verdict,
+    [property: JsonPropertyName("house")] ThermalDefaults Defaults
+);
 
 /// <summary>Paste or pad? By the gap: a pad's thickness cannot be bridged with paste.</summary>
 public static class Gap
@@ -71,8 +77,8 @@ public static class Gap
     public static double DropKelvin(double watts, double millimetres, double conductivity, double squareMillimetres) =>
         watts * millimetres * 1e-3 / (conductivity * squareMillimetres * 1e-6);
 
-    /// <exception cref="BadFactException">A figure that no part has.</exception>
-    public static GapResult Choose(string name, HotPartFacts p, ThermalHouse? house = null)
+    /// <exception cref="InvalidInputException">A figure that no part has.</exception>
+    public static GapResult Choose(string name, HotPartFacts p, ThermalDefaults? house = null)
     {
         house ??= new();
         Check(p, house);
@@ -80,7 +86,7 @@ public static class Gap
         var cautions = p.BareDie ? new[] { CautionId.BareDie } : [];
         var gap =
             p.GapMillimetres
-            ?? (p.OldPadMillimetres is { } old ? new Spread(old * (1 - OldPadScatter), old, old * (1 + OldPadScatter)) : null);
+            ?? (p.OldPadMillimetres is { } old ? new Estimate(old * (1 - OldPadScatter), old, old * (1 + OldPadScatter)) : null);
         if (gap is null)
         {
             return new(
@@ -91,7 +97,7 @@ public static class Gap
                         question,
                         Outcome.Unknown,
                         "Cannot say yet: the gap is not known. Measure the pad that came out, or press a pellet of modelling clay under the sink and measure that.",
-                        Founded.Guess,
+                        Basis.Guess,
                         new Reason("Paste bridges a tenth of a millimetre; a pad's thickness it cannot.", Source: "data sheets of pastes")
                     )
                     .Changing("The thickness of what came out, in its dent.", "The gap with the sink screwed down.")
@@ -127,7 +133,7 @@ public static class Gap
         var verdict =
             best.Verdict.Outcome == Outcome.No
                 ? Verdict
-                    .Of(question, Outcome.No, $"None of them: {Verdicts.Words.Lower(best.Verdict.Sentence)}", Founded.Rule, [why, .. rest])
+                    .Of(question, Outcome.No, $"None of them: {Verdicts.Words.Lower(best.Verdict.Sentence)}", Basis.Rule, [why, .. rest])
                     .Changing("A copper shim with paste on both sides.", "A sink that sits closer.")
                 : best.Verdict with
                 {
@@ -137,7 +143,7 @@ public static class Gap
         return new(gap, options, verdict.With(best.Verdict.Outcome == Outcome.No ? cautions : []), house);
     }
 
-    static GapOption Paste(HotPartFacts p, Spread gap, ThermalHouse h)
+    static GapOption Paste(HotPartFacts p, Estimate gap, ThermalDefaults h)
     {
         var film = Math.Max(0.03, gap.Likely);
         var drop = DropKelvin(p.Watts, film, h.PasteConductivity, p.SquareMillimetres);
@@ -158,7 +164,7 @@ public static class Gap
                     "Paste?",
                     Outcome.No,
                     $"No paste: it bridges {Si.Plain(h.PasteMostMillimetres)} mm, and the gap is up to {Si.Plain(Math.Round(gap.High, 2))} mm.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason(
                         "A thick bed of paste runs out with the heat and leaves air.",
                         new("Gap", Math.Round(gap.High, 3), "mm", null, h.PasteMostMillimetres),
@@ -176,13 +182,13 @@ public static class Gap
                     "Paste?",
                     Outcome.Yes,
                     $"Paste: a film of {Si.Plain(Math.Round(film, 2))} mm costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason("Metal nearly touches metal, and paste only fills the scratches.", figure, "ΔT = P·t/(k·A)")
                 )
             );
     }
 
-    static GapOption Putty(HotPartFacts p, Spread gap, ThermalHouse h)
+    static GapOption Putty(HotPartFacts p, Estimate gap, ThermalDefaults h)
     {
         var drop = DropKelvin(p.Watts, gap.Likely, h.PuttyConductivity, p.SquareMillimetres);
         var amount = $"{Si.Plain(Math.Round(p.SquareMillimetres * gap.Likely * 1.3 / 1000, 2))} ml";
@@ -198,7 +204,7 @@ public static class Gap
                         "Putty?",
                         Outcome.No,
                         $"No putty: above {Si.Plain(h.PuttyMostMillimetres)} mm it slumps.",
-                        Founded.Rule,
+                        Basis.Rule,
                         new Reason("Nothing holds it in the gap.", new("Gap", Math.Round(gap.High, 2), "mm", null, h.PuttyMostMillimetres))
                     )
                 )
@@ -213,7 +219,7 @@ public static class Gap
                         "Putty?",
                         Outcome.No,
                         $"No putty: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.",
-                        Founded.Rule,
+                        Basis.Rule,
                         new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")
                     )
                 )
@@ -227,13 +233,13 @@ public static class Gap
                     "Putty?",
                     Outcome.YesIf,
                     $"Putty does if the sink is never moved again: {Si.Plain(Math.Round(drop, 1))} K across {Si.Plain(Math.Round(gap.Likely, 2))} mm.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason("It follows any gap, and does not come back when the sink is lifted.", figure, "ΔT = P·t/(k·A)")
                 )
             );
     }
 
-    static GapOption Pad(HotPartFacts p, Spread gap, ThermalHouse h)
+    static GapOption Pad(HotPartFacts p, Estimate gap, ThermalDefaults h)
     {
         // A pad must still be pressed where the gap is widest and not crushed where it is narrowest.
         var fits = PadSizes
@@ -254,7 +260,7 @@ public static class Gap
                     thin
                         ? $"No pad: the thinnest is {Si.Plain(PadSizes[0])} mm, and it cannot be pressed into {Si.Plain(Math.Round(gap.High, 2))} mm{(p.BareDie ? " without cracking the die" : "")}."
                         : $"No pad on the shelf is pressed by {Si.Plain(h.PadLeastCompression * 100)} to {Si.Plain(h.PadMostCompression * 100)} % in a gap of {Si.Plain(Math.Round(gap.Low, 2))} to {Si.Plain(Math.Round(gap.High, 2))} mm.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason(
                         "A pad not pressed does not touch; one crushed lifts the sink off its other parts.",
                         new("Gap", Math.Round(gap.Likely, 2), "mm")
@@ -279,7 +285,7 @@ public static class Gap
                     "Pad?",
                     Outcome.No,
                     $"No pad: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")
                 )
             )
@@ -293,28 +299,28 @@ public static class Gap
                     "Pad?",
                     Outcome.Yes,
                     $"A {Si.Plain(size)} mm pad: pressed by {Si.Plain(Math.Round(press))} %, it costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.",
-                    Founded.Rule,
+                    Basis.Rule,
                     new Reason($"{Si.Plain(size)} mm pressed to {Si.Plain(Math.Round(gap.Likely, 2))} mm.", figure, "ΔT = P·t/(k·A)")
                 )
             );
     }
 
-    static void Check(HotPartFacts p, ThermalHouse h)
+    static void Check(HotPartFacts p, ThermalDefaults h)
     {
-        BadFactException.Finite("watts", p.Watts, 0.01, 500, "W");
-        BadFactException.Finite("squareMillimetres", p.SquareMillimetres, 1, 50_000, "mm²");
+        InvalidInputException.Finite("watts", p.Watts, 0.01, 500, "W");
+        InvalidInputException.Finite("squareMillimetres", p.SquareMillimetres, 1, 50_000, "mm²");
         if (p.GapMillimetres is { } g)
         {
-            Spread.Check("gapMillimetres", g, 20, "mm");
+            Estimate.Check("gapMillimetres", g, 20, "mm");
         }
-        BadFactException.Finite("oldPadMillimetres", p.OldPadMillimetres, 0.05, 20, "mm");
-        BadFactException.Finite("house.pasteConductivity", h.PasteConductivity, 0.2, 100, "W/(m·K)");
-        BadFactException.Finite("house.puttyConductivity", h.PuttyConductivity, 0.2, 100, "W/(m·K)");
-        BadFactException.Finite("house.padConductivity", h.PadConductivity, 0.2, 100, "W/(m·K)");
-        BadFactException.Finite("house.pasteMostMillimetres", h.PasteMostMillimetres, 0.01, 1, "mm");
-        BadFactException.Finite("house.puttyMostMillimetres", h.PuttyMostMillimetres, 0.1, 10, "mm");
-        BadFactException.Finite("house.mostDropKelvin", h.MostDropKelvin, 1, 100, "K");
-        BadFactException.Finite("house.padLeastCompression", h.PadLeastCompression, 0, 0.5, "");
-        BadFactException.Finite("house.padMostCompression", h.PadMostCompression, h.PadLeastCompression, 0.8, "");
+        InvalidInputException.Finite("oldPadMillimetres", p.OldPadMillimetres, 0.05, 20, "mm");
+        InvalidInputException.Finite("house.pasteConductivity", h.PasteConductivity, 0.2, 100, "W/(m·K)");
+        InvalidInputException.Finite("house.puttyConductivity", h.PuttyConductivity, 0.2, 100, "W/(m·K)");
+        InvalidInputException.Finite("house.padConductivity", h.PadConductivity, 0.2, 100, "W/(m·K)");
+        InvalidInputException.Finite("house.pasteMostMillimetres", h.PasteMostMillimetres, 0.01, 1, "mm");
+        InvalidInputException.Finite("house.puttyMostMillimetres", h.PuttyMostMillimetres, 0.1, 10, "mm");
+        InvalidInputException.Finite("house.mostDropKelvin", h.MostDropKelvin, 1, 100, "K");
+        InvalidInputException.Finite("house.padLeastCompression", h.PadLeastCompression, 0, 0.5, "");
+        InvalidInputException.Finite("house.padMostCompression", h.PadMostCompression, h.PadLeastCompression, 0.8, "");
     }
 }

@@ -61,10 +61,10 @@ public static class Fan
 
     public static Verdict Judge(FanFacts f)
     {
-        BadFactException.Finite("fan.ratedVolts", f.RatedVolts, 1, 60, "V");
-        BadFactException.Finite("fan.ratedRpm", f.RatedRpm, 100, 30_000, "rpm");
-        BadFactException.Finite("fan.readRpm", f.ReadRpm, 0, 30_000, "rpm");
-        BadFactException.Finite("fan.startVolts", f.StartVolts, 0, 60, "V");
+        InvalidInputException.Finite("fan.ratedVolts", f.RatedVolts, 1, 60, "V");
+        InvalidInputException.Finite("fan.ratedRpm", f.RatedRpm, 100, 30_000, "rpm");
+        InvalidInputException.Finite("fan.readRpm", f.ReadRpm, 0, 30_000, "rpm");
+        InvalidInputException.Finite("fan.startVolts", f.StartVolts, 0, 60, "V");
         const string question = "Is the fan's bearing sound?";
         var bad = new List<Reason>();
         var good = new List<Reason>();
@@ -116,16 +116,16 @@ public static class Fan
                         question,
                         Outcome.No,
                         $"Change the fan, or its bearing: {Words.Lower(bad[0].Text)}",
-                        bad[0].Figure is null ? Founded.Rule : Founded.Measured,
+                        bad[0].Figure is null ? Basis.Rule : Basis.Measured,
                         [.. bad, .. good]
                     )
                     .Changing("One drop of oil behind the label buys weeks, not years.")
                     .With(Safety.CautionId.CompressedAir)
             : good.Count == 0
                 ? Verdict
-                    .Of(question, Outcome.Unknown, "Cannot say yet: read its speed, or the volts from which it starts.", Founded.Guess)
+                    .Of(question, Outcome.Unknown, "Cannot say yet: read its speed, or the volts from which it starts.", Basis.Guess)
                     .Changing("Turns a minute against the label.", "Volts from which it starts by itself.")
-            : Verdict.Of(question, Outcome.Yes, "The bearing is sound.", Founded.Measured, good).With(Safety.CautionId.CompressedAir);
+            : Verdict.Of(question, Outcome.Yes, "The bearing is sound.", Basis.Measured, good).With(Safety.CautionId.CompressedAir);
     }
 }
 
@@ -146,7 +146,7 @@ public static class HeatProof
     /// <summary>°F read as °C is caught by its size: no working part is read above this in °C.</summary>
     public const double MostCelsius = 130;
 
-    /// <exception cref="BadFactException">A temperature that no part has, or a part cooler than its room by more than a kelvin.</exception>
+    /// <exception cref="InvalidInputException">A temperature that no part has, or a part cooler than its room by more than a kelvin.</exception>
     public static HeatComparison Compare(
         string name,
         IReadOnlyList<HeatReading> before,
@@ -157,12 +157,12 @@ public static class HeatProof
     {
         Check("before", before);
         Check("after", after);
-        BadFactException.Finite("resolutionKelvin", resolutionKelvin, 0, 10, "K");
+        InvalidInputException.Finite("resolutionKelvin", resolutionKelvin, 0, 10, "K");
         var question = $"Is {name} cooler?";
         if (before.Count == 0 || after.Count == 0)
         {
             return new(
-                before.Count > 0 ? IsItReal.Summary([.. before.Select(Rise)]) : null,
+                before.Count > 0 ? SignificanceTest.Summary([.. before.Select(Rise)]) : null,
                 null,
                 null,
                 null,
@@ -173,14 +173,14 @@ public static class HeatProof
                         before.Count == 0
                             ? "Nobody measured it before: five readings at one load, with the room beside each."
                             : "Measure it again: five readings at the same load, with the room beside each.",
-                        Founded.Guess
+                        Basis.Guess
                     )
                     .Changing("Five readings before and five after.")
             );
         }
 
         var (b, a) = (before.Select(Rise).ToList(), after.Select(Rise).ToList());
-        var (sb, sa) = (IsItReal.Summary(b), IsItReal.Summary(a));
+        var (sb, sa) = (SignificanceTest.Summary(b), SignificanceTest.Summary(a));
         if (!sameLoad)
         {
             return new(
@@ -193,7 +193,7 @@ public static class HeatProof
                         question,
                         Outcome.Unknown,
                         "Cannot say: the two were not read under the same load.",
-                        Founded.Measured,
+                        Basis.Measured,
                         new Reason("Heat follows the work, not the paste.")
                     )
                     .Changing("The same work, for as long, before each reading.")
@@ -213,7 +213,7 @@ public static class HeatProof
                         question,
                         Outcome.Unknown,
                         $"Cannot say: the room was {Si.Plain(Math.Round(rooms))} K apart between the two.",
-                        Founded.Measured,
+                        Basis.Measured,
                         new Reason(
                             "Fans and air change with the room.",
                             new("Rooms apart", Math.Round(rooms, 1), "K", null, MostRoomGapKelvin)
@@ -223,7 +223,7 @@ public static class HeatProof
             );
         }
 
-        var c = IsItReal.Compare($"{name}: rise above the room", b, a, "K", Better.Lower, resolutionKelvin);
+        var c = SignificanceTest.Compare($"{name}: rise above the room", b, a, "K", Better.Lower, resolutionKelvin);
         var saved = Si.Tidy(sb.Median - sa.Median);
         var figures = new[]
         {
@@ -254,30 +254,30 @@ public static class HeatProof
     {
         if (readings.Count > 200)
         {
-            throw new BadFactException(field, "At most 200 readings.");
+            throw new InvalidInputException(field, "At most 200 readings.");
         }
         for (var i = 0; i < readings.Count; i++)
         {
             var r = readings[i];
             if (r.Celsius is > MostCelsius and < 300)
             {
-                throw new BadFactException(
+                throw new InvalidInputException(
                     $"{field}[{i}].celsius",
                     $"{Si.Plain(r.Celsius)} °C would have destroyed it: was that °F? Then it is {Si.Plain(Math.Round((r.Celsius - 32) / 1.8, 1))} °C."
                 );
             }
-            BadFactException.Finite($"{field}[{i}].celsius", r.Celsius, -40, MostCelsius, "°C");
+            InvalidInputException.Finite($"{field}[{i}].celsius", r.Celsius, -40, MostCelsius, "°C");
             if (r.RoomCelsius is > 45 and < 120)
             {
-                throw new BadFactException(
+                throw new InvalidInputException(
                     $"{field}[{i}].roomCelsius",
                     $"A room of {Si.Plain(r.RoomCelsius)} °C? Was that °F? Then it is {Si.Plain(Math.Round((r.RoomCelsius - 32) / 1.8, 1))} °C."
                 );
             }
-            BadFactException.Finite($"{field}[{i}].roomCelsius", r.RoomCelsius, -20, 45, "°C");
+            InvalidInputException.Finite($"{field}[{i}].roomCelsius", r.RoomCelsius, -20, 45, "°C");
             if (r.Celsius < r.RoomCelsius - 1)
             {
-                throw new BadFactException(
+                throw new InvalidInputException(
                     $"{field}[{i}].celsius",
                     "A part that works is not cooler than its room: were the two exchanged?"
                 );

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Haar.Core.Verdicts;
 
 /// <summary>What a judgement came to. There is no default worth having: <see cref="Unknown"/> is an answer, and is 0 so that a forgotten outcome never reads as a yes.</summary>
@@ -13,7 +15,7 @@ public enum Outcome
 }
 
 /// <summary>How well a verdict is founded, best first.</summary>
-public enum Founded
+public enum Basis
 {
     /// <summary>On readings taken from this very part or machine.</summary>
     Measured,
@@ -45,7 +47,7 @@ public sealed record Reason(string Text, Figure? Figure = null, string? Source =
 /// <param name="Sentence">One whole sentence that can stand alone, read from a metre away.</param>
 /// <param name="Reasons">What it rests on, most telling first.</param>
 /// <param name="WouldChange">Facts or measurements that would turn it.</param>
-/// <param name="Founded">Measured, rule or guess.</param>
+/// <param name="Basis">Measured, rule or guess.</param>
 /// <param name="Cautions">Cautions that belong to acting on it.</param>
 public sealed record Verdict(
     string Question,
@@ -53,14 +55,14 @@ public sealed record Verdict(
     string Sentence,
     IReadOnlyList<Reason> Reasons,
     IReadOnlyList<string> WouldChange,
-    Founded Founded,
+    [property: JsonPropertyName("founded")] Basis Basis,
     IReadOnlyList<Safety.CautionId> Cautions
 )
 {
     /// <summary>A person may decide against it, with a reason. False only where going on burns or kills.</summary>
     public bool MayBeOverruled { get; init; } = true;
 
-    public static Verdict Of(string question, Outcome outcome, string sentence, Founded founded, params IEnumerable<Reason> reasons) =>
+    public static Verdict Of(string question, Outcome outcome, string sentence, Basis founded, params IEnumerable<Reason> reasons) =>
         new(question, outcome, sentence, [.. reasons], [], founded, []);
 
     public Verdict Changing(params IEnumerable<string> wouldChange) => this with { WouldChange = [.. WouldChange, .. wouldChange] };
@@ -87,7 +89,7 @@ public sealed class Overrule
 }
 
 /// <summary>A fact that no rule can work with. Becomes a 4xx that names the field; never a figure that looks right.</summary>
-public sealed class BadFactException(string field, string message) : Exception(message)
+public sealed class InvalidInputException(string field, string message) : Exception(message)
 {
     /// <summary>The field in camelCase, as it was sent.</summary>
     public string Field { get; } = field;
@@ -97,7 +99,7 @@ public sealed class BadFactException(string field, string message) : Exception(m
     {
         if (!double.IsFinite(value) || value < least || value > most)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 field,
                 $"{field} must be a number from {Markings.Si.Plain(least)} to {Markings.Si.Plain(most)} {unit}; {(double.IsFinite(value) ? Markings.Si.Plain(value) : "what was sent")} is not.".Replace(
                     "  ",

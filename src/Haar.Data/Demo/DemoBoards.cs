@@ -10,6 +10,7 @@ using Haar.Core.Meters;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Thermal;
+using Haar.Core.Verdicts;
 
 namespace Haar.Data.Demo;
 
@@ -81,7 +82,7 @@ public sealed partial class DemoWorkshop
             Source = source,
             PhBefore = ph,
             Outline = outline,
-            Looks =
+            Inspections =
             [
                 new(
                     Ago(daysAgo),
@@ -195,7 +196,7 @@ public sealed partial class DemoWorkshop
             {
                 Watts = 46,
                 SquareMillimetres = 128,
-                GapMillimetres = new Spread(0.02, 0.04, 0.06),
+                GapMillimetres = new Estimate(0.02, 0.04, 0.06),
                 BareDie = true,
             },
             Fan = new()

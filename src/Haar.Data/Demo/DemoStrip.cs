@@ -2,9 +2,11 @@ using Haar.Core.Batteries;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Parts;
+using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Core.Verdicts;
 using Haar.Data.Photos;
 
 namespace Haar.Data.Demo;
@@ -17,7 +19,7 @@ public sealed partial class DemoWorkshop
         int number,
         string title,
         PieceKind kind,
-        Lies lies,
+        Orientation lies,
         double daysAgo,
         StripStep[] behind,
         string wayRound = "",
@@ -35,10 +37,10 @@ public sealed partial class DemoWorkshop
             Number = number,
             Title = title,
             Kind = kind,
-            Lies = lies,
+            Orientation = lies,
             At = Ago(daysAgo).AddMinutes(number * 4),
             Behind = [.. behind.Select(b => b.Id)],
-            WayRound = wayRound,
+            Polarity = wayRound,
             Note = note,
             TestBeforeCovered = test,
             By = by,
@@ -107,7 +109,7 @@ public sealed partial class DemoWorkshop
     void Lead(
         StripStep s,
         string kind,
-        Known keyed,
+        ThreeState keyed,
         string wayRound = "",
         string route = "",
         bool back = false,
@@ -121,7 +123,7 @@ public sealed partial class DemoWorkshop
                 StepId = s.Id,
                 Kind = kind,
                 Keyed = keyed,
-                WayRound = wayRound,
+                Polarity = wayRound,
                 Route = route,
                 BackAt = back ? Ago(1) : null,
                 Marks = [.. marks.Select(x => new PhotoMark(x.X, x.Y, x.Text))],
@@ -134,42 +136,42 @@ public sealed partial class DemoWorkshop
     void ServerApart(Machine m)
     {
         const double days = 17;
-        var lid = Off(m, 1, "Side panel", PieceKind.Cover, Lies.OnRightSide, days, []);
+        var lid = Off(m, 1, "Side panel", PieceKind.Cover, Orientation.OnRightSide, days, []);
         Screws(lid, 3, "6-32", 6, "hex", "rear edge", "A1");
         var front = Off(
             m,
             2,
             "Front panel",
             PieceKind.Cover,
-            Lies.AsUsed,
+            Orientation.AsUsed,
             days,
             [lid],
             note: "Five clips, the lowest one brittle: press from inside."
         );
-        var net = Off(m, 3, "Network card", PieceKind.Card, Lies.OnRightSide, days, [lid]);
+        var net = Off(m, 3, "Network card", PieceKind.Card, Orientation.OnRightSide, days, [lid]);
         Screws(net, 1, "M3", 6, "pan", "bracket", "A2");
-        Lead(net, "coax socket", Known.Yes, "", "out at the back");
-        var scsi = Off(m, 4, "SCSI card", PieceKind.Card, Lies.OnRightSide, days, [lid]);
+        Lead(net, "coax socket", ThreeState.Yes, "", "out at the back");
+        var scsi = Off(m, 4, "SCSI card", PieceKind.Card, Orientation.OnRightSide, days, [lid]);
         Screws(scsi, 1, "M3", 6, "pan", "bracket", "A2");
-        Lead(scsi, "50-way ribbon", Known.No, "red edge towards the bracket", "under the fan");
-        var serial = Off(m, 5, "Serial card", PieceKind.Card, Lies.OnRightSide, days, [lid]);
+        Lead(scsi, "50-way ribbon", ThreeState.No, "red edge towards the bracket", "under the fan");
+        var serial = Off(m, 5, "Serial card", PieceKind.Card, Orientation.OnRightSide, days, [lid]);
         Screws(serial, 1, "M3", 6, "pan", "bracket", "A2");
-        var speaker = Off(m, 6, "Speaker", PieceKind.Speaker, Lies.OnRightSide, days, [lid]);
-        Lead(speaker, "2-pin speaker lead", Known.No, "red to the inner pin", "along the floor");
-        var fan = Off(m, 7, "Front fan", PieceKind.Fan, Lies.OnRightSide, days, [front]);
+        var speaker = Off(m, 6, "Speaker", PieceKind.Speaker, Orientation.OnRightSide, days, [lid]);
+        Lead(speaker, "2-pin speaker lead", ThreeState.No, "red to the inner pin", "along the floor");
+        var fan = Off(m, 7, "Front fan", PieceKind.Fan, Orientation.OnRightSide, days, [front]);
         Screws(fan, 4, "self-tapping 5", 10, "pan", "1 to 4", "B1");
-        Lead(fan, "3-pin fan lead", Known.Yes, "", "behind the cage");
-        var tape = Off(m, 8, "Floppy drive", PieceKind.Drive, Lies.OnRightSide, days, [front]);
+        Lead(fan, "3-pin fan lead", ThreeState.Yes, "", "behind the cage");
+        var tape = Off(m, 8, "Floppy drive", PieceKind.Drive, Orientation.OnRightSide, days, [front]);
         Screws(tape, 2, "M3", 5, "countersunk", "left side", "B2", "the drive's board");
-        Lead(tape, "34-way ribbon", Known.No, "red edge towards the power plug", "over the cage");
-        var plugs = Off(m, 9, "Supply's plugs", PieceKind.Other, Lies.OnRightSide, days, [net, scsi, serial], photo: false);
-        Lead(plugs, "two 6-pin board plugs", Known.No, "black leads together in the middle", "along the edge");
+        Lead(tape, "34-way ribbon", ThreeState.No, "red edge towards the power plug", "over the cage");
+        var plugs = Off(m, 9, "Supply's plugs", PieceKind.Other, Orientation.OnRightSide, days, [net, scsi, serial], photo: false);
+        Lead(plugs, "two 6-pin board plugs", ThreeState.No, "black leads together in the middle", "along the edge");
         var supply = Off(
             m,
             10,
             "Supply",
             PieceKind.Supply,
-            Lies.OnRightSide,
+            Orientation.OnRightSide,
             days,
             [plugs],
             test: "Rails on the lamp load, board still out"
@@ -180,22 +182,31 @@ public sealed partial class DemoWorkshop
             11,
             "Memory modules",
             PieceKind.Module,
-            Lies.OnRightSide,
+            Orientation.OnRightSide,
             days,
             [supply],
             wayRound: "notch towards the supply; numbered 1 to 8 with a pencil"
         );
-        var board = Off(m, 12, "Main board", PieceKind.Board, Lies.OnRightSide, days, [modules, plugs, speaker], test: "Bare board beeps");
+        var board = Off(
+            m,
+            12,
+            "Main board",
+            PieceKind.Board,
+            Orientation.OnRightSide,
+            days,
+            [modules, plugs, speaker],
+            test: "Bare board beeps"
+        );
         Screws(board, 6, "M3", 6, "pan", "standoffs", "C1", "the trace layer beside each hole");
-        Lead(board, "keyboard socket", Known.Yes);
-        var standoffs = Off(m, 13, "Standoffs", PieceKind.Other, Lies.OnRightSide, days, [board], photo: false);
+        Lead(board, "keyboard socket", ThreeState.Yes);
+        var standoffs = Off(m, 13, "Standoffs", PieceKind.Other, Orientation.OnRightSide, days, [board], photo: false);
         Screws(standoffs, 8, "M3", 8, "brass", "floor", "C1");
         var cage = Off(
             m,
             14,
             "Drive cage",
             PieceKind.Cage,
-            Lies.OnRightSide,
+            Orientation.OnRightSide,
             days,
             [tape, fan],
             by: "Ana",
@@ -203,7 +214,7 @@ public sealed partial class DemoWorkshop
         );
         Screws(cage, 4, "M3", 6, "pan", "1 to 4", "C2", "the lower drive's board", 0, Corners);
         Screws(cage, 1, "6-32", 6.4, "hex", "left rear", "C3", "", 1, (0.69, 0.77, "4"));
-        Lead(cage, "50-way ribbon", Known.No, "red edge up", "drawn", false, (0.8, 0.45, "K"));
+        Lead(cage, "50-way ribbon", ThreeState.No, "red edge up", "drawn", false, (0.8, 0.45, "K"));
         db.AddRange(
             new FoundItem
             {
@@ -283,55 +294,55 @@ public sealed partial class DemoWorkshop
     void LaptopRebuild(Machine m, Job hinge)
     {
         const double days = 22;
-        var pack = Off(m, 1, "Battery pack", PieceKind.Cell, Lies.UpsideDown, days, []);
-        var door = Off(m, 2, "Memory door", PieceKind.Cover, Lies.UpsideDown, days, []);
+        var pack = Off(m, 1, "Battery pack", PieceKind.Cell, Orientation.UpsideDown, days, []);
+        var door = Off(m, 2, "Memory door", PieceKind.Cover, Orientation.UpsideDown, days, []);
         Screws(door, 1, "M2.5", 5, "countersunk", "middle", "L1");
         var memory = Off(
             m,
             3,
             "Memory module",
             PieceKind.Module,
-            Lies.UpsideDown,
+            Orientation.UpsideDown,
             days,
             [door],
             wayRound: "notch off centre: it goes in one way at a slant"
         );
-        var screws = Off(m, 4, "Long screws underneath", PieceKind.Other, Lies.UpsideDown, days, [pack], photo: false);
+        var screws = Off(m, 4, "Long screws underneath", PieceKind.Other, Orientation.UpsideDown, days, [pack], photo: false);
         Screws(screws, 6, "M2.5", 14, "countersunk", "marked with a ring", "L2", "the palm rest");
         var keyboard = Off(
             m,
             5,
             "Keyboard",
             PieceKind.Keyboard,
-            Lies.AsUsed,
+            Orientation.AsUsed,
             days,
             [screws],
             note: "Four brittle tabs along the top edge: slid, not levered."
         );
         Screws(keyboard, 2, "M2", 4, "countersunk", "marked K", "L1");
-        Lead(keyboard, "keyboard flat lead", Known.No, "contacts down", "straight");
-        var rest = Off(m, 6, "Palm rest", PieceKind.Cover, Lies.AsUsed, days, [keyboard]);
+        Lead(keyboard, "keyboard flat lead", ThreeState.No, "contacts down", "straight");
+        var rest = Off(m, 6, "Palm rest", PieceKind.Cover, Orientation.AsUsed, days, [keyboard]);
         Screws(rest, 3, "M2.5", 6, "pan", "under the keyboard", "L3", "the board");
-        Lead(rest, "pointing stick lead", Known.Yes);
-        var bay = Off(m, 7, "Drive bay", PieceKind.Cage, Lies.AsUsed, days, [rest]);
+        Lead(rest, "pointing stick lead", ThreeState.Yes);
+        var bay = Off(m, 7, "Drive bay", PieceKind.Cage, Orientation.AsUsed, days, [rest]);
         bay.ExchangedFor = "Flash module in the drive bay";
         Screws(bay, 4, "M3", 3, "pan", "bay sides", "L3", "the module's board");
-        var lid = Off(m, 8, "Lid with its hinge", PieceKind.Display, Lies.AsUsed, days, [rest]);
+        var lid = Off(m, 8, "Lid with its hinge", PieceKind.Display, Orientation.AsUsed, days, [rest]);
         lid.AfterJobId = hinge.Id;
         Screws(lid, 4, "M2.5", 8, "pan", "hinge feet", "L4");
-        Lead(lid, "panel lead", Known.No, "blue mark up", "round the hinge");
+        Lead(lid, "panel lead", ThreeState.No, "blue mark up", "round the hinge");
         var board = Off(
             m,
             9,
             "Main board",
             PieceKind.Board,
-            Lies.AsUsed,
+            Orientation.AsUsed,
             days,
             [bay, lid, memory],
             test: "On the adapter: the lamp comes on and it beeps"
         );
         var screwsOfBoard = Screws(board, 5, "M2.5", 6, "pan", "ringed in white", "L5", "the magnesium shell");
-        Lead(board, "adapter socket lead", Known.Yes, back: true);
+        Lead(board, "adapter socket lead", ThreeState.Yes, back: true);
         board.BackAt = Ago(1);
         screwsOfBoard.Returns = [new(4, "M2.5", 6, "pan", false, Ago(1))];
         db.Add(
@@ -454,8 +465,8 @@ public sealed partial class DemoWorkshop
             string name,
             string kind,
             string note,
-            Spread money,
-            Spread hours,
+            Estimate money,
+            Estimate hours,
             double complete,
             double worth,
             PieceKind picture,

@@ -6,13 +6,15 @@ using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Parts;
+using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
+using Haar.Core.Settings;
 using Haar.Core.Survey;
 using Haar.Data.Log;
 using Haar.Data.Packs;
 using Haar.Data.Photos;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Data.Demo;
@@ -54,7 +56,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         await db.SaveChangesAsync(cancel);
         foreach (var id in await db.Machines.Select(m => m.Id).ToListAsync(cancel))
         {
-            await StandingKeeper.RefreshAsync(db, id, now, cancel);
+            await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
         }
         return true;
     }
@@ -82,7 +84,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
             Claimed = claimed,
             ArrivedAt = Ago(daysAgo),
             SurveyedAt = surveyed ? Ago(daysAgo - 1) : null,
-            RestorationSchool = RestorationSchool.PeriodUpgrade,
+            RestorationPolicy = RestorationPolicy.PeriodUpgrade,
         };
         db.Add(m);
         db.Add(
@@ -167,7 +169,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
                 Role = c.Role,
                 X = c.X,
                 Y = c.Y,
-                MinusBefore = c.Spec.Polarised ? Towards.Up : Towards.NotKnown,
+                MinusBefore = c.Spec.Polarised ? Direction.Up : Direction.NotKnown,
             })
             .ToList();
         db.AddRange(caps);
@@ -676,7 +678,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     void Editor()
     {
         var m = Add("ardle-cutter-1800", "Lifeboat editor", 6, "the lifeboat station", 10, "Cuts out in the middle of a film.");
-        m.RecapSchool = RecapSchool.Preventive;
+        m.RecapPolicy = RecapPolicy.Preventive;
         Board(m, "ardle-cutter-main", null, 13);
         EditorHeat(m, lastBoard);
         db.Add(

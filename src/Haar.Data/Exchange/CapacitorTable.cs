@@ -156,11 +156,11 @@ public static class CapacitorTable
             CapacitorFacts.Check(c);
             if (!designators.Add(designator))
             {
-                throw new BadFactException("designator", $"{designator} is on this board already.");
+                throw new InvalidInputException("designator", $"{designator} is on this board already.");
             }
             rows.Add(new(line, c, note));
         }
-        catch (BadFactException e)
+        catch (InvalidInputException e)
         {
             problems.Add($"Line {line}{(designator.Length is > 0 and < 12 ? $" ({designator})" : "")}: {e.Message}");
         }
@@ -218,7 +218,7 @@ public static class CapacitorTable
         var plain = text.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal);
         return plain.Length == 0 ? default
             : !char.IsDigit(plain[0]) && System.Enum.TryParse<T>(plain, true, out var v) ? v
-            : throw new BadFactException(
+            : throw new InvalidInputException(
                 field,
                 $"“{Shown(text)}” is no {field}: one of {string.Join(", ", System.Enum.GetValues<T>().Select(e => Word(e)))}."
             );
@@ -234,74 +234,7 @@ public static class CapacitorTable
             out var v
         ) && double.IsFinite(v)
             ? v
-        : throw new BadFactException(field, $"“{Shown(text)}” is no number.");
+        : throw new InvalidInputException(field, $"“{Shown(text)}” is no number.");
 
     static string Shown(string s) => new([.. s.Where(ch => !char.IsControl(ch)).Take(24)]);
-}
-
-/// <summary>Makes a capacitor from what is printed on it, and checks one.</summary>
-public static class CapacitorFacts
-{
-    /// <exception cref="BadFactException">The marking cannot be read, or leaves two values.</exception>
-    public static Capacitor FromMarking(
-        Guid id,
-        Guid machineId,
-        Guid boardId,
-        string designator,
-        string marking,
-        CapacitorKind kind,
-        CapacitorRole role,
-        double? volts,
-        out string note
-    )
-    {
-        var read = CapacitorMarking.Read(marking, kind);
-        if (read.Problems.Count > 0 || read.Readings.Count == 0)
-        {
-            throw new BadFactException("marking", read.Sentence);
-        }
-        if (read.Readings.Select(r => r.Microfarads).Distinct().Count() > 1)
-        {
-            throw new BadFactException("marking", $"“{read.Text}”: {read.Sentence}");
-        }
-        var r = read.Readings[0];
-        note = read.Readings.Count > 1 ? read.Sentence : "";
-        if (volts is { } given && r.RatedVolts is { } printed && given != printed)
-        {
-            throw new BadFactException("volts", $"The marking says {Si.Plain(printed)} V and the list {Si.Plain(given)} V.");
-        }
-        return new Capacitor
-        {
-            Id = id,
-            MachineId = machineId,
-            BoardId = boardId,
-            Designator = designator.Trim(),
-            Marking = marking.Trim(),
-            Role = role,
-            Spec = new()
-            {
-                Kind = kind,
-                Microfarads = r.Microfarads,
-                RatedVolts = volts ?? r.RatedVolts,
-                ToleranceMinusShare = r.ToleranceMinusShare ?? 0.2,
-                TolerancePlusShare = r.TolerancePlusShare ?? 0.2,
-                MaxCelsius = r.MaxCelsius,
-                SafetyClass = r.SafetyClass,
-            },
-        };
-    }
-
-    /// <exception cref="BadFactException">Names the field.</exception>
-    public static void Check(Capacitor c)
-    {
-        if (c.Designator.Trim().Length is 0 or > 12 || c.Designator.Any(ch => char.IsControl(ch) || char.IsWhiteSpace(ch)))
-        {
-            throw new BadFactException("designator", "A designator is 1 to 12 characters without blanks, such as C14.");
-        }
-        foreach (var (field, v) in new[] { ("x", c.X), ("y", c.Y) })
-        {
-            BadFactException.Finite(field, v, 0, 1, "(a share of the photo)");
-        }
-        CapacitorJudge.Judge(c.Designator, c.Spec, [], new());
-    }
 }

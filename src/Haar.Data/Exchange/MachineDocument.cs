@@ -6,6 +6,7 @@ using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Parts;
+using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
 using Haar.Core.Stripdown;

@@ -1,10 +1,11 @@
 using System.IO.Compression;
 using System.Text;
 using System.Text.Json;
+using Haar.Core.Capacitors;
 using Haar.Core.Verdicts;
 using Haar.Data.Log;
 using Haar.Data.Photos;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Data.Exchange;
@@ -13,7 +14,7 @@ namespace Haar.Data.Exchange;
 public sealed class ImportException(string message) : Exception(message);
 
 /// <summary>Writes and reads machine documents: JSON alone, or a ZIP of the JSON and its photos.</summary>
-public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
+public sealed class MachineExchange(HaarDb db, PhotoStore photos, UnitOfWork work)
 {
     /// <summary>A ZIP may unpack to at most this much, whatever its header says.</summary>
     public const long MostUnpacked = 500_000_000;
@@ -119,7 +120,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         {
             await using var transaction = await db.Database.BeginTransactionAsync(cancel);
             await db.SaveChangesAsync(cancel);
-            await StandingKeeper.RefreshAsync(db, d.Machine.Id, bench.Now, cancel);
+            await MachineStatusKeeper.RefreshAsync(db, d.Machine.Id, work.Now, cancel);
             await transaction.CommitAsync(cancel);
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
@@ -180,7 +181,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         {
             Core.Intake.Arrivals.Check(d.Machine, DateTimeOffset.UtcNow.Year + 1);
         }
-        catch (BadFactException e)
+        catch (InvalidInputException e)
         {
             throw new ImportException($"machine.{e.Field}: {e.Message} Nothing was changed.");
         }
@@ -296,7 +297,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
             {
                 CapacitorFacts.Check(c);
             }
-            catch (BadFactException e)
+            catch (InvalidInputException e)
             {
                 throw new ImportException($"{c.Designator}: {e.Message} Nothing was changed.");
             }
@@ -309,7 +310,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
         {
             check();
         }
-        catch (BadFactException e)
+        catch (InvalidInputException e)
         {
             throw new ImportException($"{what}: {e.Message} Nothing was changed.");
         }
@@ -361,7 +362,7 @@ public sealed class MachineExchange(HaarDb db, PhotoStore photos, Bench bench)
 
     async Task<MachineDocument?> DocumentAsync(Guid id, CancellationToken cancel)
     {
-        if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } f)
+        if (await MachineStatusKeeper.FactsAsync(db, id, cancel) is not { } f)
         {
             return null;
         }

@@ -2,6 +2,7 @@ using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Haar.Core.Capacitors;
+using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 
 namespace Haar.Data.Exchange;
@@ -60,7 +61,7 @@ public static class OfferTable
             {
                 offers.Add(Row(Field, supplier));
             }
-            catch (BadFactException e)
+            catch (InvalidInputException e)
             {
                 problems.Add($"Line {csv.Parser.RawRow}: {e.Message}");
             }
@@ -88,7 +89,7 @@ public static class OfferTable
         );
         var breaks = new List<PriceBreak>
         {
-            new(1, CapacitorTable.Number("price", field("price")) ?? throw new BadFactException("price", "The price is missing.")),
+            new(1, CapacitorTable.Number("price", field("price")) ?? throw new InvalidInputException("price", "The price is missing.")),
         };
         foreach (var n in new[] { "2", "3", "4" })
         {
@@ -104,7 +105,7 @@ public static class OfferTable
         var sku = field("sku");
         if (sku.Length is 0 or > 60)
         {
-            throw new BadFactException("sku", "A number of 1 to 60 characters.");
+            throw new InvalidInputException("sku", "A number of 1 to 60 characters.");
         }
         return new(
             supplier,

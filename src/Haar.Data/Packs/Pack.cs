@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
@@ -6,6 +7,7 @@ using Haar.Core.Intake;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Thermal;
+using Haar.Core.Verdicts;
 
 namespace Haar.Data.Packs;
 
@@ -61,12 +63,16 @@ public sealed record StripProfileStep
 {
     public string Title { get; init; } = "";
     public PieceKind Kind { get; init; }
-    public Lies Lies { get; init; }
+
+    [JsonPropertyName("lies")]
+    public Orientation Orientation { get; init; }
 
     /// <summary>1-based numbers of the steps in this list that it sits behind.</summary>
     public IReadOnlyList<int> Behind { get; init; } = [];
     public IReadOnlyList<string> Traps { get; init; } = [];
-    public string WayRound { get; init; } = "";
+
+    [JsonPropertyName("wayRound")]
+    public string Polarity { get; init; } = "";
     public string TestBeforeCovered { get; init; } = "";
     public IReadOnlyList<StripProfileFastener> Fasteners { get; init; } = [];
     public IReadOnlyList<StripProfileConnector> Connectors { get; init; } = [];
@@ -81,7 +87,12 @@ public sealed record StripProfileFastener(
     string Pierces = ""
 );
 
-public sealed record StripProfileConnector(string Kind, Known Keyed = Known.NotKnown, string WayRound = "", string Route = "");
+public sealed record StripProfileConnector(
+    string Kind,
+    ThreeState Keyed = ThreeState.NotKnown,
+    [property: JsonPropertyName("wayRound")] string Polarity = "",
+    string Route = ""
+);
 
 public sealed record BoardProfile
 {
@@ -126,7 +137,7 @@ public sealed record CapacitorProfile
     public Side Side { get; init; }
 
     /// <summary>Where the board's print has minus.</summary>
-    public Towards MinusPrinted { get; init; }
+    public Direction MinusPrinted { get; init; }
     public double? HeadroomMillimetres { get; init; }
 }
 

@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Data.Packs;
 
 /// <summary>Packs: those that ship with Haar and those that people import. Every one is checked against the published schema.</summary>
-public sealed class PackStore(HaarDb db, Bench bench)
+public sealed class PackStore(HaarDb db, UnitOfWork work)
 {
     const string ShippedId = "harbour";
     const string OwnId = "own";
@@ -85,8 +85,8 @@ public sealed class PackStore(HaarDb db, Bench bench)
 
         row.Name = pack.Name;
         row.Json = text;
-        row.At = bench.Now;
-        await bench.ActAsync(
+        row.At = work.Now;
+        await work.ActAsync(
             null,
             $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts.",
             cancel
@@ -119,7 +119,7 @@ public sealed class PackStore(HaarDb db, Bench bench)
             db.Packs.Add(row);
         }
 
-        (row.Name, row.Json, row.At) = (pack.Name, text, bench.Now);
+        (row.Name, row.Json, row.At) = (pack.Name, text, work.Now);
         return pack;
     }
 

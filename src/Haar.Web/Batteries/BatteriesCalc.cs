@@ -7,7 +7,7 @@ namespace Haar.Web.Batteries;
 /// <param name="SiliconVolts">Drop of a silicon diode; 0.65 when left out.</param>
 public sealed record BatteryOptionsAsk(
     CellSite Site,
-    RestorationSchool School = RestorationSchool.AsShipped,
+    RestorationPolicy School = RestorationPolicy.AsShipped,
     double SchottkyVolts = Replacement.SchottkyVolts,
     double SiliconVolts = Replacement.SiliconVolts
 );
@@ -50,10 +50,10 @@ static class BatteriesCalc
                 "/hold",
                 (HoldAsk ask) =>
                 {
-                    Core.Verdicts.BadFactException.Finite("holdMicrofarads", ask.HoldMicrofarads, 0.01, 1e7, "µF");
-                    Core.Verdicts.BadFactException.Finite("fromVolts", ask.FromVolts, 0.1, 60, "V");
-                    Core.Verdicts.BadFactException.Finite("leastVolts", ask.LeastVolts, 0, ask.FromVolts, "V");
-                    Core.Verdicts.BadFactException.Finite("drainMicroamps", ask.DrainMicroamps, 0.001, 1e6, "µA");
+                    Core.Verdicts.InvalidInputException.Finite("holdMicrofarads", ask.HoldMicrofarads, 0.01, 1e7, "µF");
+                    Core.Verdicts.InvalidInputException.Finite("fromVolts", ask.FromVolts, 0.1, 60, "V");
+                    Core.Verdicts.InvalidInputException.Finite("leastVolts", ask.LeastVolts, 0, ask.FromVolts, "V");
+                    Core.Verdicts.InvalidInputException.Finite("drainMicroamps", ask.DrainMicroamps, 0.001, 1e6, "µA");
                     return new HoldAnswer(
                         Replacement.HoldSeconds(
                             new()

@@ -23,7 +23,7 @@ public sealed record TakeCellStep(CellStep Step, string? OverruleReason);
 public sealed record BatteryScreen(
     MachineCell? Cell,
     ReplacementPlan? Plan,
-    RestorationSchool School,
+    RestorationPolicy School,
     string? DataOverruled,
     string? ChoiceOverruled,
     PackScreen? Pack
@@ -63,8 +63,8 @@ static class BatteryEndpoints
             .ToListAsync(cancel);
         return new(
             cell,
-            cell is null ? null : Replacement.Options(cell.Site, machine.RestorationSchool),
-            machine.RestorationSchool,
+            cell is null ? null : Replacement.Options(cell.Site, machine.RestorationPolicy),
+            machine.RestorationPolicy,
             overrules.LastOrDefault(o => o.Key == DataKey)?.Reason,
             cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null,
             await db.MachinePacks.AsNoTracking().FirstOrDefaultAsync(p => p.MachineId == id, cancel) is { } pack
@@ -73,37 +73,37 @@ static class BatteryEndpoints
         );
     }
 
-    static async Task<Acted> EditAsync(Guid id, CellEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAsync(Guid id, CellEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         if (e.Place.Length > 120)
         {
-            throw new BadFactException("place", "At most 120 characters.");
+            throw new InvalidInputException("place", "At most 120 characters.");
         }
-        _ = Replacement.Options(e.Site, machine.RestorationSchool);
+        _ = Replacement.Options(e.Site, machine.RestorationPolicy);
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel);
         if (cell is null)
         {
-            cell = new MachineCell { Id = bench.NewId(), MachineId = id };
+            cell = new MachineCell { Id = work.NewId(), MachineId = id };
             db.Add(cell);
         }
         else
         {
-            Bench.Match(cell, cell.Version, request.Version());
+            UnitOfWork.Match(cell, cell.Version, request.Version());
         }
 
         cell.Place = e.Place.Trim();
         cell.Site = e.Site;
-        return (await bench.ActAsync(id, "What is known of the cell changed.", cancel)).Said(cell.Id);
+        return (await work.ActAsync(id, "What is known of the cell changed.", cancel)).Said(cell.Id);
     }
 
-    static async Task<Acted> ChargingAsync(Guid id, ChargingReadings readings, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ChargingAsync(Guid id, ChargingReadings readings, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
         var r = ChargingLine.Detect(readings);
-        if (r.Charges == Known.NotKnown)
+        if (r.Charges == ThreeState.NotKnown)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 readings.OnVolts is < 0 ? "onVolts"
                     : readings.OnVolts is null ? "onVolts"
                     : "offVolts",
@@ -113,78 +113,78 @@ static class BatteryEndpoints
         cell.Site = cell.Site with
         {
             Charges = r.Charges,
-            ChargeVolts = r.Charges == Known.Yes ? Math.Round(r.Volts ?? 0, 3) : null,
-            ChargeMilliamps = r.Charges == Known.Yes && r.Milliamps is { } ma ? Math.Round(ma, 3) : null,
+            ChargeVolts = r.Charges == ThreeState.Yes ? Math.Round(r.Volts ?? 0, 3) : null,
+            ChargeMilliamps = r.Charges == ThreeState.Yes && r.Milliamps is { } ma ? Math.Round(ma, 3) : null,
         };
-        return (await bench.ActAsync(id, $"Charging line: {r.Verdict.Sentence}", cancel)).Said(cell.Id);
+        return (await work.ActAsync(id, $"Charging line: {r.Verdict.Sentence}", cancel)).Said(cell.Id);
     }
 
-    static async Task<Acted> PlaceAsync(Guid id, CellPlaceAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> PlaceAsync(Guid id, CellPlaceAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
-        BadFactException.Finite("x", ask.X, 0, 1, "");
-        BadFactException.Finite("y", ask.Y, 0, 1, "");
+        InvalidInputException.Finite("x", ask.X, 0, 1, "");
+        InvalidInputException.Finite("y", ask.Y, 0, 1, "");
         if (ask.BoardId is { } board && !await db.Boards.AnyAsync(b => b.Id == board && b.MachineId == id, cancel))
         {
-            throw new BadFactException("boardId", "That board is not one of this machine's.");
+            throw new InvalidInputException("boardId", "That board is not one of this machine's.");
         }
         (cell.BoardId, cell.X, cell.Y) = (ask.BoardId, ask.X, ask.Y);
-        return (await bench.ActAsync(id, "The cell's place on the map.", cancel)).Said(cell.Id);
+        return (await work.ActAsync(id, "The cell's place on the map.", cancel)).Said(cell.Id);
     }
 
-    static async Task<Acted> PackAsync(Guid id, PackFacts facts, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> PackAsync(Guid id, PackFacts facts, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var result = PackHealth.Of(facts);
         var pack = await db.MachinePacks.FirstOrDefaultAsync(p => p.MachineId == id, cancel);
         if (pack is null)
         {
-            pack = new MachinePack { Id = bench.NewId(), MachineId = id };
+            pack = new MachinePack { Id = work.NewId(), MachineId = id };
             db.Add(pack);
         }
         else
         {
-            Bench.Match(pack, pack.Version, request.Version());
+            UnitOfWork.Match(pack, pack.Version, request.Version());
         }
         pack.Facts = facts;
-        return (await bench.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);
+        return (await work.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);
     }
 
-    static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
         var option =
-            Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == ask.Kind)
-            ?? throw new BadFactException("kind", "That is no way to replace this cell.");
+            Replacement.Options(cell.Site, machine.RestorationPolicy).Options.FirstOrDefault(o => o.Kind == ask.Kind)
+            ?? throw new InvalidInputException("kind", "That is no way to replace this cell.");
         if (option.Verdict.Outcome is Outcome.No or Outcome.Unknown)
         {
             if (!option.Verdict.MayBeOverruled)
             {
-                throw new BadFactException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns.");
+                throw new InvalidInputException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns.");
             }
             if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
             {
-                throw new BadFactException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why.");
+                throw new InvalidInputException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why.");
             }
             db.Add(
                 new Overrule
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Key = $"batteries/choice/{ask.Kind}",
                     Sentence = option.Verdict.Sentence,
                     Reason = ask.OverruleReason!.Trim(),
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
         }
 
         cell.Chosen = ask.Kind;
-        return (await bench.ActAsync(id, $"Chosen for the cell: {option.Name}.", cancel)).Said(cell.Id);
+        return (await work.ActAsync(id, $"Chosen for the cell: {option.Name}.", cancel)).Said(cell.Id);
     }
 
-    static async Task<Acted> StepAsync(Guid id, TakeCellStep ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> StepAsync(Guid id, TakeCellStep ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
@@ -192,49 +192,49 @@ static class BatteryEndpoints
         {
             if (cell.OldOutAt is not null)
             {
-                throw new BadFactException("step", "The old cell is out already.");
+                throw new InvalidInputException("step", "The old cell is out already.");
             }
             var data = Replacement.Data(cell.Site);
             if (data.Outcome == Outcome.No)
             {
                 if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
                 {
-                    throw new BadFactException("overruleReason", $"{data.Sentence} To take it out all the same, say why.");
+                    throw new InvalidInputException("overruleReason", $"{data.Sentence} To take it out all the same, say why.");
                 }
                 db.Add(
                     new Overrule
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = id,
                         Key = DataKey,
                         Sentence = data.Sentence,
                         Reason = ask.OverruleReason!.Trim(),
-                        At = bench.Now,
+                        At = work.Now,
                     }
                 );
             }
 
-            cell.OldOutAt = bench.Now;
-            return (await bench.ActAsync(id, "The old cell is out.", cancel)).Said(cell.Id);
+            cell.OldOutAt = work.Now;
+            return (await work.ActAsync(id, "The old cell is out.", cancel)).Said(cell.Id);
         }
 
         if (cell.OldOutAt is null)
         {
-            throw new BadFactException("step", "The old cell comes out first.");
+            throw new InvalidInputException("step", "The old cell comes out first.");
         }
         if (cell.FittedAt is not null)
         {
-            throw new BadFactException("step", "It is fitted already.");
+            throw new InvalidInputException("step", "It is fitted already.");
         }
         if (cell.Chosen is not { } kind)
         {
-            throw new BadFactException("step", "Choose what replaces it first.");
+            throw new InvalidInputException("step", "Choose what replaces it first.");
         }
         var option =
-            Replacement.Options(cell.Site, machine.RestorationSchool).Options.FirstOrDefault(o => o.Kind == kind)
-            ?? throw new BadFactException("step", "What was chosen no longer fits what is known of the cell: choose again.");
-        cell.FittedAt = bench.Now;
-        cell.NextCheck = bench.Today.AddDays((int)Math.Max(30, option.CheckAfterYears * 365.25));
-        return (await bench.ActAsync(id, $"Fitted: {option.Name}. To be looked at by {cell.NextCheck:d MMMM yyyy}.", cancel)).Said(cell.Id);
+            Replacement.Options(cell.Site, machine.RestorationPolicy).Options.FirstOrDefault(o => o.Kind == kind)
+            ?? throw new InvalidInputException("step", "What was chosen no longer fits what is known of the cell: choose again.");
+        cell.FittedAt = work.Now;
+        cell.NextCheck = work.Today.AddDays((int)Math.Max(30, option.CheckAfterYears * 365.25));
+        return (await work.ActAsync(id, $"Fitted: {option.Name}. To be looked at by {cell.NextCheck:d MMMM yyyy}.", cancel)).Said(cell.Id);
     }
 }

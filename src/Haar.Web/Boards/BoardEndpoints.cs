@@ -3,6 +3,7 @@ using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Corrosion;
 using Haar.Core.Intake;
+using Haar.Core.Photos;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Exchange;
@@ -43,7 +44,10 @@ static class BoardEndpoints
     public static void MapBoards(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Boards");
-        m.MapGet("/capacitors", (Guid id, HaarDb db, Bench bench, CancellationToken cancel) => BoardScreen.OfAsync(id, db, bench, cancel))
+        m.MapGet(
+                "/capacitors",
+                (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) => BoardScreen.OfAsync(id, db, work, cancel)
+            )
             .WithName("GetCapacitors")
             .WithSummary("Everything on the machine's boards, judged.");
         m.MapPost("/boards", AddBoardAsync).WithName("AddBoard");
@@ -85,7 +89,7 @@ static class BoardEndpoints
     {
         if (name.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("name", "Give the board a name of 1 to 80 characters.");
+            throw new InvalidInputException("name", "Give the board a name of 1 to 80 characters.");
         }
     }
 
@@ -96,22 +100,22 @@ static class BoardEndpoints
         photoId is not { } p
             ? null
             : await db.Photos.FirstOrDefaultAsync(x => x.Id == p && x.MachineId == id, cancel)
-                ?? throw new BadFactException("photoId", "That photo is not one of this machine's.");
+                ?? throw new InvalidInputException("photoId", "That photo is not one of this machine's.");
 
-    static async Task<Acted> AddBoardAsync(Guid id, BoardEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddBoardAsync(Guid id, BoardEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         CheckName(e.Name);
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         await PhotoOf(id, e.PhotoId, db, cancel);
         var b = new Board
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             Name = e.Name.Trim(),
             PhotoId = e.PhotoId,
         };
         db.Add(b);
-        return (await bench.ActAsync(id, $"Board: {b.Name}.", cancel)).Said(b.Id);
+        return (await work.ActAsync(id, $"Board: {b.Name}.", cancel)).Said(b.Id);
     }
 
     static async Task<Acted> EditBoardAsync(
@@ -120,20 +124,20 @@ static class BoardEndpoints
         BoardEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         CheckName(e.Name);
         var b = await BoardAsync(db, id, boardId, cancel);
-        Bench.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, request.Version());
         await PhotoOf(id, e.PhotoId, db, cancel);
         b.Name = e.Name.Trim();
         if (b.PictureOf(e.Side) != e.PhotoId)
         {
             b.Show(e.Side, e.PhotoId, new());
         }
-        return (await bench.ActAsync(id, $"Board changed: {b.Name}.", cancel)).Said(b.Id);
+        return (await work.ActAsync(id, $"Board changed: {b.Name}.", cancel)).Said(b.Id);
     }
 
     static async Task<Acted> StraightenAsync(
@@ -142,13 +146,13 @@ static class BoardEndpoints
         StraightenAsk ask,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         PhotoStore store,
         CancellationToken cancel
     )
     {
         var b = await BoardAsync(db, id, boardId, cancel);
-        Bench.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, request.Version());
         var taken = (await PhotoOf(id, ask.PhotoId, db, cancel))!;
         var plan = Straighten.Of(ask.Corners, taken.Width, taken.Height, ask.Aspect);
         var before = b.Map.Of(ask.Side);
@@ -163,13 +167,13 @@ static class BoardEndpoints
         var picture = store.Straighten(taken.Hash, plan);
         var photo = new Photo
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             Hash = picture.Hash,
             Width = picture.Width,
             Height = picture.Height,
             Caption = $"{b.Name}, {(ask.Side == Side.Front ? "front" : "back")}, from straight above",
-            At = bench.Now,
+            At = work.Now,
         };
         db.Add(photo);
         var other = b.Map.Of(ask.Side == Side.Front ? Side.Back : Side.Front);
@@ -190,7 +194,7 @@ static class BoardEndpoints
         );
         var off = move is null ? 0 : await MoveAsync(db, b, ask.Side, move, cancel);
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{b.Name}: straightened{(off > 0 ? $"; {off} marks lay off the board and were drawn to its edge" : "")}.",
                 cancel
@@ -251,15 +255,15 @@ static class BoardEndpoints
         ScaleAsk ask,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var b = await BoardAsync(db, id, boardId, cancel);
-        Bench.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, request.Version());
         var picture =
             await PhotoOf(id, b.PictureOf(ask.Side), db, cancel)
-            ?? throw new BadFactException("photo", "There is no photo of this side to scale.");
+            ?? throw new InvalidInputException("photo", "There is no photo of this side to scale.");
         var (w, h) = BoardScale.Of(ask.Known, picture.Width, picture.Height);
         b.Map = b.Map.With(ask.Side, b.Map.Of(ask.Side) with { WidthMillimetres = w, HeightMillimetres = h });
         var other = ask.Side == Side.Front ? Side.Back : Side.Front;
@@ -282,12 +286,12 @@ static class BoardEndpoints
         foreach (var a in await db.Areas.Where(a => a.BoardId == b.Id).ToListAsync(cancel))
         {
             var side = b.Map.Of(a.Side);
-            if (a.Looks.Count > 0 && side is { WidthMillimetres: { } sw, HeightMillimetres: { } sh })
+            if (a.Inspections.Count > 0 && side is { WidthMillimetres: { } sw, HeightMillimetres: { } sh })
             {
-                a.Looks =
+                a.Inspections =
                 [
-                    .. a.Looks.SkipLast(1),
-                    a.Looks[^1] with
+                    .. a.Inspections.SkipLast(1),
+                    a.Inspections[^1] with
                     {
                         SquareCentimetres = Math.Round(Outline.SquareCentimetres(a.Outline, sw, sh), 3),
                     },
@@ -296,7 +300,7 @@ static class BoardEndpoints
         }
 
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{b.Name}: its picture is {Core.Markings.Si.Plain(Math.Round(w))} × {Core.Markings.Si.Plain(Math.Round(h))} mm.",
                 cancel
@@ -310,19 +314,19 @@ static class BoardEndpoints
         RegisterAsk ask,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var b = await BoardAsync(db, id, boardId, cancel);
-        Bench.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, request.Version());
         if (ask.Pairs.Count > 20)
         {
-            throw new BadFactException("pairs", "At most 20 holes.");
+            throw new InvalidInputException("pairs", "At most 20 holes.");
         }
         var r = Registration.Of(ask.Pairs, ask.Turned, b.Map.Front.WidthMillimetres, b.Map.Front.HeightMillimetres);
         b.Map = b.Map with { Turned = ask.Turned, Pairs = ask.Pairs, BackShift = r.Verdict.Outcome == Outcome.No ? new(0, 0) : r.Shift };
-        return (await bench.ActAsync(id, $"{b.Name}, front and back: {r.Verdict.Sentence}", cancel)).Said(b.Id);
+        return (await work.ActAsync(id, $"{b.Name}, front and back: {r.Verdict.Sentence}", cancel)).Said(b.Id);
     }
 
     static async Task<IReadOnlyList<PlanChoice>> PlansAsync(Guid id, HaarDb db, PackStore packs, CancellationToken cancel)
@@ -425,7 +429,7 @@ static class BoardEndpoints
         Guid boardId,
         PlanAsk ask,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         PackStore packs,
         CancellationToken cancel
     )
@@ -433,7 +437,7 @@ static class BoardEndpoints
         var b = await BoardAsync(db, id, boardId, cancel);
         var plan = ask.ProfileId is { Length: > 0 } profile
             ? (await packs.AllAsync(cancel)).SelectMany(p => p.Boards).FirstOrDefault(p => p.Id == profile)
-                ?? throw new BadFactException("profileId", "That plan is in no pack here.")
+                ?? throw new InvalidInputException("profileId", "That plan is in no pack here.")
             : await ProfileOf(
                 db,
                 await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == ask.BoardId, cancel).OrNotHere("board"),
@@ -443,7 +447,7 @@ static class BoardEndpoints
             );
         if (ask.BoardId == boardId)
         {
-            throw new BadFactException("boardId", "That is this board itself.");
+            throw new InvalidInputException("boardId", "That is this board itself.");
         }
         var have = (await db.Capacitors.Where(c => c.BoardId == boardId).Select(c => c.Designator).ToListAsync(cancel)).ToHashSet(
             StringComparer.OrdinalIgnoreCase
@@ -455,19 +459,19 @@ static class BoardEndpoints
             StringComparer.OrdinalIgnoreCase
         );
         var caps = plan.Capacitors.Where(c => have.Add(c.Designator)).ToList();
-        db.AddRange(caps.Select(c => PlanParts.Make(c, bench.NewId(), id, boardId)));
+        db.AddRange(caps.Select(c => PlanParts.Make(c, work.NewId(), id, boardId)));
         var newNets = plan.Nets.Where(n => nets.Add(n.Name)).ToList();
-        db.AddRange(newNets.Select(n => PlanParts.Make(n, bench.NewId(), id, boardId)));
-        db.AddRange(plan.HotParts.Where(h => hot.Add(h.Name)).Select(h => PlanParts.Make(h, bench.NewId(), id, boardId)));
+        db.AddRange(newNets.Select(n => PlanParts.Make(n, work.NewId(), id, boardId)));
+        db.AddRange(plan.HotParts.Where(h => hot.Add(h.Name)).Select(h => PlanParts.Make(h, work.NewId(), id, boardId)));
         if (b.Map.Front.WidthMillimetres is null && plan.WidthMillimetres is { } w && b.Map.Front.Corners.Count == 4)
         {
             b.Map = b.Map.With(Side.Front, b.Map.Front with { WidthMillimetres = w, HeightMillimetres = plan.HeightMillimetres });
         }
         if (caps.Count + newNets.Count == 0 && !plan.HotParts.Any())
         {
-            throw new BadFactException("profileId", "That plan has nothing that this board has not.");
+            throw new InvalidInputException("profileId", "That plan has nothing that this board has not.");
         }
-        return (await bench.ActAsync(id, $"{b.Name}: {caps.Count} capacitors and {newNets.Count} nets from a plan.", cancel)).Said(b.Id);
+        return (await work.ActAsync(id, $"{b.Name}: {caps.Count} capacitors and {newNets.Count} nets from a plan.", cancel)).Said(b.Id);
     }
 
     static async Task<Acted> KeepAsync(
@@ -475,7 +479,7 @@ static class BoardEndpoints
         Guid boardId,
         KeepPlanAsk ask,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         PackStore packs,
         CancellationToken cancel
     )
@@ -483,26 +487,26 @@ static class BoardEndpoints
         CheckName(ask.Name);
         if (!System.Text.RegularExpressions.Regex.IsMatch(ask.ProfileId, "^[a-z0-9][a-z0-9-]{0,59}$"))
         {
-            throw new BadFactException("profileId", "Lower-case letters, digits and hyphens, such as quire-main-rev-c.");
+            throw new InvalidInputException("profileId", "Lower-case letters, digits and hyphens, such as quire-main-rev-c.");
         }
         var b = await BoardAsync(db, id, boardId, cancel);
         await packs.KeepAsync(await ProfileOf(db, b, ask.ProfileId, ask.Name.Trim(), cancel), cancel);
-        return (await bench.ActAsync(id, $"{b.Name} kept as a plan: {ask.Name.Trim()}.", cancel)).Said(b.Id);
+        return (await work.ActAsync(id, $"{b.Name} kept as a plan: {ask.Name.Trim()}.", cancel)).Said(b.Id);
     }
 
-    static async Task<CsvTaken> CsvAsync(Guid id, Guid boardId, CapacitorCsv csv, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<CsvTaken> CsvAsync(Guid id, Guid boardId, CapacitorCsv csv, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.Boards.FirstOrDefaultAsync(b => b.Id == boardId && b.MachineId == id, cancel).OrNotHere("board");
         var taken = (await db.Capacitors.Where(c => c.BoardId == boardId).Select(c => c.Designator).ToListAsync(cancel)).ToHashSet(
             StringComparer.OrdinalIgnoreCase
         );
-        var read = CapacitorTable.Read(csv.Text, id, boardId, taken, bench.NewId);
+        var read = CapacitorTable.Read(csv.Text, id, boardId, taken, work.NewId);
         if (read.Problems.Count > 0)
         {
-            throw new BadFactException("text", string.Join("\n", read.Problems.Append("Nothing was taken.")));
+            throw new InvalidInputException("text", string.Join("\n", read.Problems.Append("Nothing was taken.")));
         }
         db.AddRange(read.Rows.Select(r => r.Capacitor));
-        var log = await bench.ActAsync(id, $"{read.Rows.Count} capacitors taken from a list.", cancel);
+        var log = await work.ActAsync(id, $"{read.Rows.Count} capacitors taken from a list.", cancel);
         return new(
             log.Id,
             log.Sentence,

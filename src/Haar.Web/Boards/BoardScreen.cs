@@ -1,14 +1,16 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Corrosion;
 using Haar.Core.Intake;
+using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -46,7 +48,7 @@ public sealed record BoardSheet(
 /// <param name="Overruled">Why a person decided otherwise.</param>
 /// <param name="OnOrder">Its new part is in the post.</param>
 /// <param name="Turn">Its place in the order of fitting, with tool and joint; null when it is not to be exchanged.</param>
-/// <param name="WayRound">Only when the new part has been fitted or the two sources contradict each other.</param>
+/// <param name="Polarity">Only when the new part has been fitted or the two sources contradict each other.</param>
 public sealed record CapacitorRow(
     Capacitor Capacitor,
     CapacitorReadings Readings,
@@ -60,7 +62,7 @@ public sealed record CapacitorRow(
     string Does,
     bool OnOrder,
     FittingTurn? Turn,
-    Verdict? WayRound,
+    [property: JsonPropertyName("wayRound")] Verdict? Polarity,
     PadRepairPlan? Pad
 );
 
@@ -105,7 +107,7 @@ public sealed record CapacitorsScreen(
     IReadOnlyList<NetRow> Nets,
     IReadOnlyList<HotRow> HotParts,
     CellMark? Cell,
-    RecapSchool School,
+    RecapPolicy School,
     int ByEvidence,
     int Preventive,
     Forecast? Forecast,
@@ -115,16 +117,16 @@ public sealed record CapacitorsScreen(
 /// <summary>Everything on a machine's boards, judged, as the one screen shows it.</summary>
 static class BoardScreen
 {
-    public static async Task<CapacitorsScreen> OfAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)
+    public static async Task<CapacitorsScreen> OfAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        var facts = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
-        var rows = CapacitorAssessments.Of(facts, bench.Today.Year);
+        var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
+        var rows = CapacitorAssessments.Of(facts, work.Today.Year);
         var partIds = facts.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().ToHashSet();
         var parts = await db
             .Drawer.AsNoTracking()
             .Where(p => partIds.Contains(p.Id))
             .ToDictionaryAsync(p => p.Id, p => Substitution.Describe(p.Spec), cancel);
-        int Out(RecapSchool school) =>
+        int Out(RecapPolicy school) =>
             rows.Count(r =>
                 r.Stand == CapacitorStand.Exchanged
                 || CapacitorRisk.ComesOut(r.Capacitor.Designator, r.Capacitor.Spec, r.Sound, r.Risk, school).Outcome == Outcome.Yes
@@ -132,11 +134,11 @@ static class BoardScreen
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
         var forecast = CapacitorAssessments.ForForecast(rows);
         var nets = facts.JudgedNets();
-        var areas = CorrosionAssessments.Areas(facts.Areas, nets, bench.Today);
+        var areas = CorrosionAssessments.Areas(facts.Areas, nets, work.Today);
         return new(
             [.. facts.Boards.Select(b => Sheet(b, facts.Photos))],
             Capacitors(facts, rows, parts),
-            [.. areas.OrderBy(a => a.Area.Next is null).ThenByDescending(a => a.Area.Stage).Select(a => Area(a, facts, bench.Today))],
+            [.. areas.OrderBy(a => a.Area.Next is null).ThenByDescending(a => a.Area.Stage).Select(a => Area(a, facts, work.Today))],
             [
                 .. nets.OrderBy(n =>
                         n.State switch
@@ -157,9 +159,9 @@ static class BoardScreen
                     .Select(h => new HotRow(h.Part, h.Gap, h.Heat, h.Fan, h.Before, h.After, h.Open)),
             ],
             Cell(facts.Cell),
-            facts.Machine.RecapSchool,
-            Out(RecapSchool.Evidence),
-            Out(RecapSchool.Preventive),
+            facts.Machine.RecapPolicy,
+            Out(RecapPolicy.Evidence),
+            Out(RecapPolicy.Preventive),
             forecast.Count == 0 ? null : RecapForecast.Of(forecast, null, currency),
             [
                 .. Neutralise
@@ -203,7 +205,7 @@ static class BoardScreen
                     var c = r.Capacitor;
                     var f = c.Fitting;
                     var contradicts =
-                        c.MinusBefore != Towards.NotKnown && c.MinusPrinted != Towards.NotKnown && c.MinusBefore != c.MinusPrinted;
+                        c.MinusBefore != Direction.NotKnown && c.MinusPrinted != Direction.NotKnown && c.MinusBefore != c.MinusPrinted;
                     return new CapacitorRow(
                         c,
                         r.Readings,
@@ -218,7 +220,7 @@ static class BoardScreen
                         f.PartId is null && facts.OnOrder.Contains(c.Id),
                         turns.GetValueOrDefault(c.Id),
                         c.Spec.Polarised && (contradicts || f.FittedAt is not null)
-                            ? WayRound.Check(c.Designator, c.MinusBefore, c.MinusPrinted, f.MinusSeen)
+                            ? Polarity.Check(c.Designator, c.MinusBefore, c.MinusPrinted, f.MinusSeen)
                             : null,
                         f.Pads is { } pads and not PadState.Sound && f.FittedAt is null ? PadRepair.Of(c.Designator, pads) : null
                     );
@@ -263,7 +265,7 @@ static class BoardScreen
     static AreaRow Area(AreaAssessment a, MachineFacts facts, DateOnly today)
     {
         var area = a.Area;
-        var last = area.Looks.Count > 0 ? DateOnly.FromDateTime(area.Looks[^1].At.UtcDateTime) : today;
+        var last = area.Inspections.Count > 0 ? DateOnly.FromDateTime(area.Inspections[^1].At.UtcDateTime) : today;
         var dried = area.Treatment.DriedAt is { } d ? DateOnly.FromDateTime(d.UtcDateTime) : last;
         return new(
             area,
@@ -272,7 +274,7 @@ static class BoardScreen
             area.Next is { } n ? AreaTreatment.Words(n) : "",
             Neutralise.Plan(Facts(area, a.SquareCentimetres)),
             Reinspection.Of(
-                area.Looks.Count > 0 ? area.Looks : [new(DateTimeOffset.UnixEpoch, CorrosionStage.Bloom, 0)],
+                area.Inspections.Count > 0 ? area.Inspections : [new(DateTimeOffset.UnixEpoch, CorrosionStage.Bloom, 0)],
                 area.Treatment.Ph,
                 dried > last ? dried : last
             ),

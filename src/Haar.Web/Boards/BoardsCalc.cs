@@ -52,8 +52,8 @@ static class BoardsCalc
                 (OutlineAsk ask) =>
                 {
                     Outline.Check("outline", ask.Outline);
-                    BadFactException.Finite("widthMillimetres", ask.WidthMillimetres, 1, 2000, "mm");
-                    BadFactException.Finite("heightMillimetres", ask.HeightMillimetres, 1, 2000, "mm");
+                    InvalidInputException.Finite("widthMillimetres", ask.WidthMillimetres, 1, 2000, "mm");
+                    InvalidInputException.Finite("heightMillimetres", ask.HeightMillimetres, 1, 2000, "mm");
                     return new OutlineAnswer(
                         Outline.SquareCentimetres(ask.Outline, ask.WidthMillimetres, ask.HeightMillimetres),
                         Outline.Share(ask.Outline)

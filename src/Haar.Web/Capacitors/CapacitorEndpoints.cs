@@ -25,8 +25,8 @@ public sealed record CapacitorEdit(
     double? X,
     double? Y,
     Side Side = Side.Front,
-    Towards MinusBefore = Towards.NotKnown,
-    Towards MinusPrinted = Towards.NotKnown,
+    Direction MinusBefore = Direction.NotKnown,
+    Direction MinusPrinted = Direction.NotKnown,
     double? HeadroomMillimetres = null
 );
 
@@ -42,7 +42,7 @@ public sealed record CapacitorReadingAsk(
 );
 
 /// <param name="CapacitorIds">Whose last reading is struck; one that was read twice is named twice. What was replaced stands again.</param>
-public sealed record StrikeReadingsAsk(IReadOnlyList<Guid> CapacitorIds);
+public sealed record VoidReadingsAsk(IReadOnlyList<Guid> CapacitorIds);
 
 static class CapacitorEndpoints
 {
@@ -53,8 +53,8 @@ static class CapacitorEndpoints
         m.MapPut("/capacitors/{capacitorId:guid}", EditAsync).WithName("EditCapacitor");
         m.MapDelete("/capacitors/{capacitorId:guid}", RemoveAsync).WithName("RemoveCapacitor");
         m.MapPost("/capacitors/{capacitorId:guid}/readings", ReadAsync).WithName("ReadCapacitor");
-        m.MapPost("/capacitors/readings/strike", StrikeAsync)
-            .WithName("StrikeCapacitorReadings")
+        m.MapPost("/capacitors/readings/strike", VoidAsync)
+            .WithName("VoidCapacitorReadings")
             .WithSummary("Strikes the last reading of each, as after a sitting in which the meter drifted.");
     }
 
@@ -71,21 +71,21 @@ static class CapacitorEndpoints
         c.Signs = [.. e.Signs.Distinct()];
         (c.X, c.Y, c.Side) = (e.X, e.Y, e.Side);
         (c.MinusBefore, c.MinusPrinted) = (e.MinusBefore, e.MinusPrinted);
-        c.HeadroomMillimetres = BadFactException.Finite("headroomMillimetres", e.HeadroomMillimetres, 0.2, 500, "mm");
+        c.HeadroomMillimetres = InvalidInputException.Finite("headroomMillimetres", e.HeadroomMillimetres, 0.2, 500, "mm");
         CapacitorFacts.Check(c);
         return c;
     }
 
-    static async Task<Acted> AddAsync(Guid id, Guid boardId, CapacitorEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddAsync(Guid id, Guid boardId, CapacitorEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.Boards.FirstOrDefaultAsync(b => b.Id == boardId && b.MachineId == id, cancel).OrNotHere("board");
-        var c = Make(bench.NewId(), id, boardId, e);
+        var c = Make(work.NewId(), id, boardId, e);
         if (await db.Capacitors.AnyAsync(x => x.BoardId == boardId && x.Designator == c.Designator, cancel))
         {
-            throw new BadFactException("designator", $"{c.Designator} is on this board already.");
+            throw new InvalidInputException("designator", $"{c.Designator} is on this board already.");
         }
         db.Add(c);
-        return (await bench.ActAsync(id, $"{c.Designator} on the board: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
+        return (await work.ActAsync(id, $"{c.Designator} on the board: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
     }
 
     static async Task<Acted> EditAsync(
@@ -94,16 +94,16 @@ static class CapacitorEndpoints
         CapacitorEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        Bench.Match(c, c.Version, request.Version());
+        UnitOfWork.Match(c, c.Version, request.Version());
         var made = Make(c.Id, id, c.BoardId, e);
         if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && x.Designator == made.Designator, cancel))
         {
-            throw new BadFactException("designator", $"{made.Designator} is on this board already.");
+            throw new InvalidInputException("designator", $"{made.Designator} is on this board already.");
         }
         (c.Designator, c.Marking, c.Spec, c.Role, c.Signs, c.X, c.Y) = (
             made.Designator,
@@ -125,10 +125,10 @@ static class CapacitorEndpoints
             made.MinusPrinted,
             made.HeadroomMillimetres
         );
-        return (await bench.ActAsync(id, $"{c.Designator} changed: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
+        return (await work.ActAsync(id, $"{c.Designator} changed: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
     }
 
-    static async Task<Acted> RemoveAsync(Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> RemoveAsync(Guid id, Guid capacitorId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         if (
@@ -140,21 +140,28 @@ static class CapacitorEndpoints
             drawer.Release();
         }
         db.Remove(c);
-        return (await bench.ActAsync(id, $"{c.Designator} taken off the board's list.", cancel)).Said(c.Id);
+        return (await work.ActAsync(id, $"{c.Designator} taken off the board's list.", cancel)).Said(c.Id);
     }
 
-    static async Task<Acted> ReadAsync(Guid id, Guid capacitorId, CapacitorReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReadAsync(
+        Guid id,
+        Guid capacitorId,
+        CapacitorReadingAsk ask,
+        HaarDb db,
+        UnitOfWork work,
+        CancellationToken cancel
+    )
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         if (ask.Microfarads is null && ask.EsrOhms is null && ask.LeakageMicroamps is null)
         {
-            throw new BadFactException("microfarads", "Give at least one reading.");
+            throw new InvalidInputException("microfarads", "Give at least one reading.");
         }
         if (ask.Source.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("source", "Say where the reading comes from: typed, or the meter.");
+            throw new InvalidInputException("source", "Say where the reading comes from: typed, or the meter.");
         }
-        BadFactException.Finite("esrFrequencyHertz", ask.EsrFrequencyHertz, 1, 1e8, "Hz");
+        InvalidInputException.Finite("esrFrequencyHertz", ask.EsrFrequencyHertz, 1, 1e8, "Hz");
         var fitted = c.Fitting.FittedAt is not null;
         var said = new List<string>();
         void Add(string field, Quantity q, double? value, double? hertz = null)
@@ -167,7 +174,7 @@ static class CapacitorEndpoints
             db.Add(
                 new Reading
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     SubjectKind = SubjectKind.Capacitor,
                     SubjectId = c.Id,
@@ -177,7 +184,7 @@ static class CapacitorEndpoints
                     FrequencyHertz = hertz,
                     InCircuit = ask.InCircuit,
                     Source = ask.Source.Trim(),
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
             said.Add(Core.Markings.Si.Format(v, q.Unit()));
@@ -188,10 +195,10 @@ static class CapacitorEndpoints
         Add("leakageMicroamps", Quantity.Leakage, ask.LeakageMicroamps * 1e-6);
         if (c.Fitting.Next(c.Spec.Polarised) == FittingStep.Remeasure)
         {
-            c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, bench.Now);
+            c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, work.Now);
         }
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{c.Designator}{(fitted ? ", new part" : "")}: {string.Join(", ", said)}{(ask.InCircuit ? " in circuit" : "")}{(ask.Source == "typed" ? "" : ", from the meter")}.",
                 cancel
@@ -199,31 +206,31 @@ static class CapacitorEndpoints
         ).Said(c.Id);
     }
 
-    static async Task<Acted> StrikeAsync(Guid id, StrikeReadingsAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> VoidAsync(Guid id, VoidReadingsAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         if (ask.CapacitorIds.Count is 0 or > 2000)
         {
-            throw new BadFactException("capacitorIds", "Name 1 to 2000 capacitors.");
+            throw new InvalidInputException("capacitorIds", "Name 1 to 2000 capacitors.");
         }
         var of = ask.CapacitorIds.ToHashSet();
         var caps = await db.Capacitors.AsNoTracking().Where(c => c.MachineId == id && of.Contains(c.Id)).ToListAsync(cancel);
         if (caps.Count < of.Count)
         {
-            throw new BadFactException("capacitorIds", "One of them is not on this machine.");
+            throw new InvalidInputException("capacitorIds", "One of them is not on this machine.");
         }
         var readings = (
             await db
-                .Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Struck)
+                .Readings.Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Capacitor && of.Contains(r.SubjectId) && !r.Voided)
                 .ToListAsync(cancel)
         ).ToLookup(r => r.SubjectId);
-        var struck = ask.CapacitorIds.Where(c => readings[c].ToList().StrikeLast()).ToHashSet();
+        var struck = ask.CapacitorIds.Where(c => readings[c].ToList().VoidLast()).ToHashSet();
         if (struck.Count == 0)
         {
-            throw new BadFactException("capacitorIds", "None of them has a reading to strike.");
+            throw new InvalidInputException("capacitorIds", "None of them has a reading to strike.");
         }
         var names = caps.Where(c => struck.Contains(c.Id)).Select(c => c.Designator).Order(Designators.InOrder).ToList();
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"Struck: the last {(names.Count == 1 ? $"reading of {names[0]}" : $"readings of {names.Count} capacitors, {names[0]} to {names[^1]}")}.",
                 cancel

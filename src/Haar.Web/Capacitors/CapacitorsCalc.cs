@@ -1,4 +1,8 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Capacitors;
+using Haar.Core.Meters;
+using Haar.Core.Parts;
+using Haar.Core.Photos;
 using Haar.Core.Verdicts;
 using Haar.Web.Http;
 
@@ -22,7 +26,7 @@ public sealed record RiskAsk(
     CapacitorRole Role = CapacitorRole.Unknown,
     IReadOnlyList<CapacitorSign>? Signs = null,
     CapacitorReadings? Readings = null,
-    RecapSchool School = RecapSchool.Evidence,
+    RecapPolicy School = RecapPolicy.Evidence,
     string Designator = "C1"
 );
 
@@ -54,9 +58,13 @@ public sealed record CombinationAsk(
 /// <param name="Indices">Of the two candidates as sent, from 0.</param>
 public sealed record CombinationAnswer(IReadOnlyList<int> Indices, Joined Joined, CapacitorSpec Spec, string Needs, Verdict Verdict);
 
-public sealed record ForecastAsk(IReadOnlyList<ForecastPart> Parts, ForecastHouse? House = null, string Currency = "EUR");
+public sealed record ForecastAsk(
+    IReadOnlyList<ForecastPart> Parts,
+    [property: JsonPropertyName("house")] ForecastDefaults? Defaults = null,
+    string Currency = "EUR"
+);
 
-public sealed record SittingAsk(
+public sealed record SeriesAsk(
     double? ReferenceStart = null,
     double? ReferenceEnd = null,
     IReadOnlyList<double>? Repeats = null,
@@ -64,7 +72,7 @@ public sealed record SittingAsk(
     double? MostScatterShare = null
 );
 
-public sealed record WayRoundAsk(Towards Before, Towards Printed, Towards Seen, string Designator = "C1");
+public sealed record PolarityAsk(Direction Before, Direction Printed, Direction Seen, string Designator = "C1");
 
 public sealed record PadAsk(PadState Pads, bool TraceWhole = true, Core.Corrosion.TraceFacts? Trace = null, string Designator = "C1");
 
@@ -103,12 +111,12 @@ static class CapacitorsCalc
                 (JudgeAsk ask) =>
                 {
                     var limits = ask.Limits ?? new();
-                    BadFactException.Finite("limits.capacitanceLossShare", limits.CapacitanceLossShare, 0.01, 0.9, "");
-                    BadFactException.Finite("limits.esrFactor", limits.EsrFactor, 1, 20, "");
-                    BadFactException.Finite("limits.leakagePerCapacitanceVolt", limits.LeakagePerCapacitanceVolt, 0.0001, 10, "");
-                    BadFactException.Finite("limits.leakageFloorMicroamps", limits.LeakageFloorMicroamps, 0, 10_000, "µA");
-                    BadFactException.Finite("limits.highShare", limits.HighShare, 0, 5, "");
-                    BadFactException.Finite("limits.esrRatioAt100Kilohertz", limits.EsrRatioAt100Kilohertz, 0.01, 1, "");
+                    InvalidInputException.Finite("limits.capacitanceLossShare", limits.CapacitanceLossShare, 0.01, 0.9, "");
+                    InvalidInputException.Finite("limits.esrFactor", limits.EsrFactor, 1, 20, "");
+                    InvalidInputException.Finite("limits.leakagePerCapacitanceVolt", limits.LeakagePerCapacitanceVolt, 0.0001, 10, "");
+                    InvalidInputException.Finite("limits.leakageFloorMicroamps", limits.LeakageFloorMicroamps, 0, 10_000, "µA");
+                    InvalidInputException.Finite("limits.highShare", limits.HighShare, 0, 5, "");
+                    InvalidInputException.Finite("limits.esrRatioAt100Kilohertz", limits.EsrRatioAt100Kilohertz, 0.01, 1, "");
                     var verdict = CapacitorJudge.Judge(ask.Designator, ask.Spec, ask.Signs ?? [], ask.Readings, limits);
                     return new JudgeAnswer(
                         verdict,
@@ -147,7 +155,7 @@ static class CapacitorsCalc
                 {
                     if (ask.Candidates.Count is 0 or > 5000)
                     {
-                        throw new BadFactException("candidates", "Give 1 to 5000 candidates.");
+                        throw new InvalidInputException("candidates", "Give 1 to 5000 candidates.");
                     }
                     var ids = ask.Candidates.Select((c, i) => (Id: new Guid(i, 0, 0, new byte[8]), c, i)).ToList();
                     var ranked = Substitution.Rank(
@@ -180,7 +188,7 @@ static class CapacitorsCalc
                 {
                     if (ask.Candidates.Count is 0 or > 500)
                     {
-                        throw new BadFactException("candidates", "Give 1 to 500 candidates.");
+                        throw new InvalidInputException("candidates", "Give 1 to 500 candidates.");
                     }
                     var ids = ask
                         .Candidates.Select(
@@ -200,7 +208,7 @@ static class CapacitorsCalc
                 """{"original":{"kind":"aluminiumRadial","microfarads":1000,"ratedVolts":16},"role":"bulk","candidates":[{"spec":{"kind":"aluminiumRadial","microfarads":470,"ratedVolts":25},"free":4},{"spec":{"kind":"aluminiumRadial","microfarads":560,"ratedVolts":16},"free":1}]}"""
             )
             .ProducesValidationProblem();
-        g.MapPost("/forecast", (ForecastAsk ask) => RecapForecast.Of(ask.Parts, ask.House, ask.Currency))
+        g.MapPost("/forecast", (ForecastAsk ask) => RecapForecast.Of(ask.Parts, ask.Defaults, ask.Currency))
             .WithName("CalcForecast")
             .WithSummary("Recap now, or wait? The expected cost of leaving each part against taking it out.")
             .WithExample(
@@ -209,21 +217,21 @@ static class CapacitorsCalc
             .ProducesValidationProblem();
         g.MapPost(
                 "/sitting",
-                (SittingAsk ask) =>
-                    Sitting.Check(
+                (SeriesAsk ask) =>
+                    MeasurementSeries.Check(
                         ask.ReferenceStart,
                         ask.ReferenceEnd,
                         ask.Repeats ?? [],
-                        ask.MostDriftShare ?? Sitting.MostDriftShare,
-                        ask.MostScatterShare ?? Sitting.MostScatterShare
+                        ask.MostDriftShare ?? MeasurementSeries.MostDriftShare,
+                        ask.MostScatterShare ?? MeasurementSeries.MostScatterShare
                     )
             )
-            .WithName("CalcSitting")
+            .WithName("CalcMeasurementSeries")
             .WithSummary("Did the meter or the hand move during a sitting?")
             .WithExample("""{"referenceStart":47.1,"referenceEnd":47.2,"repeats":[32.4,32.6]}""")
             .ProducesValidationProblem();
-        g.MapPost("/way-round", (WayRoundAsk ask) => WayRound.Check(ask.Designator, ask.Before, ask.Printed, ask.Seen))
-            .WithName("CalcWayRound")
+        g.MapPost("/way-round", (PolarityAsk ask) => Polarity.Check(ask.Designator, ask.Before, ask.Printed, ask.Seen))
+            .WithName("CalcPolarity")
             .WithSummary("Photo, print and second look against each other.")
             .WithExample("""{"designator":"C14","before":"left","printed":"notKnown","seen":"right"}""")
             .ProducesValidationProblem();
@@ -238,7 +246,7 @@ static class CapacitorsCalc
                 {
                     if (ask.Parts.Count is 0 or > 2000)
                     {
-                        throw new BadFactException("parts", "Give 1 to 2000 parts.");
+                        throw new InvalidInputException("parts", "Give 1 to 2000 parts.");
                     }
                     return FittingOrder
                         .Of([
@@ -280,7 +288,7 @@ static class CapacitorsCalc
                         DateOnly.FromDateTime(time.GetLocalNow().DateTime),
                         ask.Policy,
                         ask.Currency,
-                        BadFactException.Finite("seconds", ask.Seconds, 0.1, 30, "s")
+                        InvalidInputException.Finite("seconds", ask.Seconds, 0.1, 30, "s")
                     )
             )
             .WithName("CalcOrder")

@@ -13,7 +13,7 @@ public sealed record ReserveAsk(Guid PartId, string? OverruleReason);
 
 /// <param name="Pads">Needed when the pads are looked at.</param>
 /// <param name="MinusSeen">Needed at the second look: where the new part's minus points.</param>
-public sealed record FittingAsk(FittingStep Step, PadState? Pads, Towards MinusSeen = Towards.NotKnown);
+public sealed record FittingAsk(FittingStep Step, PadState? Pads, Direction MinusSeen = Direction.NotKnown);
 
 /// <param name="Singles">Best first, with every rule.</param>
 /// <param name="Pairs">Two parts, where no single one does without a condition.</param>
@@ -26,7 +26,7 @@ static class FittingEndpoints
         var c = api.MapGroup("/machines/{id:guid}/capacitors/{capacitorId:guid}").WithTags("Capacitors");
         c.MapGet(
                 "/substitutes",
-                async (Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid capacitorId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var cap = await db
                         .Capacitors.AsNoTracking()
@@ -40,7 +40,7 @@ static class FittingEndpoints
                         cap.Spec,
                         cap.Role,
                         drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.25 and < 4),
-                        bench.Today,
+                        work.Today,
                         cap.HeadroomMillimetres
                     );
                     var pairs = singles.Any(s => s.Verdict.Outcome is Outcome.Yes or Outcome.YesIf)
@@ -49,7 +49,7 @@ static class FittingEndpoints
                             cap.Spec,
                             cap.Role,
                             [.. drawer.Where(p => p.Spec.Microfarads / cap.Spec.Microfarads is > 0.05 and < 6)],
-                            bench.Today,
+                            work.Today,
                             cap.HeadroomMillimetres
                         );
                     return new SubstitutesScreen(singles, pairs, singles.Count(s => s.Verdict.Outcome == Outcome.No));
@@ -62,12 +62,12 @@ static class FittingEndpoints
         c.MapPost("/fitting", StepAsync).WithName("TakeFittingStep");
     }
 
-    static async Task<Acted> ReserveAsync(Guid id, Guid capacitorId, ReserveAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReserveAsync(Guid id, Guid capacitorId, ReserveAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         if (cap.Fitting.FittedAt is not null)
         {
-            throw new BadFactException("partId", $"{cap.Designator} has its new part already.");
+            throw new InvalidInputException("partId", $"{cap.Designator} has its new part already.");
         }
         var part = await db.Drawer.FirstOrDefaultAsync(p => p.Id == ask.PartId, cancel).OrNotHere("drawer part");
         if (
@@ -80,30 +80,30 @@ static class FittingEndpoints
         }
         if (cap.Fitting.PartId == part.Id)
         {
-            throw new BadFactException("partId", $"A piece of it is set aside for {cap.Designator} already.");
+            throw new InvalidInputException("partId", $"A piece of it is set aside for {cap.Designator} already.");
         }
         var verdict = Substitution
-            .Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), bench.Today, cap.HeadroomMillimetres)
+            .Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), work.Today, cap.HeadroomMillimetres)
             .Verdict;
         if (verdict.Outcome == Outcome.No)
         {
             if (!verdict.MayBeOverruled)
             {
-                throw new BadFactException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled.");
+                throw new InvalidInputException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled.");
             }
             if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
             {
-                throw new BadFactException("overruleReason", $"{verdict.Sentence} To take it all the same, say why.");
+                throw new InvalidInputException("overruleReason", $"{verdict.Sentence} To take it all the same, say why.");
             }
             db.Add(
                 new Overrule
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Key = $"capacitors/substitute/{cap.Id}",
                     Sentence = $"{cap.Designator}: {verdict.Sentence}",
                     Reason = ask.OverruleReason!.Trim(),
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
         }
@@ -111,42 +111,42 @@ static class FittingEndpoints
         part.Reserve();
         cap.Fitting = cap.Fitting with { PartId = part.Id };
         return (
-            await bench.ActAsync(id, $"Set aside for {cap.Designator}: {Substitution.Describe(part.Spec)}, from {part.Place}.", cancel)
+            await work.ActAsync(id, $"Set aside for {cap.Designator}: {Substitution.Describe(part.Spec)}, from {part.Place}.", cancel)
         ).Said(cap.Id);
     }
 
-    static async Task<Acted> ReleaseAsync(Guid id, Guid capacitorId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReleaseAsync(Guid id, Guid capacitorId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         if (cap.Fitting.PartId is not { } partId || cap.Fitting.FittedAt is not null)
         {
-            throw new BadFactException("partId", "Nothing is set aside for it.");
+            throw new InvalidInputException("partId", "Nothing is set aside for it.");
         }
         if (await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part)
         {
             part.Release();
         }
         cap.Fitting = cap.Fitting with { PartId = null };
-        return (await bench.ActAsync(id, $"Put back into the drawer: the part for {cap.Designator}.", cancel)).Said(cap.Id);
+        return (await work.ActAsync(id, $"Put back into the drawer: the part for {cap.Designator}.", cancel)).Said(cap.Id);
     }
 
-    static async Task<Acted> StepAsync(Guid id, Guid capacitorId, FittingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> StepAsync(Guid id, Guid capacitorId, FittingAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         if (ask.Step == FittingStep.Remeasure)
         {
-            throw new BadFactException("step", "Measure it: a reading is what closes this step.");
+            throw new InvalidInputException("step", "Measure it: a reading is what closes this step.");
         }
-        if (ask.Step == FittingStep.CheckWayRound)
+        if (ask.Step == FittingStep.CheckPolarity)
         {
-            var way = WayRound.Check(cap.Designator, cap.MinusBefore, cap.MinusPrinted, ask.MinusSeen);
-            if (way.Outcome == Outcome.No || way.Outcome == Outcome.Unknown && ask.MinusSeen == Towards.NotKnown)
+            var way = Polarity.Check(cap.Designator, cap.MinusBefore, cap.MinusPrinted, ask.MinusSeen);
+            if (way.Outcome == Outcome.No || way.Outcome == Outcome.Unknown && ask.MinusSeen == Direction.NotKnown)
             {
-                throw new BadFactException("minusSeen", way.Sentence);
+                throw new InvalidInputException("minusSeen", way.Sentence);
             }
         }
 
-        cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, bench.Now, ask.Pads, ask.MinusSeen);
+        cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, work.Now, ask.Pads, ask.MinusSeen);
         if (
             ask.Step == FittingStep.Fit
             && cap.Fitting.PartId is { } partId
@@ -161,14 +161,14 @@ static class FittingEndpoints
             db.Add(
                 new Job
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Stage = Stage.Boards,
                     Title = $"Mend the lifted pad under {cap.Designator}",
                     Why = string.Join(" ", repair.Steps),
                     Needs = repair.Needs,
                     Minutes = repair.Minutes,
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
         }
@@ -181,6 +181,6 @@ static class FittingEndpoints
             FittingStep.Fit => $"{cap.Designator} fitted.",
             _ => $"{cap.Designator}: way round checked by a second look.",
         };
-        return (await bench.ActAsync(id, said, cancel)).Said(cap.Id);
+        return (await work.ActAsync(id, said, cancel)).Said(cap.Id);
     }
 }

@@ -1,10 +1,11 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Corrosion;
 using Haar.Core.Verdicts;
 using Haar.Web.Http;
 
 namespace Haar.Web.Corrosion;
 
-public sealed record NeutraliseAsk(AreaFacts Area, NeutraliseHouse? House = null);
+public sealed record NeutraliseAsk(AreaFacts Area, [property: JsonPropertyName("house")] NeutraliseDefaults? Defaults = null);
 
 public sealed record BathsAsk(IReadOnlyList<AreaFacts> Areas, bool Citric = false);
 
@@ -34,14 +35,18 @@ public sealed record JumperAsk(
 
 public sealed record MaskAsk(double SquareCentimetres, IReadOnlyList<MaskKind>? AtHand = null, bool NearHeat = false);
 
-public sealed record ReinspectAsk(IReadOnlyList<AreaLook> Looks, DateOnly From, double? Ph = null);
+public sealed record ReinspectAsk(
+    [property: JsonPropertyName("looks")] IReadOnlyList<AreaInspection> Inspections,
+    DateOnly From,
+    double? Ph = null
+);
 
 static class CorrosionCalc
 {
     public static void MapCorrosionCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/corrosion").WithTags("Calc: corrosion");
-        g.MapPost("/neutralise", (NeutraliseAsk ask) => Neutralise.Plan(ask.Area, ask.House))
+        g.MapPost("/neutralise", (NeutraliseAsk ask) => Neutralise.Plan(ask.Area, ask.Defaults))
             .WithName("CalcNeutralise")
             .WithSummary("What takes a leak's residue off, how much of it, and when it is done.")
             .WithExample("""{"area":{"name":"memory corner","source":"nickelCell","stage":"copperEaten","squareCentimetres":14}}""")
@@ -52,7 +57,7 @@ static class CorrosionCalc
                 {
                     if (ask.Areas.Count is 0 or > 200)
                     {
-                        throw new BadFactException("areas", "Give 1 to 200 areas.");
+                        throw new InvalidInputException("areas", "Give 1 to 200 areas.");
                     }
                     var baths = Neutralise.Baths(ask.Areas, ask.Citric);
                     var pairs = baths
@@ -104,7 +109,7 @@ static class CorrosionCalc
             .WithSummary("What covers bare copper again, also what is at hand.")
             .WithExample("""{"squareCentimetres":6,"atHand":["nailVarnish"]}""")
             .ProducesValidationProblem();
-        g.MapPost("/reinspect", (ReinspectAsk ask) => Reinspection.Of(ask.Looks, ask.Ph, ask.From))
+        g.MapPost("/reinspect", (ReinspectAsk ask) => Reinspection.Of(ask.Inspections, ask.Ph, ask.From))
             .WithName("CalcReinspect")
             .WithSummary("When to look at a cleaned area again, and what a change would mean.")
             .WithExample(

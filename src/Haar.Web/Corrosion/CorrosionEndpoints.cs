@@ -23,7 +23,7 @@ public sealed record AreaEdit(
     double? PhBefore = null
 );
 
-public sealed record AreaLookAsk(CorrosionStage Stage, double? SquareCentimetres = null);
+public sealed record AreaInspectionAsk(CorrosionStage Stage, double? SquareCentimetres = null);
 
 /// <param name="Ph">Of wet paper, to end the neutralising.</param>
 /// <param name="Rinses">How often it was rinsed.</param>
@@ -46,11 +46,11 @@ static class CorrosionEndpoints
         m.MapPut("/areas/{areaId:guid}", EditAreaAsync).WithName("EditArea");
         m.MapDelete(
                 "/areas/{areaId:guid}",
-                async (Guid id, Guid areaId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid areaId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var a = await AreaAsync(db, id, areaId, cancel);
                     db.Remove(a);
-                    return (await bench.ActAsync(id, $"Taken off the map: {a.Name}.", cancel)).Said(areaId);
+                    return (await work.ActAsync(id, $"Taken off the map: {a.Name}.", cancel)).Said(areaId);
                 }
             )
             .WithName("RemoveArea");
@@ -62,11 +62,11 @@ static class CorrosionEndpoints
         m.MapPut("/nets/{netId:guid}", EditNetAsync).WithName("EditNet");
         m.MapDelete(
                 "/nets/{netId:guid}",
-                async (Guid id, Guid netId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid netId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var n = await NetAsync(db, id, netId, cancel);
                     db.Remove(n);
-                    return (await bench.ActAsync(id, $"Taken off the map: {n.Name}.", cancel)).Said(netId);
+                    return (await work.ActAsync(id, $"Taken off the map: {n.Name}.", cancel)).Said(netId);
                 }
             )
             .WithName("RemoveNet");
@@ -86,10 +86,10 @@ static class CorrosionEndpoints
     static double Size(Board b, Side side, IReadOnlyList<Point> outline, double? typed) =>
         b.Map.Of(side) is { WidthMillimetres: { } w, HeightMillimetres: { } h }
             ? Math.Round(Outline.SquareCentimetres(outline, w, h), 3)
-            : BadFactException.Finite(
+            : InvalidInputException.Finite(
                 "squareCentimetres",
                 typed
-                    ?? throw new BadFactException(
+                    ?? throw new InvalidInputException(
                         "squareCentimetres",
                         "This side has no scale yet: set one length on it, or say how many cm² it is."
                     ),
@@ -99,9 +99,9 @@ static class CorrosionEndpoints
             );
 
     static string Name(string field, string text, int most = 60) =>
-        text.Trim() is { Length: > 0 } t && t.Length <= most ? t : throw new BadFactException(field, $"1 to {most} characters.");
+        text.Trim() is { Length: > 0 } t && t.Length <= most ? t : throw new InvalidInputException(field, $"1 to {most} characters.");
 
-    static async Task<Acted> AddAreaAsync(Guid id, Guid boardId, AreaEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddAreaAsync(Guid id, Guid boardId, AreaEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var b = await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == boardId && x.MachineId == id, cancel).OrNotHere("board");
@@ -109,20 +109,20 @@ static class CorrosionEndpoints
         var cm2 = Size(b, e.Side, e.Outline, e.SquareCentimetres);
         var a = new CorrosionArea
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             BoardId = boardId,
             Name = Name("name", e.Name),
             Side = e.Side,
             Source = e.Source,
-            PhBefore = BadFactException.Finite("phBefore", e.PhBefore, 0, 14, ""),
+            PhBefore = InvalidInputException.Finite("phBefore", e.PhBefore, 0, 14, ""),
             Outline = [.. e.Outline],
-            Looks = [new(bench.Now, e.Stage, cm2)],
+            Inspections = [new(work.Now, e.Stage, cm2)],
         };
         db.Add(a);
-        return (
-            await bench.ActAsync(id, $"On the map: {a.Name}, {Si.Plain(Math.Round(cm2, 1))} cm² at stage {(int)e.Stage}.", cancel)
-        ).Said(a.Id);
+        return (await work.ActAsync(id, $"On the map: {a.Name}, {Si.Plain(Math.Round(cm2, 1))} cm² at stage {(int)e.Stage}.", cancel)).Said(
+            a.Id
+        );
     }
 
     static async Task<Acted> EditAreaAsync(
@@ -131,47 +131,47 @@ static class CorrosionEndpoints
         AreaEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var a = await AreaAsync(db, id, areaId, cancel);
-        Bench.Match(a, a.Version, request.Version());
+        UnitOfWork.Match(a, a.Version, request.Version());
         var b = await db.Boards.AsNoTracking().FirstAsync(x => x.Id == a.BoardId, cancel);
         Outline.Check("outline", e.Outline);
         (a.Name, a.Side, a.Source, a.PhBefore, a.Outline) = (
             Name("name", e.Name),
             e.Side,
             e.Source,
-            BadFactException.Finite("phBefore", e.PhBefore, 0, 14, ""),
+            InvalidInputException.Finite("phBefore", e.PhBefore, 0, 14, ""),
             [.. e.Outline]
         );
-        a.Looks =
+        a.Inspections =
         [
-            .. a.Looks.SkipLast(1),
+            .. a.Inspections.SkipLast(1),
             new(
-                a.Looks.Count > 0 ? a.Looks[^1].At : bench.Now,
+                a.Inspections.Count > 0 ? a.Inspections[^1].At : work.Now,
                 e.Stage,
-                Size(b, e.Side, e.Outline, e.SquareCentimetres ?? (a.Looks.Count > 0 ? a.Looks[^1].SquareCentimetres : null))
+                Size(b, e.Side, e.Outline, e.SquareCentimetres ?? (a.Inspections.Count > 0 ? a.Inspections[^1].SquareCentimetres : null))
             ),
         ];
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
-                $"{a.Name} changed: {Si.Plain(Math.Round(a.Looks[^1].SquareCentimetres, 1))} cm² at stage {(int)e.Stage}.",
+                $"{a.Name} changed: {Si.Plain(Math.Round(a.Inspections[^1].SquareCentimetres, 1))} cm² at stage {(int)e.Stage}.",
                 cancel
             )
         ).Said(a.Id);
     }
 
-    static async Task<Acted> LookAsync(Guid id, Guid areaId, AreaLookAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> LookAsync(Guid id, Guid areaId, AreaInspectionAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var a = await AreaAsync(db, id, areaId, cancel);
         var cm2 =
-            BadFactException.Finite("squareCentimetres", ask.SquareCentimetres, 0, 5000, "cm²")
-            ?? (a.Looks.Count > 0 ? a.Looks[^1].SquareCentimetres : 0);
-        a.Looks = [.. a.Looks, new(bench.Now, ask.Stage, cm2)];
-        var r = Reinspection.Of(a.Looks, a.Treatment.Ph, bench.Today);
+            InvalidInputException.Finite("squareCentimetres", ask.SquareCentimetres, 0, 5000, "cm²")
+            ?? (a.Inspections.Count > 0 ? a.Inspections[^1].SquareCentimetres : 0);
+        a.Inspections = [.. a.Inspections, new(work.Now, ask.Stage, cm2)];
+        var r = Reinspection.Of(a.Inspections, a.Treatment.Ph, work.Today);
         a.InspectOn = r.On;
         // What is still eating is cleaned once more, from the start.
         if (r.Verdict.Outcome == Outcome.No)
@@ -179,7 +179,7 @@ static class CorrosionEndpoints
             a.Treatment = new();
         }
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"Looked at {a.Name}: stage {(int)ask.Stage}, {Si.Plain(Math.Round(cm2, 1))} cm². {r.Verdict.Sentence}",
                 cancel
@@ -187,25 +187,25 @@ static class CorrosionEndpoints
         ).Said(a.Id);
     }
 
-    static async Task<Acted> StepAsync(Guid id, Guid areaId, AreaStepAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> StepAsync(Guid id, Guid areaId, AreaStepAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var a = await AreaAsync(db, id, areaId, cancel);
-        a.Treatment = a.Treatment.Take(ask.Step, a.Stage, bench.Now, ask.Ph, ask.Rinses);
+        a.Treatment = a.Treatment.Take(ask.Step, a.Stage, work.Now, ask.Ph, ask.Rinses);
         if (a.JobId is { } jobId)
         {
             if (await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.State != JobState.Done, cancel) is { } job)
             {
-                (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, bench.Now, "", null);
+                (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, work.Now, "", null);
             }
             a.JobId = null;
         }
 
         if (a.Next is null)
         {
-            a.InspectOn = Reinspection.Of(a.Looks, a.Treatment.Ph, bench.Today).On;
+            a.InspectOn = Reinspection.Of(a.Inspections, a.Treatment.Ph, work.Today).On;
         }
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 ask.Step switch
                 {
@@ -225,28 +225,28 @@ static class CorrosionEndpoints
         Name("name", e.Name);
         if (e.From.Length > 60 || e.To.Length > 60)
         {
-            throw new BadFactException("from", "At most 60 characters.");
+            throw new InvalidInputException("from", "At most 60 characters.");
         }
         _ = Trace.Ohms(e.Trace);
         if (e.Path.Count == 1 || e.Path.Count > 400)
         {
-            throw new BadFactException("path", "A run has two to 400 points, or none.");
+            throw new InvalidInputException("path", "A run has two to 400 points, or none.");
         }
         for (var i = 0; i < e.Path.Count; i++)
         {
-            BadFactException.Finite($"path[{i}].x", e.Path[i].X, 0, 1, "");
-            BadFactException.Finite($"path[{i}].y", e.Path[i].Y, 0, 1, "");
+            InvalidInputException.Finite($"path[{i}].x", e.Path[i].X, 0, 1, "");
+            InvalidInputException.Finite($"path[{i}].y", e.Path[i].Y, 0, 1, "");
         }
     }
 
-    static async Task<Acted> AddNetAsync(Guid id, Guid boardId, NetEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddNetAsync(Guid id, Guid boardId, NetEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         Check(e);
         await db.OnTheListAsync(id, cancel);
         await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == boardId && x.MachineId == id, cancel).OrNotHere("board");
         var n = new BoardNet
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             BoardId = boardId,
             Name = e.Name.Trim(),
@@ -257,7 +257,7 @@ static class CorrosionEndpoints
             Trace = e.Trace,
         };
         db.Add(n);
-        return (await bench.ActAsync(id, $"To be measured end to end: {n.Name}.", cancel)).Said(n.Id);
+        return (await work.ActAsync(id, $"To be measured end to end: {n.Name}.", cancel)).Said(n.Id);
     }
 
     static async Task<Acted> EditNetAsync(
@@ -266,38 +266,38 @@ static class CorrosionEndpoints
         NetEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         Check(e);
         var n = await NetAsync(db, id, netId, cancel);
-        Bench.Match(n, n.Version, request.Version());
+        UnitOfWork.Match(n, n.Version, request.Version());
         (n.Name, n.From, n.To, n.Side, n.Path, n.Trace) = (e.Name.Trim(), e.From.Trim(), e.To.Trim(), e.Side, [.. e.Path], e.Trace);
-        return (await bench.ActAsync(id, $"{n.Name} changed.", cancel)).Said(n.Id);
+        return (await work.ActAsync(id, $"{n.Name} changed.", cancel)).Said(n.Id);
     }
 
-    static async Task<Acted> ReadNetAsync(Guid id, Guid netId, NetReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReadNetAsync(Guid id, Guid netId, NetReadingAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var n = await NetAsync(db, id, netId, cancel);
         if (ask.Ohms is null == !ask.Open)
         {
-            throw new BadFactException("ohms", "Give the ohms, or say that the meter reads no end; not both.");
+            throw new InvalidInputException("ohms", "Give the ohms, or say that the meter reads no end; not both.");
         }
         if (ask.Source.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("source", "Say where the reading comes from: typed, or the meter.");
+            throw new InvalidInputException("source", "Say where the reading comes from: typed, or the meter.");
         }
-        BadFactException.Finite("ohms", ask.Ohms, 0, 1e9, "Ω");
+        InvalidInputException.Finite("ohms", ask.Ohms, 0, 1e9, "Ω");
         if (ask is { Source: "typed", Ohms: { } typed } && Trace.UnitSlip(n.Trace, typed) is { } slip)
         {
-            throw new BadFactException("ohms", slip);
+            throw new InvalidInputException("ohms", slip);
         }
 
         db.Add(
             new Reading
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = id,
                 SubjectKind = SubjectKind.Net,
                 SubjectId = n.Id,
@@ -305,16 +305,16 @@ static class CorrosionEndpoints
                 Quantity = Quantity.Ohms,
                 Value = ask.Open ? CorrosionAssessments.OpenAsOhms : ask.Ohms!.Value,
                 Source = ask.Source.Trim(),
-                At = bench.Now,
+                At = work.Now,
             }
         );
-        return (await bench.ActAsync(id, Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open).Verdict.Sentence, cancel)).Said(n.Id);
+        return (await work.ActAsync(id, Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open).Verdict.Sentence, cancel)).Said(n.Id);
     }
 
-    static async Task<Acted> RepairAsync(Guid id, Guid netId, NetRepairAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> RepairAsync(Guid id, Guid netId, NetRepairAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var n = await NetAsync(db, id, netId, cancel);
-        (n.Repair, n.RepairedAt) = (Name("repair", ask.Repair, 200), bench.Now);
-        return (await bench.ActAsync(id, $"{n.Name} mended: {n.Repair}. To be measured again.", cancel)).Said(n.Id);
+        (n.Repair, n.RepairedAt) = (Name("repair", ask.Repair, 200), work.Now);
+        return (await work.ActAsync(id, $"{n.Name} mended: {n.Repair}. To be measured again.", cancel)).Said(n.Id);
     }
 }

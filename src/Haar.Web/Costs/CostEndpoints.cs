@@ -46,22 +46,22 @@ static class CostEndpoints
             .WithName("GetCosts");
         m.MapPost(
                 "/",
-                async (Guid id, CostEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, CostEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
                     var c = new CostEntry
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = id,
                         What = e.What.Trim(),
                         Amount = e.Amount,
                         Minutes = e.Minutes,
-                        At = bench.Now,
+                        At = work.Now,
                     };
                     CostSums.Check(c);
                     db.Add(c);
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             id,
                             $"Spent on {c.What}: {string.Join(", ", new[] { c.Amount is { } a ? $"{a:0.00}" : "", c.Minutes is { } n ? $"{n} min" : "" }.Where(s => s.Length > 0))}.",
                             cancel
@@ -72,14 +72,14 @@ static class CostEndpoints
             .WithName("AddCost");
         m.MapPut(
                 "/expectation",
-                async (Guid id, Expectation e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Expectation e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-                    Bench.Match(machine, machine.Version, request.Version());
+                    UnitOfWork.Match(machine, machine.Version, request.Version());
                     _ = GoOn.Of(0, e);
                     machine.Expectation = e;
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             id,
                             $"Expected: {(e.ToFinish is { } f ? $"{f.Low:0.##} to {f.High:0.##} to finish" : "nothing said about finishing")}{(e.StopLoss is { } s ? $", stop at {s:0.##}" : "")}.",
                             cancel
@@ -90,11 +90,11 @@ static class CostEndpoints
             .WithName("SetExpectation");
         m.MapDelete(
                 "/{costId:guid}",
-                async (Guid id, Guid costId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid costId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var c = await db.Costs.FirstOrDefaultAsync(x => x.Id == costId && x.MachineId == id, cancel).OrNotHere("entry");
                     db.Remove(c);
-                    return (await bench.ActAsync(id, $"No longer counted: {c.What}.", cancel)).Said(c.Id);
+                    return (await work.ActAsync(id, $"No longer counted: {c.What}.", cancel)).Said(c.Id);
                 }
             )
             .WithName("RemoveCost");

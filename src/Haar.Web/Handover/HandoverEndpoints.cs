@@ -5,7 +5,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -27,11 +27,11 @@ static class HandoverEndpoints
         m.MapPost("/hand-over", HandOverAsync).WithName("HandOver");
         m.MapDelete(
                 "/hand-over",
-                async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
                     machine.HandedOverAt = null;
-                    return (await bench.ActAsync(id, $"{machine.Name} came back.", cancel)).Said(id);
+                    return (await work.ActAsync(id, $"{machine.Name} came back.", cancel)).Said(id);
                 }
             )
             .WithName("TakeBack");
@@ -72,45 +72,45 @@ static class HandoverEndpoints
             .Produces<Imported>();
     }
 
-    static async Task<HandoverScreen> ScreenAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<HandoverScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        var facts = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
+        var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
         var ids = facts.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().ToHashSet();
         var parts = await db.Drawer.AsNoTracking().Where(p => ids.Contains(p.Id)).ToDictionaryAsync(p => p.Id, p => p.Spec, cancel);
-        return new(WriteUps.Of(facts, w.Currency, bench.Now, parts), Ready(facts, bench.Now), facts.Machine.HandedOverAt);
+        return new(WriteUps.Of(facts, w.Currency, work.Now, parts), Ready(facts, work.Now), facts.Machine.HandedOverAt);
     }
 
     static Verdict Ready(MachineFacts f, DateTimeOffset now) => HandoverReadiness.Judge(f, now);
 
-    static async Task<Acted> HandOverAsync(Guid id, HandOverAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> HandOverAsync(Guid id, HandOverAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        var facts = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
+        var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         if (facts.Machine.HandedOverAt is not null)
         {
-            throw new BadFactException("machine", "It is handed over already.");
+            throw new InvalidInputException("machine", "It is handed over already.");
         }
-        var ready = Ready(facts, bench.Now);
+        var ready = Ready(facts, work.Now);
         if (ready.Outcome == Outcome.No)
         {
             if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
             {
-                throw new BadFactException("overruleReason", $"{ready.Sentence} To hand it over all the same, say why.");
+                throw new InvalidInputException("overruleReason", $"{ready.Sentence} To hand it over all the same, say why.");
             }
             db.Add(
                 new Overrule
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Key = "handover/ready",
                     Sentence = ready.Sentence,
                     Reason = ask.OverruleReason!.Trim(),
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
         }
 
-        facts.Machine.HandedOverAt = bench.Now;
-        return (await bench.ActAsync(id, $"{facts.Machine.Name} handed over.", cancel)).Said(id);
+        facts.Machine.HandedOverAt = work.Now;
+        return (await work.ActAsync(id, $"{facts.Machine.Name} handed over.", cancel)).Said(id);
     }
 }

@@ -61,7 +61,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static ProblemDetails Describe(Exception e) =>
         e switch
         {
-            BadFactException bad => Fields(400, "That cannot be", bad.Message, new() { [bad.Field] = [bad.Message] }),
+            InvalidInputException bad => Fields(400, "That cannot be", bad.Message, new() { [bad.Field] = [bad.Message] }),
             BadHttpRequestException { InnerException: JsonException json } when Missing(json) is { Count: > 0 } missing => Fields(
                 400,
                 "Something is missing",
@@ -201,12 +201,12 @@ static class Requests
     }
 
     /// <summary>A word of the API as its enum, whatever its case; never a number.</summary>
-    /// <exception cref="BadFactException">There is no such word.</exception>
+    /// <exception cref="InvalidInputException">There is no such word.</exception>
     public static T As<T>(this string word, string field)
         where T : struct, Enum =>
         word.Length > 0 && char.IsLetter(word[0]) && Enum.TryParse<T>(word, true, out var value)
             ? value
-            : throw new BadFactException(field, $"There is no {field} of that name.");
+            : throw new InvalidInputException(field, $"There is no {field} of that name.");
 
     public static Acted Said(this LogEntry entry, Guid? id = null) => new(entry.Id, entry.Sentence, id);
 

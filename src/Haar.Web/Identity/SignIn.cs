@@ -47,13 +47,13 @@ public sealed record SignInAsk(string Passphrase);
 
 /// <summary>Whether the workshop is open to this machine only, or asks for its passphrase.</summary>
 /// <param name="Secure">It is reached by HTTPS, so its cookies never travel without.</param>
-public sealed record Door(bool Open, bool Secure);
+public sealed record AccessPolicy(bool Open, bool Secure);
 
 static class SignIn
 {
     public const string Limit = "sign-in";
 
-    public static void AddIdentity(this IServiceCollection services, Door door)
+    public static void AddIdentity(this IServiceCollection services, AccessPolicy door)
     {
         services.AddSingleton(door);
         services.AddSingleton<Passphrase>();
@@ -104,9 +104,9 @@ static class SignIn
     }
 
     /// <summary>Everything but the session, the rules and the page itself asks for a sign-in when the workshop is not on this machine alone; every act carries the antiforgery token.</summary>
-    public static void UseDoor(this WebApplication app)
+    public static void UseAccessPolicy(this WebApplication app)
     {
-        var door = app.Services.GetRequiredService<Door>();
+        var door = app.Services.GetRequiredService<AccessPolicy>();
         app.Use(
             async (context, next) =>
             {
@@ -153,7 +153,7 @@ static class SignIn
     {
         api.MapGet(
                 "/session",
-                async (HttpContext context, IAntiforgery antiforgery, Door door, HaarDb db) =>
+                async (HttpContext context, IAntiforgery antiforgery, AccessPolicy door, HaarDb db) =>
                 {
                     var tokens = antiforgery.GetAndStoreTokens(context);
                     var signedIn = door.Open || context.User.Identity is { IsAuthenticated: true };

@@ -22,8 +22,8 @@ public sealed record LotBoxEdit(
     string ProfileId,
     string Note,
     IReadOnlyList<BoxPart> Parts,
-    Spread Money,
-    Spread Hours,
+    Estimate Money,
+    Estimate Hours,
     double? Complete,
     double Worth,
     BoxLock Lock,
@@ -54,22 +54,22 @@ static class LotEndpoints
     {
         api.MapPost(
                 "/lots",
-                async (LotAdd e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (LotAdd e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var m = new Machine
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         Name = e.Name.Trim(),
                         Kind = "a lot, not yet sorted",
                         CameFrom = e.CameFrom.Trim(),
                         Paid = e.Paid,
                         Claimed = e.Claimed.Trim(),
-                        ArrivedAt = bench.Now,
+                        ArrivedAt = work.Now,
                         Lot = new(),
                     };
-                    Arrivals.Check(m, bench.Today.Year);
+                    Arrivals.Check(m, work.Today.Year);
                     db.Add(m);
-                    return (await bench.ActAsync(m.Id, $"A lot came in: {m.Name}.", cancel)).Said(m.Id);
+                    return (await work.ActAsync(m.Id, $"A lot came in: {m.Name}.", cancel)).Said(m.Id);
                 }
             )
             .WithName("TakeLotIn")
@@ -78,10 +78,10 @@ static class LotEndpoints
         g.MapGet("/", ScreenAsync).WithName("GetLot");
         g.MapPut(
                 "/",
-                async (Guid id, LotEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, LotEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var m = await LotAsync(id, db, cancel);
-                    Bench.Match(m, m.Version, request.Version());
+                    UnitOfWork.Match(m, m.Version, request.Version());
                     var lot = m.Lot! with
                     {
                         BudgetMoney = e.BudgetMoney,
@@ -91,48 +91,48 @@ static class LotEndpoints
                     };
                     Lots.Check(lot);
                     m.Lot = lot;
-                    return (await bench.ActAsync(id, "The lot's budget and prices changed.", cancel)).Said(id);
+                    return (await work.ActAsync(id, "The lot's budget and prices changed.", cancel)).Said(id);
                 }
             )
             .WithName("EditLot");
         g.MapPost(
                 "/boxes",
-                async (Guid id, LotBoxEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, LotBoxEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await LotAsync(id, db, cancel);
                     var b = new LotBox
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = id,
                         Number = (await db.Boxes.Where(x => x.MachineId == id).MaxAsync(x => (int?)x.Number, cancel) ?? 0) + 1,
                     };
                     await ApplyAsync(b, e, db, cancel);
                     db.Add(b);
-                    return (await bench.ActAsync(id, $"Box {b.Number}: {b.Name}.", cancel)).Said(b.Id);
+                    return (await work.ActAsync(id, $"Box {b.Number}: {b.Name}.", cancel)).Said(b.Id);
                 }
             )
             .WithName("AddBox");
         g.MapPut(
                 "/boxes/{boxId:guid}",
-                async (Guid id, Guid boxId, LotBoxEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid boxId, LotBoxEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await LotAsync(id, db, cancel);
                     var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
-                    Bench.Match(b, b.Version, request.Version());
+                    UnitOfWork.Match(b, b.Version, request.Version());
                     await ApplyAsync(b, e, db, cancel);
-                    return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}, changed.", cancel)).Said(boxId);
+                    return (await work.ActAsync(id, $"Box {b.Number}, {b.Name}, changed.", cancel)).Said(boxId);
                 }
             )
             .WithName("EditBox");
         g.MapPost(
                 "/boxes/{boxId:guid}/lock",
-                async (Guid id, Guid boxId, LockAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid boxId, LockAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await LotAsync(id, db, cancel);
                     var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
                     b.Lock = ask.Lock;
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             id,
                             $"Box {b.Number}, {b.Name}: {ask.Lock switch { BoxLock.Restore => "to be finished, whatever the sum says", BoxLock.Donor => "a donor, whatever the sum says", BoxLock.Aside => "kept aside", _ => "free" }}.",
                             cancel
@@ -143,12 +143,12 @@ static class LotEndpoints
             .WithName("LockBox");
         g.MapDelete(
                 "/boxes/{boxId:guid}",
-                async (Guid id, Guid boxId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid boxId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await LotAsync(id, db, cancel);
                     var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
                     db.Remove(b);
-                    return (await bench.ActAsync(id, $"Box {b.Number}, {b.Name}, taken off the lot.", cancel)).Said(boxId);
+                    return (await work.ActAsync(id, $"Box {b.Number}, {b.Name}, taken off the lot.", cancel)).Said(boxId);
                 }
             )
             .WithName("RemoveBox");
@@ -161,9 +161,9 @@ static class LotEndpoints
     {
         await db.OnTheListAsync(id, cancel);
         var m = await db.Machines.FirstAsync(x => x.Id == id, cancel);
-        return m.Lot is null ? throw new BadFactException("lot", $"{m.Name} is a machine, not a lot.")
+        return m.Lot is null ? throw new InvalidInputException("lot", $"{m.Name} is a machine, not a lot.")
             : m.Lot.SortedAt is not null
-                ? throw new BadFactException("lot", "This lot has been sorted: its boxes are machines and donors now.")
+                ? throw new InvalidInputException("lot", "This lot has been sorted: its boxes are machines and donors now.")
             : m;
     }
 
@@ -180,7 +180,7 @@ static class LotEndpoints
         Lots.Check(b);
         if (e.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == b.MachineId, cancel))
         {
-            throw new BadFactException("photoId", "That photo is not one of this lot's.");
+            throw new InvalidInputException("photoId", "That photo is not one of this lot's.");
         }
     }
 
@@ -210,7 +210,7 @@ static class LotEndpoints
                 plan = Triage.Of(Lots.Ask(lot, boxes));
             }
         }
-        catch (BadFactException e)
+        catch (InvalidInputException e)
         {
             problem = e.Message;
         }
@@ -226,19 +226,19 @@ static class LotEndpoints
         );
     }
 
-    static async Task<Sorted> SortAsync(Guid id, HttpRequest request, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
+    static async Task<Sorted> SortAsync(Guid id, HttpRequest request, HaarDb db, UnitOfWork work, PackStore packs, CancellationToken cancel)
     {
         var lot = await LotAsync(id, db, cancel);
-        Bench.Match(lot, lot.Version, request.Version());
+        UnitOfWork.Match(lot, lot.Version, request.Version());
         var boxes = await db.Boxes.Where(b => b.MachineId == id).OrderBy(b => b.Number).ToListAsync(cancel);
         if (boxes.Count == 0)
         {
-            throw new BadFactException("boxes", "There is no box to sort yet.");
+            throw new InvalidInputException("boxes", "There is no box to sort yet.");
         }
         var plan = Triage.Of(Lots.Ask(lot.Lot!, boxes));
         if (plan.Boxes.Count == 0)
         {
-            throw new BadFactException("boxes", plan.Verdict.Sentence);
+            throw new InvalidInputException("boxes", plan.Verdict.Sentence);
         }
         var profiles = await packs.AllAsync(cancel);
         var made = new List<Guid>();
@@ -250,7 +250,7 @@ static class LotEndpoints
             var profile = profiles.SelectMany(x => x.Machines).FirstOrDefault(x => x.Id == b.ProfileId);
             var m = new Machine
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 Name = b.Name,
                 Kind = b.Kind.Length > 0 ? b.Kind : profile?.Kind ?? "",
                 Model = profile?.Model ?? "",
@@ -262,7 +262,7 @@ static class LotEndpoints
                 CameFrom = $"{lot.Name}, box {b.Number}{(lot.CameFrom.Length > 0 ? $"; {lot.CameFrom}" : "")}",
                 Paid = share,
                 Claimed = lot.Claimed,
-                ArrivedAt = bench.Now,
+                ArrivedAt = work.Now,
                 Donor = p.Fate == BoxFate.Donor,
                 Expectation =
                     p.Fate == BoxFate.Restore ? new() { ToFinish = p.Money, Complete = b.Complete is { } c ? new(c, c, c) : null } : new(),
@@ -279,7 +279,7 @@ static class LotEndpoints
                 db.Add(
                     new MachineCell
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = m.Id,
                         Place = profile.CellPlace,
                         Site = cell,
@@ -293,7 +293,7 @@ static class LotEndpoints
                     db.Add(
                         new Core.Planning.Job
                         {
-                            Id = bench.NewId(),
+                            Id = work.NewId(),
                             MachineId = m.Id,
                             Stage = Core.Planning.Stage.Parts,
                             Title = move.From is null ? $"Buy and fit: {move.Kind}" : $"Fit the {move.Kind} from {move.FromName}",
@@ -301,7 +301,7 @@ static class LotEndpoints
                                 ? $"About {move.Money.Likely:0.##}; no other box of the lot has one to give."
                                 : "The lot's sum gave it to this machine, and to no other.",
                             Minutes = (int)(plan.FittingHours * 60),
-                            At = bench.Now,
+                            At = work.Now,
                         }
                     );
                 }
@@ -323,7 +323,7 @@ static class LotEndpoints
                 StorePart Make(int quantity, Guid? forMachine) =>
                     new()
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         Kind = part.Kind,
                         Fits = part.Fits,
                         Quantity = quantity,
@@ -331,7 +331,7 @@ static class LotEndpoints
                         CameFrom = $"{b.Name}, box {b.Number} of {lot.Name}",
                         DonorId = b.BecameId,
                         ForMachineId = forMachine,
-                        At = bench.Now,
+                        At = work.Now,
                     };
                 foreach (var move in moves)
                 {
@@ -345,10 +345,10 @@ static class LotEndpoints
             }
         }
 
-        lot.Lot = lot.Lot! with { SortedAt = bench.Now };
+        lot.Lot = lot.Lot! with { SortedAt = work.Now };
         lot.Kind = "a lot, sorted";
-        lot.HandedOverAt = bench.Now;
-        var done = await bench.ActAsync(
+        lot.HandedOverAt = work.Now;
+        var done = await work.ActAsync(
             id,
             $"Sorted: {plan.Finished} to finish, {plan.Boxes.Count(b => b.Fate == BoxFate.Donor)} donors, {stored} parts into the store.",
             cancel

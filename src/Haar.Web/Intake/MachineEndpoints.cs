@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
@@ -9,7 +10,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Data.Packs;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -28,8 +29,8 @@ public sealed record MachineEdit(
     string CameFrom,
     decimal? Paid,
     string Claimed,
-    RecapSchool RecapSchool,
-    RestorationSchool RestorationSchool,
+    [property: JsonPropertyName("recapSchool")] RecapPolicy RecapPolicy,
+    [property: JsonPropertyName("restorationSchool")] RestorationPolicy RestorationPolicy,
     string? ProfileId = null
 );
 
@@ -41,7 +42,7 @@ public sealed record PhotoRow(Guid Id, string Hash, int Width, int Height, strin
 /// <param name="Money">Go on, or stop: shown wherever something is spent.</param>
 public sealed record MachineHead(
     Machine Machine,
-    Standing Standing,
+    [property: JsonPropertyName("standing")] MachineStatus Status,
     IReadOnlyList<BoardRow> Boards,
     IReadOnlyList<PhotoRow> Photos,
     bool HasCell,
@@ -65,7 +66,7 @@ static class MachineEndpoints
         m.MapPut("/{id:guid}", EditAsync).WithName("EditMachine");
         m.MapPost(
                 "/{id:guid}/put-back",
-                async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
                     if (machine.RemovedAt is null)
@@ -73,7 +74,7 @@ static class MachineEndpoints
                         return new Acted(Guid.Empty, $"{machine.Name} is on the list.", id);
                     }
                     machine.RemovedAt = null;
-                    return (await bench.ActAsync(id, $"{machine.Name} is on the list again.", cancel)).Said(id);
+                    return (await work.ActAsync(id, $"{machine.Name} is on the list again.", cancel)).Said(id);
                 }
             )
             .WithName("PutMachineBack");
@@ -82,11 +83,11 @@ static class MachineEndpoints
             .WithSummary("Takes it off the list; nothing of it is lost, and undo brings it back.");
     }
 
-    static async Task<Acted> TakeInAsync(MachineEdit e, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
+    static async Task<Acted> TakeInAsync(MachineEdit e, HaarDb db, UnitOfWork work, PackStore packs, CancellationToken cancel)
     {
-        var machine = new Machine { Id = bench.NewId(), ArrivedAt = bench.Now };
+        var machine = new Machine { Id = work.NewId(), ArrivedAt = work.Now };
         Apply(machine, e);
-        Arrivals.Check(machine, bench.Today.Year);
+        Arrivals.Check(machine, work.Today.Year);
         db.Add(machine);
         machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)];
         if (e.ProfileId is { Length: > 0 } profileId)
@@ -94,22 +95,22 @@ static class MachineEndpoints
             var all = await packs.AllAsync(cancel);
             var profile =
                 all.SelectMany(p => p.Machines).FirstOrDefault(p => p.Id == profileId)
-                ?? throw new BadFactException("profileId", "That profile is in no pack here.");
-            Bring(db, bench, machine, profile, all);
+                ?? throw new InvalidInputException("profileId", "That profile is in no pack here.");
+            Bring(db, work, machine, profile, all);
         }
         else if (machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell))
         {
             db.Add(
                 new MachineCell
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = machine.Id,
                     Site = Guess(machine.Traits),
                 }
             );
         }
 
-        return (await bench.ActAsync(machine.Id, $"Taken in: {machine.Name}.", cancel)).Said(machine.Id);
+        return (await work.ActAsync(machine.Id, $"Taken in: {machine.Name}.", cancel)).Said(machine.Id);
     }
 
     static CellSite Guess(List<Trait> traits) =>
@@ -118,7 +119,7 @@ static class MachineEndpoints
             {
                 Chemistry = CellChemistry.NickelCadmium,
                 NominalVolts = 3.6,
-                Charges = Known.Yes,
+                Charges = ThreeState.Yes,
                 Keeps = KeptData.Settings,
             }
             : new()
@@ -130,7 +131,7 @@ static class MachineEndpoints
                 Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.Settings,
             };
 
-    static void Bring(HaarDb db, Bench bench, Machine machine, MachineProfile profile, IReadOnlyList<Pack> packs)
+    static void Bring(HaarDb db, UnitOfWork work, Machine machine, MachineProfile profile, IReadOnlyList<Pack> packs)
     {
         if (profile.Rails.Count > 0)
         {
@@ -141,7 +142,7 @@ static class MachineEndpoints
             db.Add(
                 new MachineCell
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = machine.Id,
                     Place = profile.CellPlace,
                     Site = cell,
@@ -156,14 +157,14 @@ static class MachineEndpoints
             }
             var board = new Board
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = machine.Id,
                 Name = plan.Name,
             };
             db.Add(board);
-            db.AddRange(plan.Capacitors.Select(c => PlanParts.Make(c, bench.NewId(), machine.Id, board.Id)));
-            db.AddRange(plan.Nets.Select(n => PlanParts.Make(n, bench.NewId(), machine.Id, board.Id)));
-            db.AddRange(plan.HotParts.Select(h => PlanParts.Make(h, bench.NewId(), machine.Id, board.Id)));
+            db.AddRange(plan.Capacitors.Select(c => PlanParts.Make(c, work.NewId(), machine.Id, board.Id)));
+            db.AddRange(plan.Nets.Select(n => PlanParts.Make(n, work.NewId(), machine.Id, board.Id)));
+            db.AddRange(plan.HotParts.Select(h => PlanParts.Make(h, work.NewId(), machine.Id, board.Id)));
         }
     }
 
@@ -179,18 +180,18 @@ static class MachineEndpoints
         m.CameFrom = e.CameFrom.Trim();
         m.Paid = e.Paid;
         m.Claimed = e.Claimed.Trim();
-        m.RecapSchool = e.RecapSchool;
-        m.RestorationSchool = e.RestorationSchool;
+        m.RecapPolicy = e.RecapPolicy;
+        m.RestorationPolicy = e.RestorationPolicy;
     }
 
     static async Task<MachineHead> HeadAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
     {
         var now = time.GetUtcNow();
-        var row = await db.Standings.AsNoTracking().FirstOrDefaultAsync(s => s.MachineId == id, cancel).OrNotHere("machine");
+        var row = await db.Statuses.AsNoTracking().FirstOrDefaultAsync(s => s.MachineId == id, cancel).OrNotHere("machine");
         if (row.StaleAt <= now)
         {
-            await StandingKeeper.RefreshStaleAsync(db, now, cancel);
-            row = await db.Standings.AsNoTracking().FirstAsync(s => s.MachineId == id, cancel);
+            await MachineStatusKeeper.RefreshStaleAsync(db, now, cancel);
+            row = await db.Statuses.AsNoTracking().FirstAsync(s => s.MachineId == id, cancel);
         }
 
         var machine = await db.Machines.AsNoTracking().FirstAsync(m => m.Id == id, cancel);
@@ -214,7 +215,7 @@ static class MachineEndpoints
         var money = GoOn.Of(Math.Max(0, (double)((machine.Paid ?? 0) + spent)), machine.Expectation, 0, currency);
         return new(
             machine,
-            row.Standing,
+            row.Status,
             [.. boards.Select(b => new BoardRow(b.Id, b.Name, b.PhotoId, photos.FirstOrDefault(p => p.Id == b.PhotoId)?.Hash, b.Version))],
             photos,
             hasCell,
@@ -224,12 +225,12 @@ static class MachineEndpoints
         );
     }
 
-    static async Task<Acted> EditAsync(Guid id, MachineEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAsync(Guid id, MachineEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        Bench.Match(machine, machine.Version, request.Version());
+        UnitOfWork.Match(machine, machine.Version, request.Version());
         Apply(machine, e);
-        Arrivals.Check(machine, bench.Today.Year);
+        Arrivals.Check(machine, work.Today.Year);
         if (machine.Rails.Count == 0)
         {
             machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)];
@@ -242,20 +243,20 @@ static class MachineEndpoints
             db.Add(
                 new MachineCell
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Site = Guess(machine.Traits),
                 }
             );
         }
 
-        return (await bench.ActAsync(id, $"What is known of {machine.Name} changed.", cancel)).Said(id);
+        return (await work.ActAsync(id, $"What is known of {machine.Name} changed.", cancel)).Said(id);
     }
 
-    static async Task<Acted> RemoveAsync(Guid id, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> RemoveAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        machine.RemovedAt = bench.Now;
-        return (await bench.ActAsync(id, $"{machine.Name} taken off the list.", cancel)).Said(id);
+        machine.RemovedAt = work.Now;
+        return (await work.ActAsync(id, $"{machine.Name} taken off the list.", cancel)).Said(id);
     }
 }

@@ -1,4 +1,5 @@
 using Haar.Core.Intake;
+using Haar.Core.Photos;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Data.Photos;
@@ -21,28 +22,31 @@ static class PhotoEndpoints
             .Produces<Acted>();
         api.MapPut(
                 "/machines/{id:guid}/photos/{photoId:guid}",
-                async (Guid id, Guid photoId, PhotoCaption edit, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid photoId, PhotoCaption edit, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var photo = await db.Photos.FirstOrDefaultAsync(p => p.Id == photoId && p.MachineId == id, cancel).OrNotHere("photo");
                     photo.Caption = edit.Caption.Trim() is { Length: <= 200 } c
                         ? c
-                        : throw new Core.Verdicts.BadFactException("caption", "At most 200 characters.");
-                    return (await bench.ActAsync(id, $"Photo named: {photo.Caption}", cancel)).Said(photoId);
+                        : throw new Core.Verdicts.InvalidInputException("caption", "At most 200 characters.");
+                    return (await work.ActAsync(id, $"Photo named: {photo.Caption}", cancel)).Said(photoId);
                 }
             )
             .WithName("NamePhoto")
             .WithTags("Intake");
         api.MapDelete(
                 "/machines/{id:guid}/photos/{photoId:guid}",
-                async (Guid id, Guid photoId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid photoId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var photo = await db.Photos.FirstOrDefaultAsync(p => p.Id == photoId && p.MachineId == id, cancel).OrNotHere("photo");
                     if (await db.Boards.AnyAsync(b => b.PhotoId == photoId, cancel))
                     {
-                        throw new Core.Verdicts.BadFactException("photo", "This photo is a board's map: give the board another one first.");
+                        throw new Core.Verdicts.InvalidInputException(
+                            "photo",
+                            "This photo is a board's map: give the board another one first."
+                        );
                     }
                     db.Remove(photo);
-                    return (await bench.ActAsync(id, "Photo taken away.", cancel)).Said(photoId);
+                    return (await work.ActAsync(id, "Photo taken away.", cancel)).Said(photoId);
                 }
             )
             .WithName("RemovePhoto")
@@ -67,7 +71,7 @@ static class PhotoEndpoints
         Guid id,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         PhotoStore store,
         CancellationToken cancel,
         string caption = "",
@@ -79,7 +83,7 @@ static class PhotoEndpoints
         {
             return there.MachineId == id
                 ? new(Guid.Empty, "That photo is here already.", there.Id)
-                : throw new Core.Verdicts.BadFactException("photoId", "Another machine has a photo of that id.");
+                : throw new Core.Verdicts.InvalidInputException("photoId", "Another machine has a photo of that id.");
         }
 
         if (request.ContentLength > PhotoStore.MostBytes)
@@ -107,15 +111,15 @@ static class PhotoEndpoints
 
         var photo = new Photo
         {
-            Id = photoId ?? bench.NewId(),
+            Id = photoId ?? work.NewId(),
             MachineId = id,
             Hash = stored.Hash,
             Width = stored.Width,
             Height = stored.Height,
             Caption = caption.Length <= 200 ? caption.Trim() : caption[..200],
-            At = bench.Now,
+            At = work.Now,
         };
         db.Add(photo);
-        return (await bench.ActAsync(id, photo.Caption.Length > 0 ? $"Photo: {photo.Caption}" : "Photo taken.", cancel)).Said(photo.Id);
+        return (await work.ActAsync(id, photo.Caption.Length > 0 ? $"Photo: {photo.Caption}" : "Photo taken.", cancel)).Said(photo.Id);
     }
 }

@@ -21,38 +21,38 @@ static class ShippedEndpoints
         m.MapGet("/", ScreenAsync).WithName("GetShipped");
         m.MapPost(
                 "/",
-                async (Guid id, FoundItemEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, FoundItemEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await db.OnTheListAsync(id, cancel);
-                    var f = new FoundItem { Id = bench.NewId(), MachineId = id };
+                    var f = new FoundItem { Id = work.NewId(), MachineId = id };
                     Apply(f, e);
                     if (await db.Items.AnyAsync(x => x.MachineId == id && x.Slot == f.Slot, cancel))
                     {
-                        throw new Core.Verdicts.BadFactException("slot", $"“{f.Slot}” is noted already: change that one.");
+                        throw new Core.Verdicts.InvalidInputException("slot", $"“{f.Slot}” is noted already: change that one.");
                     }
                     db.Add(f);
-                    return (await bench.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(f.Id);
+                    return (await work.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(f.Id);
                 }
             )
             .WithName("AddFoundItem");
         m.MapPut(
                 "/{itemId:guid}",
-                async (Guid id, Guid itemId, FoundItemEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid itemId, FoundItemEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
-                    Bench.Match(f, f.Version, request.Version());
+                    UnitOfWork.Match(f, f.Version, request.Version());
                     Apply(f, e);
-                    return (await bench.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(itemId);
+                    return (await work.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(itemId);
                 }
             )
             .WithName("EditFoundItem");
         m.MapDelete(
                 "/{itemId:guid}",
-                async (Guid id, Guid itemId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid itemId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
                     db.Remove(f);
-                    return (await bench.ActAsync(id, $"No longer noted: {f.Slot}.", cancel)).Said(itemId);
+                    return (await work.ActAsync(id, $"No longer noted: {f.Slot}.", cancel)).Said(itemId);
                 }
             )
             .WithName("RemoveFoundItem");
@@ -71,7 +71,7 @@ static class ShippedEndpoints
         AsShipped.Check(f);
     }
 
-    static async Task<ShippedScreen> ScreenAsync(Guid id, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
+    static async Task<ShippedScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, PackStore packs, CancellationToken cancel)
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var found = await db.Items.AsNoTracking().Where(i => i.MachineId == id).OrderBy(i => i.Id).ToListAsync(cancel);
@@ -84,7 +84,7 @@ static class ShippedEndpoints
                     ?.Configurations
                     ?? [];
         return new(
-            AsShipped.Of(configurations, found, machine.YearFrom, machine.YearTo, bench.Today),
+            AsShipped.Of(configurations, found, machine.YearFrom, machine.YearTo, work.Today),
             found,
             [.. configurations.SelectMany(c => c.Items).Select(i => i.Slot).Distinct()],
             configurations.Count > 0

@@ -54,7 +54,7 @@ static class MarkingsCalc
                 {
                     if (ask.Text.Trim().Length is 0 or > 60)
                     {
-                        throw new BadFactException("text", "A marking is 1 to 60 characters.");
+                        throw new InvalidInputException("text", "A marking is 1 to 60 characters.");
                     }
                     var r = CapacitorMarking.Read(ask.Text, ask.Kind);
                     return new CapacitorMarkingAnswer(r.Text, r.Certain, r.Sentence, r.Readings, r.Problems);
@@ -82,7 +82,7 @@ static class MarkingsCalc
                 {
                     if (ask.Codes.Count is 0 or > 500)
                     {
-                        throw new BadFactException("codes", "Give 1 to 500 date codes.");
+                        throw new InvalidInputException("codes", "Give 1 to 500 date codes.");
                     }
                     var (day, codes) = DateCode.EarliestBuild(ask.Codes, ask.WindowFromYear, ask.WindowToYear, Today(time));
                     return new EarliestBuildAnswer(

@@ -28,7 +28,7 @@ static class MeterEndpoints
     }
 
     /// <summary>A reading as it is stored: finite, not negative where that cannot be, with its unit's plain size.</summary>
-    /// <exception cref="BadFactException">No part has such a value.</exception>
+    /// <exception cref="InvalidInputException">No part has such a value.</exception>
     public static void Check(string field, Quantity quantity, double value)
     {
         var (least, most) = quantity switch
@@ -41,6 +41,6 @@ static class MeterEndpoints
             Quantity.Volts => (-1000, 1000),
             _ => (-1e12, 1e12),
         };
-        BadFactException.Finite(field, value, least, most, quantity.Unit());
+        InvalidInputException.Finite(field, value, least, most, quantity.Unit());
     }
 }

@@ -69,15 +69,15 @@ static class PackEndpoints
             .Produces(200, contentType: "application/json");
         p.MapDelete(
                 "/{packId}",
-                async (string packId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (string packId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var row = await db.Packs.FirstOrDefaultAsync(x => x.Id == packId, cancel).OrNotHere("pack");
                     if (row.BuiltIn)
                     {
-                        throw new BadFactException("packId", "The pack that ships with Haar stays.");
+                        throw new InvalidInputException("packId", "The pack that ships with Haar stays.");
                     }
                     db.Remove(row);
-                    return (await bench.ActAsync(null, $"Pack “{row.Name}” taken away.", cancel)).Said();
+                    return (await work.ActAsync(null, $"Pack “{row.Name}” taken away.", cancel)).Said();
                 }
             )
             .WithName("RemovePack");

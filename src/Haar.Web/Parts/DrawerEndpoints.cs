@@ -42,7 +42,7 @@ static class DrawerEndpoints
                 {
                     if (skip is < 0 or > 23)
                     {
-                        throw new BadFactException("skip", "0 to 23 labels are gone from the first sheet.");
+                        throw new InvalidInputException("skip", "0 to 23 labels are gone from the first sheet.");
                     }
                     var parts = await db
                         .Drawer.AsNoTracking()
@@ -63,7 +63,7 @@ static class DrawerEndpoints
             .Produces(200, contentType: "application/pdf");
         d.MapPost(
                 "/{partId:guid}/count",
-                async (Guid partId, DrawerCount ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid partId, DrawerCount ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
                     var lost = p.Count(ask.Quantity, ask.Quantity < p.Reserved ? await db.Capacitors.ToListAsync(cancel) : []);
@@ -71,7 +71,7 @@ static class DrawerEndpoints
                         lost.Count > 0
                             ? $" Set aside no longer for {string.Join(", ", lost.Select(c => c.Designator))}: somebody took it."
                             : "";
-                    return (await bench.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(
+                    return (await work.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(
                         p.Id
                     );
                 }
@@ -80,13 +80,13 @@ static class DrawerEndpoints
             .WithSummary("What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again.");
         d.MapPost(
                 "/",
-                async (DrawerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (DrawerEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    Check(e, bench.Today);
-                    var p = new DrawerPart { Id = bench.NewId() };
+                    Check(e, work.Today);
+                    var p = new DrawerPart { Id = work.NewId() };
                     Apply(p, e);
                     db.Add(p);
-                    return (await bench.ActAsync(null, $"Into the drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(
+                    return (await work.ActAsync(null, $"Into the drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(
                         p.Id
                     );
                 }
@@ -94,34 +94,34 @@ static class DrawerEndpoints
             .WithName("AddDrawerPart");
         d.MapPut(
                 "/{partId:guid}",
-                async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    Check(e, bench.Today);
+                    Check(e, work.Today);
                     var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
-                    Bench.Match(p, p.Version, request.Version());
+                    UnitOfWork.Match(p, p.Version, request.Version());
                     if (e.Quantity < p.Reserved)
                     {
-                        throw new BadFactException(
+                        throw new InvalidInputException(
                             "quantity",
                             $"{p.Reserved} pieces are set aside for boards: release them first, or leave that many."
                         );
                     }
                     Apply(p, e);
-                    return (await bench.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+                    return (await work.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("EditDrawerPart");
         d.MapDelete(
                 "/{partId:guid}",
-                async (Guid partId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid partId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
                     if (p.Reserved > 0)
                     {
-                        throw new BadFactException("part", $"{p.Reserved} pieces are set aside for boards: release them first.");
+                        throw new InvalidInputException("part", $"{p.Reserved} pieces are set aside for boards: release them first.");
                     }
                     db.Remove(p);
-                    return (await bench.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+                    return (await work.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("RemoveDrawerPart");
@@ -203,23 +203,23 @@ static class DrawerEndpoints
         CapacitorJudge.Judge("it", e.Spec, [], new());
         if (e.Quantity is < 0 or > 100_000)
         {
-            throw new BadFactException("quantity", "Pieces from 0 to 100 000.");
+            throw new InvalidInputException("quantity", "Pieces from 0 to 100 000.");
         }
         if (e.Place.Length > 40)
         {
-            throw new BadFactException("place", "At most 40 characters.");
+            throw new InvalidInputException("place", "At most 40 characters.");
         }
         if (e.BoughtOn is { } day && (day.Year < 1970 || day > today))
         {
-            throw new BadFactException("boughtOn", "A day from 1970 to today.");
+            throw new InvalidInputException("boughtOn", "A day from 1970 to today.");
         }
         if (e.Price is < 0 or > 100_000)
         {
-            throw new BadFactException("price", "A price of 0 or more.");
+            throw new InvalidInputException("price", "A price of 0 or more.");
         }
         if (e.Spec.SafetyClass is { Length: > 0 } s && !System.Text.RegularExpressions.Regex.IsMatch(s, "^[XY][1-4]$"))
         {
-            throw new BadFactException("spec.safetyClass", "A safety class is X1, X2, Y1, Y2 and so on.");
+            throw new InvalidInputException("spec.safetyClass", "A safety class is X1, X2, Y1, Y2 and so on.");
         }
     }
 }

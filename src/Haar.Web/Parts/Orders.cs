@@ -5,14 +5,14 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Parts;
 
 /// <summary>The order over all boards: what is wanted, the plan, sending, and booking in.</summary>
-public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
+public sealed class Orders(HaarDb db, UnitOfWork work, SupplierClient client)
 {
     /// <summary>How long the screen waits for the proof, seconds.</summary>
     const double ProofSeconds = 8;
@@ -39,7 +39,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
     {
         var open = await OpenPlacesAsync(cancel);
         var drawer = await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel);
-        var index = new DrawerIndex(drawer.Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)), bench.Today);
+        var index = new DrawerIndex(drawer.Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)), work.Today);
         var shared = Allocation.Of(
             [
                 .. open.Select(o => new DrawerWant(
@@ -91,13 +91,13 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
                 .ToListAsync(cancel)
         )
         {
-            if (await StandingKeeper.FactsAsync(db, id, cancel) is not { } facts)
+            if (await MachineStatusKeeper.FactsAsync(db, id, cancel) is not { } facts)
             {
                 continue;
             }
             places.AddRange(
                 CapacitorAssessments
-                    .ByUrgency(CapacitorAssessments.Of(facts, bench.Today.Year))
+                    .ByUrgency(CapacitorAssessments.Of(facts, work.Today.Year))
                     .Where(r =>
                         r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging
                         && r.Capacitor.Fitting is { PartId: null, FittedAt: null }
@@ -117,7 +117,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             [.. wanted.Needs.Select(n => n.Need)],
             [.. suppliers.SelectMany(s => s.Offers)],
             [.. suppliers.Select(s => s.Terms)],
-            bench.Today,
+            work.Today,
             policy,
             await CurrencyAsync(cancel),
             ProofSeconds
@@ -150,7 +150,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var wanted = await WantedAsync(cancel);
         if (wanted.Drawer.Count == 0)
         {
-            throw new BadFactException("drawer", "The drawer covers nothing that is wanted.");
+            throw new InvalidInputException("drawer", "The drawer covers nothing that is wanted.");
         }
         foreach (var d in wanted.Drawer)
         {
@@ -161,7 +161,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         }
 
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 null,
                 $"Set aside from the drawer: {wanted.Drawer.Count} {(wanted.Drawer.Count == 1 ? "piece" : "pieces")} for {wanted.Drawer.Select(d => d.MachineId).Distinct().Count()} machines.",
                 cancel
@@ -184,11 +184,11 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         );
         if (plan.Parcels.Count == 0)
         {
-            throw new BadFactException("plan", plan.Verdict.Sentence);
+            throw new InvalidInputException("plan", plan.Verdict.Sentence);
         }
         if (Math.Abs(plan.Cost - ask.Cost) > 0.005)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "cost",
                 $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."
             );
@@ -219,13 +219,13 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             made.Add(
                 new PartOrder
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     SupplierId = Guid.Parse(parcel.Supplier.Id),
                     Supplier = parcel.Supplier.Name,
                     Lines = lines,
                     Postage = parcel.Postage,
-                    At = bench.Now,
-                    ExpectedOn = bench.Today.AddDays(parcel.Days),
+                    At = work.Now,
+                    ExpectedOn = work.Today.AddDays(parcel.Days),
                 }
             );
         }
@@ -240,7 +240,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             db.Add(
                 new Job
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Stage = Stage.Boards,
                     Title = "Fit the capacitors that are in the post",
@@ -250,13 +250,13 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
                     State = JobState.Waiting,
                     WaitsFor = "capacitors in the post",
                     WaitUntil = new DateTimeOffset(until.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
         }
 
         // Written down first: an order that a supplier never answers is still here.
-        var log = await bench.ActAsync(
+        var log = await work.ActAsync(
             null,
             $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
             cancel
@@ -279,7 +279,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var order = await OrderAsync(orderId, cancel);
         if (order.State != PartOrderState.NotSent)
         {
-            throw new BadFactException("order", "The supplier has this order already.");
+            throw new InvalidInputException("order", "The supplier has this order already.");
         }
         return (await TrySendAsync(order, cancel)).Said(orderId);
     }
@@ -294,7 +294,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         {
             order.State = PartOrderState.Confirmed;
             order.Lines = [.. order.Lines.Select(l => l with { State = OrderLineState.Confirmed, ConfirmedPacks = l.Packs })];
-            return await bench.ActAsync(null, $"{order.Supplier}: written down; send the list yourself.", cancel);
+            return await work.ActAsync(null, $"{order.Supplier}: written down; send the list yourself.", cancel);
         }
 
         try
@@ -308,7 +308,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
                 ),
                 cancel
             );
-            return await bench.ActAsync(
+            return await work.ActAsync(
                 null,
                 $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
                 cancel
@@ -317,7 +317,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         catch (SupplierException e)
         {
             order.Trouble = e.Message;
-            return await bench.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
+            return await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
         }
     }
 
@@ -339,7 +339,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             throw new SupplierException("The supplier answered about another order. Nothing was changed; ask again.");
         }
         var waiting = order.Lines.SelectMany(l => l.For).ToHashSet();
-        SupplierAnswer.Take(order, said, await db.Capacitors.Where(c => waiting.Contains(c.Id)).ToListAsync(cancel), bench.Today);
+        SupplierAnswer.Take(order, said, await db.Capacitors.Where(c => waiting.Contains(c.Id)).ToListAsync(cancel), work.Today);
     }
 
     public async Task<Acted> AskAsync(Guid orderId, CancellationToken cancel)
@@ -348,7 +348,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var supplier = await db.Suppliers.AsNoTracking().FirstOrDefaultAsync(s => s.Id == order.SupplierId, cancel);
         if (supplier is null || supplier.Address.Length == 0 || order.TheirNumber.Length == 0)
         {
-            throw new BadFactException("order", "This order was not sent over the supplier's interface: nobody can be asked.");
+            throw new InvalidInputException("order", "This order was not sent over the supplier's interface: nobody can be asked.");
         }
         try
         {
@@ -356,7 +356,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             await TakeAsync(order, said, cancel);
             var delivered = said.Lines.Sum(l => l.DeliveredPacks);
             return (
-                await bench.ActAsync(
+                await work.ActAsync(
                     null,
                     $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
                     cancel
@@ -366,7 +366,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         catch (SupplierException e)
         {
             order.Trouble = e.Message;
-            return (await bench.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel)).Said(orderId);
+            return (await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel)).Said(orderId);
         }
     }
 
@@ -375,11 +375,11 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var order = await OrderAsync(orderId, cancel);
         if (!order.Open)
         {
-            throw new BadFactException("order", "This order is closed.");
+            throw new InvalidInputException("order", "This order is closed.");
         }
         if (arrived.Count == 0 || arrived.All(a => a.Pieces == 0))
         {
-            throw new BadFactException("arrived", "Say what lay in the parcel.");
+            throw new InvalidInputException("arrived", "Say what lay in the parcel.");
         }
         var (pieces, given) = (0, 0);
         foreach (var a in arrived.Where(a => a.Pieces != 0))
@@ -387,11 +387,11 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
             var (line, places) = order.Book(a.Sku, a.Pieces);
             var part = new DrawerPart
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 Spec = line.Coming,
                 Quantity = a.Pieces,
                 Place = "",
-                BoughtOn = bench.Today,
+                BoughtOn = work.Today,
                 Price = (decimal)Math.Round(line.PackPrice / line.PackSize, 4),
             };
             db.Add(part);
@@ -412,7 +412,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
 
         await FreeWorkAsync(order, cancel);
         return (
-            await bench.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)
+            await work.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)
         ).Said(orderId);
     }
 
@@ -421,16 +421,12 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
         var order = await OrderAsync(orderId, cancel);
         if (!order.Open)
         {
-            throw new BadFactException("order", "This order is closed.");
+            throw new InvalidInputException("order", "This order is closed.");
         }
         order.State = PartOrderState.Cancelled;
         await FreeWorkAsync(order, cancel);
         return (
-            await bench.ActAsync(
-                null,
-                $"Order at {order.Supplier} closed{(order.TheirNumber.Length > 0 ? ": tell them too" : "")}.",
-                cancel
-            )
+            await work.ActAsync(null, $"Order at {order.Supplier} closed{(order.TheirNumber.Length > 0 ? ": tell them too" : "")}.", cancel)
         ).Said(orderId);
     }
 
@@ -448,7 +444,7 @@ public sealed class Orders(HaarDb db, Bench bench, SupplierClient client)
                 .ToListAsync(cancel)
         )
         {
-            (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, bench.Now, "", null);
+            (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, work.Now, "", null);
         }
     }
 }

@@ -45,45 +45,45 @@ static class StoreEndpoints
             .WithName("GetStore");
         g.MapPost(
                 "/parts",
-                async (StorePartEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (StorePartEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    var p = new StorePart { Id = bench.NewId(), At = bench.Now };
+                    var p = new StorePart { Id = work.NewId(), At = work.Now };
                     Apply(p, e);
                     db.Add(p);
-                    return (await bench.ActAsync(null, $"Into the store: {p.Quantity} × {p.Kind}.", cancel)).Said(p.Id);
+                    return (await work.ActAsync(null, $"Into the store: {p.Quantity} × {p.Kind}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("AddStorePart");
         g.MapPut(
                 "/parts/{partId:guid}",
-                async (Guid partId, StorePartEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid partId, StorePartEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var p = await db.Store.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("part");
-                    Bench.Match(p, p.Version, request.Version());
+                    UnitOfWork.Match(p, p.Version, request.Version());
                     Apply(p, e);
-                    return (await bench.ActAsync(null, $"Store: {p.Quantity} × {p.Kind}.", cancel)).Said(p.Id);
+                    return (await work.ActAsync(null, $"Store: {p.Quantity} × {p.Kind}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("EditStorePart");
         g.MapDelete(
                 "/parts/{partId:guid}",
-                async (Guid partId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid partId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var p = await db.Store.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("part");
                     db.Remove(p);
-                    return (await bench.ActAsync(null, $"Out of the store: {p.Kind}.", cancel)).Said(p.Id);
+                    return (await work.ActAsync(null, $"Out of the store: {p.Kind}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("RemoveStorePart");
         g.MapPost(
                 "/fasteners",
-                async (StoreFastenerEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (StoreFastenerEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    var f = new StoreFastener { Id = bench.NewId() };
+                    var f = new StoreFastener { Id = work.NewId() };
                     Apply(f, e);
                     db.Add(f);
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             null,
                             $"Into the store: {f.Quantity} × {Core.Stripdown.Reconcile.Size(f.Thread, f.LengthMillimetres, f.Head)}.",
                             cancel
@@ -94,13 +94,13 @@ static class StoreEndpoints
             .WithName("AddStoreFastener");
         g.MapPut(
                 "/fasteners/{fastenerId:guid}",
-                async (Guid fastenerId, StoreFastenerEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid fastenerId, StoreFastenerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var f = await db.Fasteners.FirstOrDefaultAsync(x => x.Id == fastenerId, cancel).OrNotHere("fastener");
-                    Bench.Match(f, f.Version, request.Version());
+                    UnitOfWork.Match(f, f.Version, request.Version());
                     Apply(f, e);
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             null,
                             $"Store: {f.Quantity} × {Core.Stripdown.Reconcile.Size(f.Thread, f.LengthMillimetres, f.Head)}.",
                             cancel
@@ -111,12 +111,12 @@ static class StoreEndpoints
             .WithName("EditStoreFastener");
         g.MapDelete(
                 "/fasteners/{fastenerId:guid}",
-                async (Guid fastenerId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid fastenerId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var f = await db.Fasteners.FirstOrDefaultAsync(x => x.Id == fastenerId, cancel).OrNotHere("fastener");
                     db.Remove(f);
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             null,
                             $"Out of the store: {Core.Stripdown.Reconcile.Size(f.Thread, f.LengthMillimetres, f.Head)}.",
                             cancel

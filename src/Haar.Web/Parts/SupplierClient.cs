@@ -141,7 +141,7 @@ public sealed class SupplierClient(HttpClient http)
             _ = OrderPlan.Of([], taken, [s.Terms], DateOnly.FromDateTime(DateTime.UnixEpoch));
             return taken;
         }
-        catch (BadFactException e)
+        catch (InvalidInputException e)
         {
             throw new SupplierException($"The supplier's list contradicts itself ({e.Field}): {e.Message} The list from before stands.");
         }

@@ -42,33 +42,33 @@ static class SupplierEndpoints
             .WithName("GetSuppliers");
         s.MapPost(
                 "/",
-                async (SupplierEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (SupplierEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    var x = new Supplier { Id = bench.NewId() };
+                    var x = new Supplier { Id = work.NewId() };
                     Apply(x, e);
                     db.Add(x);
-                    return (await bench.ActAsync(null, $"Supplier: {x.Name}.", cancel)).Said(x.Id);
+                    return (await work.ActAsync(null, $"Supplier: {x.Name}.", cancel)).Said(x.Id);
                 }
             )
             .WithName("AddSupplier");
         s.MapPut(
                 "/{supplierId:guid}",
-                async (Guid supplierId, SupplierEdit e, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid supplierId, SupplierEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
-                    Bench.Match(x, x.Version, request.Version());
+                    UnitOfWork.Match(x, x.Version, request.Version());
                     Apply(x, e);
-                    return (await bench.ActAsync(null, $"Supplier changed: {x.Name}.", cancel)).Said(x.Id);
+                    return (await work.ActAsync(null, $"Supplier changed: {x.Name}.", cancel)).Said(x.Id);
                 }
             )
             .WithName("EditSupplier");
         s.MapDelete(
                 "/{supplierId:guid}",
-                async (Guid supplierId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid supplierId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
                     db.Remove(x);
-                    return (await bench.ActAsync(null, $"Supplier taken off the list: {x.Name}.", cancel)).Said(x.Id);
+                    return (await work.ActAsync(null, $"Supplier taken off the list: {x.Name}.", cancel)).Said(x.Id);
                 }
             )
             .WithName("RemoveSupplier");
@@ -84,12 +84,12 @@ static class SupplierEndpoints
         Supplier.Check(s);
     }
 
-    static async Task<Acted> ReadAsync(Guid supplierId, HaarDb db, Bench bench, SupplierClient client, CancellationToken cancel)
+    static async Task<Acted> ReadAsync(Guid supplierId, HaarDb db, UnitOfWork work, SupplierClient client, CancellationToken cancel)
     {
         var s = await db.Suppliers.FirstOrDefaultAsync(x => x.Id == supplierId, cancel).OrNotHere("supplier");
         if (s.Address.Length == 0)
         {
-            throw new BadFactException("address", "This supplier has no address to ask: give it one, or take a list in.");
+            throw new InvalidInputException("address", "This supplier has no address to ask: give it one, or take a list in.");
         }
         var c = await client.CatalogueAsync(s.Address, cancel);
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
@@ -100,20 +100,20 @@ static class SupplierEndpoints
             );
         }
         s.Offers = SupplierClient.Offers(s, c.Offers);
-        (s.Postage, s.FreeFrom, s.Days, s.ReadAt) = (c.Postage, c.FreeFrom, c.Days, bench.Now);
+        (s.Postage, s.FreeFrom, s.Days, s.ReadAt) = (c.Postage, c.FreeFrom, c.Days, work.Now);
         Supplier.Check(s);
-        return (await bench.ActAsync(null, $"{s.Name}: {s.Offers.Count} offers read.", cancel)).Said(s.Id);
+        return (await work.ActAsync(null, $"{s.Name}: {s.Offers.Count} offers read.", cancel)).Said(s.Id);
     }
 
-    static async Task<Acted> CsvAsync(Guid supplierId, OffersCsv csv, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> CsvAsync(Guid supplierId, OffersCsv csv, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var s = await db.Suppliers.FirstOrDefaultAsync(x => x.Id == supplierId, cancel).OrNotHere("supplier");
         var (offers, problems) = OfferTable.Read(csv.Text, s.Id.ToString());
         if (problems.Count > 0)
         {
-            throw new BadFactException("text", string.Join("\n", problems.Append("Nothing was taken.")));
+            throw new InvalidInputException("text", string.Join("\n", problems.Append("Nothing was taken.")));
         }
-        (s.Offers, s.ReadAt) = (offers, bench.Now);
-        return (await bench.ActAsync(null, $"{s.Name}: {offers.Count} offers taken from a list.", cancel)).Said(s.Id);
+        (s.Offers, s.ReadAt) = (offers, work.Now);
+        return (await work.ActAsync(null, $"{s.Name}: {offers.Count} offers taken from a list.", cancel)).Said(s.Id);
     }
 }

@@ -61,7 +61,7 @@ static class JobEndpoints
             .WithName("GetLog");
         api.MapPost(
                 "/log/{entryId:guid}/undo",
-                async (Guid entryId, Bench bench, CancellationToken cancel) => (await bench.UndoAsync(entryId, cancel)).Said()
+                async (Guid entryId, UnitOfWork work, CancellationToken cancel) => (await work.UndoAsync(entryId, cancel)).Said()
             )
             .WithName("Undo")
             .WithTags("Planning");
@@ -71,29 +71,29 @@ static class JobEndpoints
     {
         if (e.Title.Trim().Length is 0 or > 120)
         {
-            throw new BadFactException("title", "Say in 1 to 120 characters what the hand does.");
+            throw new InvalidInputException("title", "Say in 1 to 120 characters what the hand does.");
         }
         if (e.Minutes is < 1 or > 10_000)
         {
-            throw new BadFactException("minutes", "Hands-on minutes from 1 to 10 000.");
+            throw new InvalidInputException("minutes", "Hands-on minutes from 1 to 10 000.");
         }
         if (e.Why.Length > 400)
         {
-            throw new BadFactException("why", "At most 400 characters.");
+            throw new InvalidInputException("why", "At most 400 characters.");
         }
         if (e.Needs.Length > 200)
         {
-            throw new BadFactException("needs", "At most 200 characters.");
+            throw new InvalidInputException("needs", "At most 200 characters.");
         }
     }
 
-    static async Task<Acted> AddAsync(Guid id, JobEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddAsync(Guid id, JobEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         Check(e);
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var job = new Job
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             Stage = e.Stage,
             Title = e.Title.Trim(),
@@ -101,11 +101,11 @@ static class JobEndpoints
             Needs = e.Needs.Trim(),
             Minutes = e.Minutes,
             After = [.. e.After],
-            At = bench.Now,
+            At = work.Now,
         };
         await NoLoopAsync(db, job, cancel);
         db.Add(job);
-        return (await bench.ActAsync(id, $"To do: {job.Title}.", cancel)).Said(job.Id);
+        return (await work.ActAsync(id, $"To do: {job.Title}.", cancel)).Said(job.Id);
     }
 
     static async Task<Acted> EditAsync(
@@ -114,13 +114,13 @@ static class JobEndpoints
         JobEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         Check(e);
         var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
-        Bench.Match(job, job.Version, request.Version());
+        UnitOfWork.Match(job, job.Version, request.Version());
         (job.Stage, job.Title, job.Why, job.Needs, job.Minutes, job.After) = (
             e.Stage,
             e.Title.Trim(),
@@ -130,33 +130,33 @@ static class JobEndpoints
             [.. e.After]
         );
         await NoLoopAsync(db, job, cancel);
-        return (await bench.ActAsync(id, $"Changed: {job.Title}.", cancel)).Said(job.Id);
+        return (await work.ActAsync(id, $"Changed: {job.Title}.", cancel)).Said(job.Id);
     }
 
-    static async Task<Acted> MoveAsync(Guid id, Guid jobId, JobMove move, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> MoveAsync(Guid id, Guid jobId, JobMove move, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
         if (move.State == JobState.Waiting && string.IsNullOrWhiteSpace(move.WaitsFor))
         {
-            throw new BadFactException("waitsFor", "Say what it waits for: drying, the post, the sun.");
+            throw new InvalidInputException("waitsFor", "Say what it waits for: drying, the post, the sun.");
         }
-        if (move.WaitUntil is { } until && (until < bench.Now || until > bench.Now.AddYears(5)))
+        if (move.WaitUntil is { } until && (until < work.Now || until > work.Now.AddYears(5)))
         {
-            throw new BadFactException("waitUntil", "A wait ends after now and within five years.");
+            throw new InvalidInputException("waitUntil", "A wait ends after now and within five years.");
         }
         job.State = move.State;
         job.WaitsFor = move.State == JobState.Waiting ? move.WaitsFor!.Trim() : "";
         job.WaitUntil = move.State == JobState.Waiting ? move.WaitUntil : null;
-        job.DoneAt = move.State == JobState.Done ? bench.Now : null;
+        job.DoneAt = move.State == JobState.Done ? work.Now : null;
         if (
             job is { Settles: true, State: JobState.Done, FindingId: { } raised }
             && await db.Findings.FirstOrDefaultAsync(f => f.Id == raised && f.DealtWithAt == null, cancel) is { } finding
         )
         {
-            (finding.DealtWithAt, finding.DealtWith) = (bench.Now, $"{job.Title}: done.");
+            (finding.DealtWithAt, finding.DealtWith) = (work.Now, $"{job.Title}: done.");
         }
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 move.State switch
                 {
@@ -169,11 +169,11 @@ static class JobEndpoints
         ).Said(job.Id);
     }
 
-    static async Task<Acted> RemoveAsync(Guid id, Guid jobId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> RemoveAsync(Guid id, Guid jobId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
         db.Remove(job);
-        return (await bench.ActAsync(id, $"Taken off the list: {job.Title}.", cancel)).Said(job.Id);
+        return (await work.ActAsync(id, $"Taken off the list: {job.Title}.", cancel)).Said(job.Id);
     }
 
     static async Task<Acted> CloseAsync(
@@ -181,76 +181,76 @@ static class JobEndpoints
         [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word,
         CloseStage ask,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var stage = word.As<Stage>("stage");
         if (ask.Reason.Trim().Length is 0 or > 300)
         {
-            throw new BadFactException("reason", "Say in 1 to 300 characters why this stage needs nothing more.");
+            throw new InvalidInputException("reason", "Say in 1 to 300 characters why this stage needs nothing more.");
         }
         if (stage is Stage.HandOver or Stage.Arrive)
         {
-            throw new BadFactException("stage", "Arriving and handing over are acts of their own and are not closed by hand.");
+            throw new InvalidInputException("stage", "Arriving and handing over are acts of their own and are not closed by hand.");
         }
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         if (await db.Closings.AnyAsync(c => c.MachineId == id && c.Stage == stage, cancel))
         {
-            throw new BadFactException("stage", "This stage is closed already.");
+            throw new InvalidInputException("stage", "This stage is closed already.");
         }
         db.Add(
             new StageClosing
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = id,
                 Stage = stage,
                 Reason = ask.Reason.Trim(),
-                At = bench.Now,
+                At = work.Now,
             }
         );
-        return (await bench.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} closed: {ask.Reason.Trim()}", cancel)).Said();
+        return (await work.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} closed: {ask.Reason.Trim()}", cancel)).Said();
     }
 
     static async Task<Acted> ReopenAsync(
         Guid id,
         [Microsoft.AspNetCore.Mvc.FromRoute(Name = "stage")] string word,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var stage = word.As<Stage>("stage");
         db.Remove(await db.Closings.FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == stage, cancel).OrNotHere("closed stage"));
-        return (await bench.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} opened again.", cancel)).Said();
+        return (await work.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} opened again.", cancel)).Said();
     }
 
-    static async Task<Acted> OverruleAsync(Guid id, OverruleAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> OverruleAsync(Guid id, OverruleAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         if (ask.Reason.Trim().Length is < 3 or > 500)
         {
-            throw new BadFactException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask.");
+            throw new InvalidInputException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask.");
         }
         if (ask.Key.Length is 0 or > 120 || ask.Sentence.Length is 0 or > 500)
         {
-            throw new BadFactException("key", "Say which verdict is overruled.");
+            throw new InvalidInputException("key", "Say which verdict is overruled.");
         }
         if (ask.Key.StartsWith("survey/finding/", StringComparison.Ordinal) && !Guid.TryParse(ask.Key["survey/finding/".Length..], out _))
         {
-            throw new BadFactException("key", "Name the finding.");
+            throw new InvalidInputException("key", "Name the finding.");
         }
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var o = new Overrule
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             Key = ask.Key,
             Sentence = ask.Sentence,
             Reason = ask.Reason.Trim(),
-            At = bench.Now,
+            At = work.Now,
         };
         db.Add(o);
-        return (await bench.ActAsync(id, $"Overruled “{ask.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(o.Id);
+        return (await work.ActAsync(id, $"Overruled “{ask.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(o.Id);
     }
 
     /// <summary>A piece of work never waits for itself, also not by way of others.</summary>
@@ -266,7 +266,7 @@ static class JobEndpoints
         {
             if (next == job.Id)
             {
-                throw new BadFactException("after", "That would make it wait for itself.");
+                throw new InvalidInputException("after", "That would make it wait for itself.");
             }
             if (seen.Add(next) && all.TryGetValue(next, out var other))
             {

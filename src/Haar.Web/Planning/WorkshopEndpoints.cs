@@ -1,8 +1,10 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Planning;
+using Haar.Core.Settings;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -30,10 +32,10 @@ public sealed record MachineRow(
     string Name,
     string Kind,
     int? Year,
-    IReadOnlyList<Tide> Tides,
+    [property: JsonPropertyName("tides")] IReadOnlyList<StageProgress> Progress,
     string Headline,
     string Detail,
-    TideState Tone,
+    StageState Tone,
     bool HandedOver
 );
 
@@ -94,10 +96,10 @@ static class WorkshopEndpoints
     )
     {
         var now = time.GetUtcNow();
-        await StandingKeeper.RefreshStaleAsync(db, now, cancel);
+        await MachineStatusKeeper.RefreshStaleAsync(db, now, cancel);
         var workshop = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
         var counts = await db
-            .Standings.Where(s => !s.Removed)
+            .Statuses.Where(s => !s.Removed)
             .GroupBy(s => s.HandedOver)
             .Select(g => new
             {
@@ -113,7 +115,7 @@ static class WorkshopEndpoints
         var pages = Math.Max(1, (shown + PageSize - 1) / PageSize);
         page = Math.Clamp(page, 1, pages);
         var rows = await db
-            .Standings.AsNoTracking()
+            .Statuses.AsNoTracking()
             .Where(s => !s.Removed && s.HandedOver == handedOver)
             .OrderBy(s => s.ArrivedAt)
             .ThenBy(s => s.MachineId)
@@ -121,7 +123,7 @@ static class WorkshopEndpoints
             .Take(PageSize)
             .ToListAsync(cancel);
         var first = await db
-            .Standings.AsNoTracking()
+            .Statuses.AsNoTracking()
             .Where(s => !s.Removed && !s.HandedOver && s.HasNext)
             .OrderByDescending(s => s.Danger)
             .ThenByDescending(s => s.WantedBy)
@@ -129,7 +131,7 @@ static class WorkshopEndpoints
             .ThenBy(s => s.Since)
             .Take(6)
             .ToListAsync(cancel);
-        var acts = first.Select(s => new ActOnMachine(s.MachineId, s.Name, s.Standing.Next!)).ToList();
+        var acts = first.Select(s => new ActOnMachine(s.MachineId, s.Name, s.Status.Next!)).ToList();
         var waiting = await db
             .Jobs.AsNoTracking()
             .Where(j => j.State == JobState.Waiting && (j.WaitUntil == null || j.WaitUntil > now))
@@ -154,10 +156,10 @@ static class WorkshopEndpoints
                     s.Name,
                     s.Kind,
                     s.YearFrom,
-                    s.Standing.Tides,
-                    s.Standing.Headline,
-                    s.Standing.Detail,
-                    s.Standing.Tone,
+                    s.Status.Progress,
+                    s.Status.Headline,
+                    s.Status.Detail,
+                    s.Status.Tone,
                     s.HandedOver
                 )),
             ],
@@ -167,7 +169,7 @@ static class WorkshopEndpoints
         );
     }
 
-    static WorkshopHead Head(Core.Planning.Workshop w, TimeProvider time) =>
+    static WorkshopHead Head(Core.Settings.Workshop w, TimeProvider time) =>
         new(
             w.Name,
             w.EventName,
@@ -180,29 +182,29 @@ static class WorkshopEndpoints
             w.Version
         );
 
-    static async Task<Acted> EditAsync(WorkshopEdit edit, HttpRequest request, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> EditAsync(WorkshopEdit edit, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var w = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
-        Bench.Match(w, w.Version, request.Version());
+        UnitOfWork.Match(w, w.Version, request.Version());
         if (edit.Name.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("name", "Give the workshop a name of 1 to 80 characters.");
+            throw new InvalidInputException("name", "Give the workshop a name of 1 to 80 characters.");
         }
         if (edit.EventName.Length > 120)
         {
-            throw new BadFactException("eventName", "At most 120 characters.");
+            throw new InvalidInputException("eventName", "At most 120 characters.");
         }
         if (edit.Currency.Length != 3 || !edit.Currency.All(char.IsAsciiLetterUpper))
         {
-            throw new BadFactException("currency", "A currency is three capital letters (ISO 4217), such as EUR.");
+            throw new InvalidInputException("currency", "A currency is three capital letters (ISO 4217), such as EUR.");
         }
         if (edit.MeterPort is < 1 or > 65535)
         {
-            throw new BadFactException("meterPort", "A port is 1 to 65535; most meters listen on 5025.");
+            throw new InvalidInputException("meterPort", "A port is 1 to 65535; most meters listen on 5025.");
         }
         if (Uri.CheckHostName(edit.MeterHost) == UriHostNameType.Unknown)
         {
-            throw new BadFactException("meterHost", "That is no network address.");
+            throw new InvalidInputException("meterHost", "That is no network address.");
         }
         (w.Name, w.EventName, w.EventDay, w.Currency, w.MeterHost, w.MeterPort, w.MeterShowsPart) = (
             edit.Name.Trim(),
@@ -213,7 +215,7 @@ static class WorkshopEndpoints
             edit.MeterPort,
             edit.MeterShowsPart
         );
-        return (await bench.ActAsync(null, "The workshop's settings changed.", cancel)).Said();
+        return (await work.ActAsync(null, "The workshop's settings changed.", cancel)).Said();
     }
 
     static async Task<IReadOnlyList<Found>> FindAsync(string q, HaarDb db, CancellationToken cancel)

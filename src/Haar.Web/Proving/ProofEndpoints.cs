@@ -30,7 +30,7 @@ static class ProofEndpoints
                     var proofs = await db.Proofs.AsNoTracking().Where(p => p.MachineId == id).OrderBy(p => p.Id).ToListAsync(cancel);
                     var readings = await db
                         .Readings.AsNoTracking()
-                        .Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Proof && !r.Struck)
+                        .Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Proof && !r.Voided)
                         .OrderBy(r => r.Id)
                         .ToListAsync(cancel);
                     return proofs
@@ -38,7 +38,7 @@ static class ProofEndpoints
                             p,
                             [.. readings.Where(r => r.SubjectId == p.Id).Select(r => new Run(r.Id, r.Channel, r.Value, r.At))],
                             WriteUps.Compare(p, readings),
-                            IsItReal.RunsNeeded(IsItReal.DefaultAlpha)
+                            SignificanceTest.RunsNeeded(SignificanceTest.DefaultAlpha)
                         ))
                         .ToList();
                 }
@@ -46,43 +46,43 @@ static class ProofEndpoints
             .WithName("GetProofs");
         m.MapPost(
                 "/",
-                async (Guid id, ProofEdit e, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, ProofEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     if (e.What.Trim().Length is 0 or > 120)
                     {
-                        throw new BadFactException("what", "Say in 1 to 120 characters what is measured.");
+                        throw new InvalidInputException("what", "Say in 1 to 120 characters what is measured.");
                     }
                     if (e.Unit.Length > 20)
                     {
-                        throw new BadFactException("unit", "At most 20 characters.");
+                        throw new InvalidInputException("unit", "At most 20 characters.");
                     }
-                    BadFactException.Finite("resolution", e.Resolution, 0, 1e12, e.Unit);
+                    InvalidInputException.Finite("resolution", e.Resolution, 0, 1e12, e.Unit);
                     await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
                     var p = new Proof
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = id,
                         What = e.What.Trim(),
                         Unit = e.Unit.Trim(),
                         Better = e.Better,
                         Resolution = e.Resolution,
-                        At = bench.Now,
+                        At = work.Now,
                     };
                     db.Add(p);
-                    return (await bench.ActAsync(id, $"To be measured before and after: {p.What}.", cancel)).Said(p.Id);
+                    return (await work.ActAsync(id, $"To be measured before and after: {p.What}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("AddProof");
         m.MapPost(
                 "/{proofId:guid}/runs",
-                async (Guid id, Guid proofId, RunAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid proofId, RunAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var p = await db.Proofs.FirstOrDefaultAsync(x => x.Id == proofId && x.MachineId == id, cancel).OrNotHere("measurement");
                     if (ask.Side is not ("before" or "after"))
                     {
-                        throw new BadFactException("side", "A run is “before” or “after”.");
+                        throw new InvalidInputException("side", "A run is “before” or “after”.");
                     }
-                    BadFactException.Finite("value", ask.Value, -1e12, 1e12, p.Unit);
+                    InvalidInputException.Finite("value", ask.Value, -1e12, 1e12, p.Unit);
                     var quantity = p.Unit switch
                     {
                         "s" => Quantity.Seconds,
@@ -93,18 +93,18 @@ static class ProofEndpoints
                     db.Add(
                         new Reading
                         {
-                            Id = bench.NewId(),
+                            Id = work.NewId(),
                             MachineId = id,
                             SubjectKind = SubjectKind.Proof,
                             SubjectId = p.Id,
                             Channel = ask.Side,
                             Quantity = quantity,
                             Value = ask.Value,
-                            At = bench.Now,
+                            At = work.Now,
                         }
                     );
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             id,
                             $"{p.What}, {ask.Side}: {Core.Markings.Si.Plain(ask.Value)} {p.Unit}".TrimEnd() + ".",
                             cancel
@@ -115,15 +115,15 @@ static class ProofEndpoints
             .WithName("AddRun");
         m.MapDelete(
                 "/{proofId:guid}/runs/{runId:guid}",
-                async (Guid id, Guid proofId, Guid runId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid proofId, Guid runId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var r = await db
                         .Readings.FirstOrDefaultAsync(x => x.Id == runId && x.SubjectId == proofId && x.MachineId == id, cancel)
                         .OrNotHere("run");
-                    r.Struck = true;
-                    return (await bench.ActAsync(id, $"A run of {Core.Markings.Si.Plain(r.Value)} struck out.", cancel)).Said(proofId);
+                    r.Voided = true;
+                    return (await work.ActAsync(id, $"A run of {Core.Markings.Si.Plain(r.Value)} struck out.", cancel)).Said(proofId);
                 }
             )
-            .WithName("StrikeRun");
+            .WithName("VoidRun");
     }
 }

@@ -5,14 +5,14 @@ namespace Haar.Web.Proving;
 
 /// <param name="Resolution">Least step that the instrument shows; 0 when left out.</param>
 /// <param name="Alpha">Chance of a false alarm that is borne; 0.05 when left out.</param>
-public sealed record IsItRealAsk(
+public sealed record SignificanceAsk(
     IReadOnlyList<double> Before,
     IReadOnlyList<double> After,
     string What = "it",
     string Unit = "",
     Better Better = Better.Lower,
     double Resolution = 0,
-    double Alpha = IsItReal.DefaultAlpha
+    double Alpha = SignificanceTest.DefaultAlpha
 );
 
 static class ProvingCalc
@@ -22,9 +22,10 @@ static class ProvingCalc
             .WithTags("Calc: proving")
             .MapPost(
                 "/is-it-real",
-                (IsItRealAsk ask) => IsItReal.Compare(ask.What, ask.Before, ask.After, ask.Unit, ask.Better, ask.Resolution, ask.Alpha)
+                (SignificanceAsk ask) =>
+                    SignificanceTest.Compare(ask.What, ask.Before, ask.After, ask.Unit, ask.Better, ask.Resolution, ask.Alpha)
             )
-            .WithName("CalcIsItReal")
+            .WithName("CalcSignificance")
             .WithSummary("Two series of runs: median, spread, ratio, and whether the change is real.")
             .WithExample(
                 """{"what":"Start to desktop","unit":"s","before":[41.2,40.8,41.9,41.0,41.4],"after":[33.0,32.6,33.4,32.9,33.1]}"""

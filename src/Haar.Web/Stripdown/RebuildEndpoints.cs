@@ -3,7 +3,7 @@ using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -33,7 +33,7 @@ public sealed record RebuildScreen(
     DateTimeOffset Now
 );
 
-public sealed record NothingOnScreen(Verdict Verdict, IReadOnlyList<SeatingCheck> Checks, IReadOnlyList<string> Cleared, Silence Silence);
+public sealed record NoPowerScreen(Verdict Verdict, IReadOnlyList<SeatingCheck> Checks, IReadOnlyList<string> Cleared, Silence Silence);
 
 static class RebuildEndpoints
 {
@@ -52,9 +52,9 @@ static class RebuildEndpoints
         m.MapGet(
                 "/nothing-on",
                 async (Guid id, HaarDb db, CancellationToken cancel, string? silence = null) =>
-                    await NothingOnAsync(id, db, silence?.As<Silence>("silence"), cancel)
+                    await NoPowerAsync(id, db, silence?.As<Silence>("silence"), cancel)
             )
-            .WithName("GetNothingOn");
+            .WithName("GetNoPower");
         m.MapPost("/nothing-on/{check}", LookedAsync).WithName("LookedAtSeating");
     }
 
@@ -97,7 +97,7 @@ static class RebuildEndpoints
         );
     }
 
-    static async Task<Acted> BackAsync(Guid id, Guid stepId, PutBackAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> BackAsync(Guid id, Guid stepId, PutBackAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var record = await RecordAsync(id, db, cancel);
@@ -106,27 +106,27 @@ static class RebuildEndpoints
             ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
         if (s.BackAt is not null)
         {
-            throw new BadFactException("step", $"{s.Title} is back in already.");
+            throw new InvalidInputException("step", $"{s.Title} is back in already.");
         }
-        if (record.Hindrance(stepId, bench.Now) is { } why)
+        if (record.Hindrance(stepId, work.Now) is { } why)
         {
-            throw new BadFactException("step", why);
+            throw new InvalidInputException("step", why);
         }
         if (record.WantsSecondLook(s) && !ask.SecondLook)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "secondLook",
-                $"It can go in the wrong way round{(s.WayRound.Length > 0 ? $": {s.WayRound}" : "")}. Look a second time, and say so."
+                $"It can go in the wrong way round{(s.Polarity.Length > 0 ? $": {s.Polarity}" : "")}. Look a second time, and say so."
             );
         }
-        s.BackAt = bench.Now;
-        s.SecondLookAt = ask.SecondLook ? bench.Now : null;
+        s.BackAt = work.Now;
+        s.SecondLookAt = ask.SecondLook ? work.Now : null;
         foreach (var c in record.Connectors.Where(c => c.StepId == stepId && c.BackAt is null))
         {
-            c.BackAt = bench.Now;
+            c.BackAt = work.Now;
         }
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"Back in: {(s.ExchangedFor.Length > 0 ? $"{s.ExchangedFor} for {s.Title}" : s.Title)}{(ask.SecondLook && record.WantsSecondLook(s) ? ", way round looked at twice" : "")}.",
                 cancel
@@ -134,7 +134,7 @@ static class RebuildEndpoints
         ).Said(stepId);
     }
 
-    static async Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var record = await RecordAsync(id, db, cancel);
@@ -143,11 +143,11 @@ static class RebuildEndpoints
             ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
         if (s.BackAt is null)
         {
-            throw new BadFactException("step", $"{s.Title} is out.");
+            throw new InvalidInputException("step", $"{s.Title} is out.");
         }
         if (record.Steps.FirstOrDefault(x => x.BackAt is not null && s.Behind.Contains(x.Id)) is { } over)
         {
-            throw new BadFactException("step", $"{over.Title} goes over it and is back in: take that out first.");
+            throw new InvalidInputException("step", $"{over.Title} goes over it and is back in: take that out first.");
         }
         (s.BackAt, s.SecondLookAt, s.TestedAt, s.TestSaid) = (null, null, null, "");
         foreach (var c in record.Connectors.Where(c => c.StepId == stepId))
@@ -170,36 +170,36 @@ static class RebuildEndpoints
                 touched.Any(t => a.Item.StartsWith(t, StringComparison.Ordinal))
             )
         );
-        return (await bench.ActAsync(id, $"Out again: {s.Title}.", cancel)).Said(stepId);
+        return (await work.ActAsync(id, $"Out again: {s.Title}.", cancel)).Said(stepId);
     }
 
-    static async Task<Acted> TestedAsync(Guid id, Guid stepId, TestedAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> TestedAsync(Guid id, Guid stepId, TestedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
         if (s.TestBeforeCovered.Length == 0)
         {
-            throw new BadFactException("step", $"No test is due for {s.Title}.");
+            throw new InvalidInputException("step", $"No test is due for {s.Title}.");
         }
         if (s.BackAt is null)
         {
-            throw new BadFactException("step", $"{s.Title} is not back in yet: it is tested where it sits.");
+            throw new InvalidInputException("step", $"{s.Title} is not back in yet: it is tested where it sits.");
         }
         if (ask.Said.Length > 200)
         {
-            throw new BadFactException("said", "At most 200 characters.");
+            throw new InvalidInputException("said", "At most 200 characters.");
         }
         if (!ask.Passed && ask.Said.Trim().Length == 0)
         {
-            throw new BadFactException("said", "Say what it did instead.");
+            throw new InvalidInputException("said", "Say what it did instead.");
         }
         if (ask.Passed)
         {
-            s.TestedAt = bench.Now;
+            s.TestedAt = work.Now;
         }
         s.TestSaid = ask.Said.Trim();
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{s.TestBeforeCovered}: {(ask.Passed ? "passed" : "failed, and it stays uncovered")}{(s.TestSaid.Length > 0 ? $". {s.TestSaid}" : "")}.",
                 cancel
@@ -207,7 +207,14 @@ static class RebuildEndpoints
         ).Said(stepId);
     }
 
-    static async Task<Acted> FastenerAsync(Guid id, Guid fastenerId, FastenerBackAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> FastenerAsync(
+        Guid id,
+        Guid fastenerId,
+        FastenerBackAsk ask,
+        HaarDb db,
+        UnitOfWork work,
+        CancellationToken cancel
+    )
     {
         await db.OnTheListAsync(id, cancel);
         var record = await RecordAsync(id, db, cancel);
@@ -216,14 +223,14 @@ static class RebuildEndpoints
             ?? throw new NotHereException("There is no such fastener here: it may have been taken away on another screen.");
         if (ask.Count is < 1 or > StripFacts.MostCount)
         {
-            throw new BadFactException("count", "At least one goes in.");
+            throw new InvalidInputException("count", "At least one goes in.");
         }
         var fact = record.FastenerFacts().First(x => x.Id == fastenerId.ToString());
         var back = new FastenerBack(ask.Count, ask.Thread.Trim(), ask.LengthMillimetres, ask.Head.Trim(), ask.FromStoreId is not null);
         var verdict = Reconcile.MayGoIn(fact, back);
         if (verdict.Outcome == Outcome.No)
         {
-            throw new BadFactException("lengthMillimetres", verdict.Sentence);
+            throw new InvalidInputException("lengthMillimetres", verdict.Sentence);
         }
         _ = Reconcile.Of([fact with { Returns = [.. fact.Returns, back] }]);
         if (ask.FromStoreId is { } storeId)
@@ -231,18 +238,14 @@ static class RebuildEndpoints
             var store = await db.Fasteners.FirstOrDefaultAsync(x => x.Id == storeId, cancel).OrNotHere("spare");
             if (store.Quantity < ask.Count)
             {
-                throw new BadFactException("count", $"Only {store.Quantity} of them are left, {store.Place}.");
+                throw new InvalidInputException("count", $"Only {store.Quantity} of them are left, {store.Place}.");
             }
             store.Quantity -= ask.Count;
         }
 
-        f.Returns =
-        [
-            .. f.Returns,
-            new FastenerReturn(ask.Count, back.Thread, back.LengthMillimetres, back.Head, back.FromStore, bench.Now),
-        ];
+        f.Returns = [.. f.Returns, new FastenerReturn(ask.Count, back.Thread, back.LengthMillimetres, back.Head, back.FromStore, work.Now)];
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{ask.Count} × {Reconcile.Size(back.Thread, back.LengthMillimetres, back.Head)} in, {fact.StepTitle}{(back.FromStore ? ", from the store" : "")}.",
                 cancel
@@ -250,53 +253,53 @@ static class RebuildEndpoints
         ).Said(fastenerId);
     }
 
-    static async Task<Acted> FastenerOutAsync(Guid id, Guid fastenerId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> FastenerOutAsync(Guid id, Guid fastenerId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var f = await db.StripFasteners.FirstOrDefaultAsync(x => x.Id == fastenerId && x.MachineId == id, cancel).OrNotHere("fastener");
         if (f.Returns.Count == 0)
         {
-            throw new BadFactException("fastener", "None of them is back in.");
+            throw new InvalidInputException("fastener", "None of them is back in.");
         }
         var last = f.Returns[^1];
         f.Returns = [.. f.Returns.SkipLast(1)];
         return (
-            await bench.ActAsync(id, $"{last.Count} × {Reconcile.Size(last.Thread, last.LengthMillimetres, last.Head)} out again.", cancel)
+            await work.ActAsync(id, $"{last.Count} × {Reconcile.Size(last.Thread, last.LengthMillimetres, last.Head)} out again.", cancel)
         ).Said(fastenerId);
     }
 
-    static async Task<Acted> ConnectorAsync(Guid id, Guid connectorId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ConnectorAsync(Guid id, Guid connectorId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var c = await db.StripConnectors.FirstOrDefaultAsync(x => x.Id == connectorId && x.MachineId == id, cancel).OrNotHere("connector");
-        c.BackAt = c.BackAt is null ? bench.Now : null;
+        c.BackAt = c.BackAt is null ? work.Now : null;
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 c.BackAt is null
                     ? $"Unplugged again: {c.Kind}."
-                    : $"Plugged in: {c.Kind}{(c.WayRound.Length > 0 ? $", {c.WayRound}" : "")}.",
+                    : $"Plugged in: {c.Kind}{(c.Polarity.Length > 0 ? $", {c.Polarity}" : "")}.",
                 cancel
             )
         ).Said(connectorId);
     }
 
-    static async Task<NothingOnScreen> NothingOnAsync(Guid id, HaarDb db, Silence? asked, CancellationToken cancel)
+    static async Task<NoPowerScreen> NoPowerAsync(Guid id, HaarDb db, Silence? asked, CancellationToken cancel)
     {
-        var f = await StandingKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
+        var f = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         var cleared = f
             .Answers.Where(a => a.Item.StartsWith("nothing-on/", StringComparison.Ordinal) && a.Answer == LookAnswer.Sound)
             .Select(a => a.Item["nothing-on/".Length..])
             .ToHashSet();
         var silence = asked ?? Observations.Silence(f.Observations);
-        var (verdict, checks) = NothingOn.Of(f.Strip.Touched(), f.Strip.Reconciled().LeftOver, cleared, silence);
+        var (verdict, checks) = NoPowerDiagnosis.Of(f.Strip.Touched(), f.Strip.Reconciled().LeftOver, cleared, silence);
         return new(verdict, checks, [.. cleared], silence);
     }
 
-    static async Task<Acted> LookedAsync(Guid id, string check, LookedAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> LookedAsync(Guid id, string check, LookedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
-        var screen = await NothingOnAsync(id, db, null, cancel);
+        var screen = await NoPowerAsync(id, db, null, cancel);
         var found =
             screen.Checks.FirstOrDefault(c => c.Id == check)
             ?? throw new NotHereException("That is not on the list: it was looked at already, or the record changed.");
@@ -306,15 +309,15 @@ static class RebuildEndpoints
         {
             answer = new ChecklistAnswer
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = id,
                 Item = item,
             };
             db.Add(answer);
         }
 
-        (answer.Answer, answer.At) = (ask.Right ? LookAnswer.Sound : LookAnswer.Bad, bench.Now);
-        return (await bench.ActAsync(id, ask.Right ? $"Looked at and right: {found.Title}." : $"That was it: {found.Title}.", cancel)).Said(
+        (answer.Answer, answer.At) = (ask.Right ? LookAnswer.Sound : LookAnswer.Bad, work.Now);
+        return (await work.ActAsync(id, ask.Right ? $"Looked at and right: {found.Title}." : $"That was it: {found.Title}.", cancel)).Said(
             answer.Id
         );
     }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Batteries;
 using Haar.Core.Planning;
 using Haar.Core.Stripdown;
@@ -17,11 +18,11 @@ public sealed record StripStepAdd(Guid Id, StripStepEdit Step, DateTimeOffset? A
 public sealed record StripStepEdit(
     string Title,
     PieceKind Kind,
-    Lies Lies,
+    [property: JsonPropertyName("lies")] Orientation Orientation,
     IReadOnlyList<Guid> Behind,
     Guid? PhotoId,
     IReadOnlyList<PhotoMark> Marks,
-    string WayRound,
+    [property: JsonPropertyName("wayRound")] string Polarity,
     string Note,
     string TestBeforeCovered,
     string ExchangedFor,
@@ -45,7 +46,13 @@ public sealed record StripFastenerEdit(
 
 public sealed record StripConnectorAdd(Guid Id, StripConnectorEdit Connector);
 
-public sealed record StripConnectorEdit(string Kind, Known Keyed, string WayRound, string Route, IReadOnlyList<PhotoMark> Marks);
+public sealed record StripConnectorEdit(
+    string Kind,
+    ThreeState Keyed,
+    [property: JsonPropertyName("wayRound")] string Polarity,
+    string Route,
+    IReadOnlyList<PhotoMark> Marks
+);
 
 /// <param name="NamedBy">Numbers of the steps that say they sat behind it.</param>
 public sealed record StripStepRow(
@@ -60,7 +67,7 @@ public sealed record StripStepRow(
 /// <param name="HintBehind">The recorded steps that it sits behind, by the known order.</param>
 /// <param name="HintNumber">Which of how many.</param>
 /// <param name="Waits">Work that a piece may have to wait for: what is not done in this machine's list.</param>
-/// <param name="LastLies">How the machine lay at the last step.</param>
+/// <param name="LastOrientation">How the machine lay at the last step.</param>
 public sealed record StripScreen(
     IReadOnlyList<StripStepRow> Steps,
     int NextNumber,
@@ -70,7 +77,7 @@ public sealed record StripScreen(
     int HintNumber,
     int HintCount,
     IReadOnlyList<Job> Waits,
-    Lies LastLies,
+    [property: JsonPropertyName("lastLies")] Orientation LastOrientation,
     IReadOnlyList<string> Trays
 );
 
@@ -91,14 +98,14 @@ static class StripEndpoints
         m.MapPut("/fasteners/{fastenerId:guid}", EditFastenerAsync).WithName("EditStripFastener");
         m.MapDelete(
                 "/fasteners/{fastenerId:guid}",
-                async (Guid id, Guid fastenerId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid fastenerId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var f = await db
                         .StripFasteners.FirstOrDefaultAsync(x => x.Id == fastenerId && x.MachineId == id, cancel)
                         .OrNotHere("fastener");
                     db.Remove(f);
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             id,
                             $"Fastener taken off the record: {f.Count} × {Reconcile.Size(f.Thread, f.LengthMillimetres, f.Head)}.",
                             cancel
@@ -111,13 +118,13 @@ static class StripEndpoints
         m.MapPut("/connectors/{connectorId:guid}", EditConnectorAsync).WithName("EditStripConnector");
         m.MapDelete(
                 "/connectors/{connectorId:guid}",
-                async (Guid id, Guid connectorId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid connectorId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var c = await db
                         .StripConnectors.FirstOrDefaultAsync(x => x.Id == connectorId && x.MachineId == id, cancel)
                         .OrNotHere("connector");
                     db.Remove(c);
-                    return (await bench.ActAsync(id, $"Connector taken off the record: {c.Kind}.", cancel)).Said(connectorId);
+                    return (await work.ActAsync(id, $"Connector taken off the record: {c.Kind}.", cancel)).Said(connectorId);
                 }
             )
             .WithName("RemoveStripConnector");
@@ -174,7 +181,7 @@ static class StripEndpoints
             hint + 1,
             known.Count,
             jobs,
-            steps.LastOrDefault(s => s.Lies != Lies.NotKnown)?.Lies ?? Lies.NotKnown,
+            steps.LastOrDefault(s => s.Orientation != Orientation.NotKnown)?.Orientation ?? Orientation.NotKnown,
             [.. fasteners.SelectMany(g => g).Select(f => f.Tray).Where(t => t.Length > 0).Distinct().Order(StringComparer.Ordinal)]
         );
     }
@@ -183,16 +190,16 @@ static class StripEndpoints
 
     static void Apply(StripStep s, StripStepEdit e)
     {
-        (s.Title, s.Kind, s.Lies, s.Behind, s.PhotoId, s.Marks) = (
+        (s.Title, s.Kind, s.Orientation, s.Behind, s.PhotoId, s.Marks) = (
             e.Title.Trim(),
             e.Kind,
-            e.Lies,
+            e.Orientation,
             [.. e.Behind.Distinct()],
             e.PhotoId,
             [.. e.Marks]
         );
-        (s.WayRound, s.Note, s.TestBeforeCovered, s.ExchangedFor, s.StaysOut, s.AfterJobId) = (
-            e.WayRound.Trim(),
+        (s.Polarity, s.Note, s.TestBeforeCovered, s.ExchangedFor, s.StaysOut, s.AfterJobId) = (
+            e.Polarity.Trim(),
             e.Note.Trim(),
             e.TestBeforeCovered.Trim(),
             e.ExchangedFor.Trim(),
@@ -209,7 +216,7 @@ static class StripEndpoints
             var behind = e.Behind.Distinct().ToList();
             if (await db.StripSteps.CountAsync(s => s.MachineId == id && behind.Contains(s.Id), cancel) != behind.Count)
             {
-                throw new BadFactException(
+                throw new InvalidInputException(
                     "behind",
                     "One of the steps that it sat behind is not here: it may have been taken away on another screen."
                 );
@@ -218,30 +225,30 @@ static class StripEndpoints
 
         if (e.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel))
         {
-            throw new BadFactException("photoId", "That photo is not one of this machine's, or has not arrived yet.");
+            throw new InvalidInputException("photoId", "That photo is not one of this machine's, or has not arrived yet.");
         }
         if (e.AfterJobId is { } j && !await db.Jobs.AnyAsync(x => x.Id == j && x.MachineId == id, cancel))
         {
-            throw new BadFactException("afterJobId", "That piece of work is not one of this machine's.");
+            throw new InvalidInputException("afterJobId", "That piece of work is not one of this machine's.");
         }
     }
 
-    static async Task<Acted> AddAsync(Guid id, StripStepAdd add, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddAsync(Guid id, StripStepAdd add, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         if (add.Id == Guid.Empty)
         {
-            throw new BadFactException("id", "The step needs an id of its own.");
+            throw new InvalidInputException("id", "The step needs an id of its own.");
         }
         if (await db.StripSteps.AsNoTracking().FirstOrDefaultAsync(s => s.Id == add.Id, cancel) is { } there)
         {
             return there.MachineId == id
                 ? new(Guid.Empty, $"Step {there.Number} is here already.", there.Id)
-                : throw new BadFactException("id", "Another machine has a step of that id.");
+                : throw new InvalidInputException("id", "Another machine has a step of that id.");
         }
 
         await RefersAsync(id, add.Step, db, cancel);
-        var at = add.At is { } given && given <= bench.Now && given > bench.Now.AddYears(-1) ? given : bench.Now;
+        var at = add.At is { } given && given <= work.Now && given > work.Now.AddYears(-1) ? given : work.Now;
         // Two phones may ask in the same moment: the second takes the next number.
         for (var attempt = 0; ; attempt++)
         {
@@ -257,7 +264,7 @@ static class StripEndpoints
             db.Add(step);
             try
             {
-                return (await bench.ActAsync(id, $"Off, step {step.Number}: {step.Title}.", cancel)).Said(step.Id);
+                return (await work.ActAsync(id, $"Off, step {step.Number}: {step.Title}.", cancel)).Said(step.Id);
             }
             catch (DbUpdateException e)
                 when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 } && attempt < 20)
@@ -277,19 +284,19 @@ static class StripEndpoints
         StripStepEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         await db.OnTheListAsync(id, cancel);
         var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
-        Bench.Match(s, s.Version, request.Version());
+        UnitOfWork.Match(s, s.Version, request.Version());
         await RefersAsync(id, e, db, cancel);
         Apply(s, e);
-        return (await bench.ActAsync(id, $"Step {s.Number}, {s.Title}, changed.", cancel)).Said(stepId);
+        return (await work.ActAsync(id, $"Step {s.Number}, {s.Title}, changed.", cancel)).Said(stepId);
     }
 
-    static async Task<Acted> RemoveAsync(Guid id, Guid stepId, HaarDb db, Bench bench, CancellationToken cancel, bool mend = false)
+    static async Task<Acted> RemoveAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel, bool mend = false)
     {
         await db.OnTheListAsync(id, cancel);
         var all = await db.StripSteps.Where(x => x.MachineId == id).OrderBy(x => x.Number).ToListAsync(cancel);
@@ -299,7 +306,7 @@ static class StripEndpoints
         var named = all.Where(x => x.Behind.Contains(stepId)).ToList();
         if (named.Count > 0 && !mend)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "step",
                 $"Step {string.Join(", ", named.Select(n => n.Number))} {(named.Count == 1 ? "says that it" : "say that they")} sat behind step {s.Number}, {s.Title}. Take it away all the same, and {(named.Count == 1 ? "it sits" : "they sit")} behind what {s.Title} sat behind."
             );
@@ -312,7 +319,7 @@ static class StripEndpoints
         db.RemoveRange(await db.StripFasteners.Where(f => f.StepId == stepId).ToListAsync(cancel));
         db.RemoveRange(await db.StripConnectors.Where(c => c.StepId == stepId).ToListAsync(cancel));
         db.Remove(s);
-        return (await bench.ActAsync(id, $"Step {s.Number}, {s.Title}, taken off the record.", cancel)).Said(stepId);
+        return (await work.ActAsync(id, $"Step {s.Number}, {s.Title}, taken off the record.", cancel)).Said(stepId);
     }
 
     static async Task<StripStep> StepAsync(Guid id, Guid stepId, HaarDb db, CancellationToken cancel)
@@ -339,7 +346,14 @@ static class StripEndpoints
             ? $"{f.MissingBefore} missing before you"
             : $"{f.Count} × {Reconcile.Size(f.Thread, f.LengthMillimetres, f.Head)}{(f.Tray.Length > 0 ? $", tray {f.Tray}" : "")}{(f.MissingBefore > 0 ? $", {f.MissingBefore} missing before you" : "")}";
 
-    static async Task<Acted> AddFastenerAsync(Guid id, Guid stepId, StripFastenerAdd add, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddFastenerAsync(
+        Guid id,
+        Guid stepId,
+        StripFastenerAdd add,
+        HaarDb db,
+        UnitOfWork work,
+        CancellationToken cancel
+    )
     {
         var step = await StepAsync(id, stepId, db, cancel);
         if (await db.StripFasteners.AnyAsync(f => f.Id == add.Id, cancel))
@@ -348,13 +362,13 @@ static class StripEndpoints
         }
         var f = new StripFastener
         {
-            Id = add.Id == Guid.Empty ? bench.NewId() : add.Id,
+            Id = add.Id == Guid.Empty ? work.NewId() : add.Id,
             MachineId = id,
             StepId = stepId,
         };
         Apply(f, add.Fastener);
         db.Add(f);
-        return (await bench.ActAsync(id, $"Step {step.Number}: {Say(f)}.", cancel)).Said(f.Id);
+        return (await work.ActAsync(id, $"Step {step.Number}: {Say(f)}.", cancel)).Said(f.Id);
     }
 
     static async Task<Acted> EditFastenerAsync(
@@ -363,27 +377,27 @@ static class StripEndpoints
         StripFastenerEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         await db.OnTheListAsync(id, cancel);
         var f = await db.StripFasteners.FirstOrDefaultAsync(x => x.Id == fastenerId && x.MachineId == id, cancel).OrNotHere("fastener");
-        Bench.Match(f, f.Version, request.Version());
+        UnitOfWork.Match(f, f.Version, request.Version());
         Apply(f, e);
         if (f.Returns.Sum(r => r.Count) > f.Count + f.MissingBefore)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "count",
                 $"{f.Returns.Sum(r => r.Count)} are recorded as back in already: there were at least that many holes."
             );
         }
-        return (await bench.ActAsync(id, $"Fastener changed: {Say(f)}.", cancel)).Said(fastenerId);
+        return (await work.ActAsync(id, $"Fastener changed: {Say(f)}.", cancel)).Said(fastenerId);
     }
 
     static void Apply(StripConnector c, StripConnectorEdit e)
     {
-        (c.Kind, c.Keyed, c.WayRound, c.Route, c.Marks) = (e.Kind.Trim(), e.Keyed, e.WayRound.Trim(), e.Route.Trim(), [.. e.Marks]);
+        (c.Kind, c.Keyed, c.Polarity, c.Route, c.Marks) = (e.Kind.Trim(), e.Keyed, e.Polarity.Trim(), e.Route.Trim(), [.. e.Marks]);
         StripFacts.Check(c);
     }
 
@@ -392,7 +406,7 @@ static class StripEndpoints
         Guid stepId,
         StripConnectorAdd add,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
@@ -403,13 +417,13 @@ static class StripEndpoints
         }
         var c = new StripConnector
         {
-            Id = add.Id == Guid.Empty ? bench.NewId() : add.Id,
+            Id = add.Id == Guid.Empty ? work.NewId() : add.Id,
             MachineId = id,
             StepId = stepId,
         };
         Apply(c, add.Connector);
         db.Add(c);
-        return (await bench.ActAsync(id, $"Step {step.Number}: {c.Kind}{(c.WayRound.Length > 0 ? $", {c.WayRound}" : "")}.", cancel)).Said(
+        return (await work.ActAsync(id, $"Step {step.Number}: {c.Kind}{(c.Polarity.Length > 0 ? $", {c.Polarity}" : "")}.", cancel)).Said(
             c.Id
         );
     }
@@ -420,14 +434,14 @@ static class StripEndpoints
         StripConnectorEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         await db.OnTheListAsync(id, cancel);
         var c = await db.StripConnectors.FirstOrDefaultAsync(x => x.Id == connectorId && x.MachineId == id, cancel).OrNotHere("connector");
-        Bench.Match(c, c.Version, request.Version());
+        UnitOfWork.Match(c, c.Version, request.Version());
         Apply(c, e);
-        return (await bench.ActAsync(id, $"Connector changed: {c.Kind}.", cancel)).Said(connectorId);
+        return (await work.ActAsync(id, $"Connector changed: {c.Kind}.", cancel)).Said(connectorId);
     }
 }

@@ -31,7 +31,7 @@ static class StripPaper
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         if (skip is < 0 or > 23)
         {
-            throw new BadFactException("skip", "0 to 23 labels are gone from the first sheet.");
+            throw new InvalidInputException("skip", "0 to 23 labels are gone from the first sheet.");
         }
         var steps = await db.StripSteps.AsNoTracking().Where(s => s.MachineId == id).ToDictionaryAsync(s => s.Id, cancel);
         var fasteners = await db.StripFasteners.AsNoTracking().Where(f => f.MachineId == id && f.Tray != "").ToListAsync(cancel);
@@ -62,19 +62,22 @@ static class StripPaper
         );
     }
 
-    static async Task<Acted> SaveAsync(Guid id, SaveProfileAsk ask, HaarDb db, Bench bench, PackStore packs, CancellationToken cancel)
+    static async Task<Acted> SaveAsync(Guid id, SaveProfileAsk ask, HaarDb db, UnitOfWork work, PackStore packs, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var machine = await db.Machines.FirstAsync(m => m.Id == id, cancel);
         var model = ask.Model.Trim();
         if (model.Length is 0 or > 80)
         {
-            throw new BadFactException("model", "Name the model, as printed, in 1 to 80 characters: the next one of it is known by that.");
+            throw new InvalidInputException(
+                "model",
+                "Name the model, as printed, in 1 to 80 characters: the next one of it is known by that."
+            );
         }
         var steps = await db.StripSteps.AsNoTracking().Where(s => s.MachineId == id).OrderBy(s => s.Number).ToListAsync(cancel);
         if (steps.Count == 0)
         {
-            throw new BadFactException("steps", "Nothing has been recorded yet that could be saved.");
+            throw new InvalidInputException("steps", "Nothing has been recorded yet that could be saved.");
         }
         var fasteners = (
             await db.StripFasteners.AsNoTracking().Where(f => f.MachineId == id).OrderBy(f => f.Id).ToListAsync(cancel)
@@ -88,10 +91,10 @@ static class StripPaper
             {
                 Title = s.Title,
                 Kind = s.Kind,
-                Lies = s.Lies,
+                Orientation = s.Orientation,
                 Behind = [.. s.Behind.Where(index.ContainsKey).Select(b => index[b])],
                 Traps = s.Note.Length == 0 ? [] : [s.Note.Length > 200 ? s.Note[..200] : s.Note],
-                WayRound = s.WayRound,
+                Polarity = s.Polarity,
                 TestBeforeCovered = s.TestBeforeCovered,
                 Fasteners =
                 [
@@ -105,7 +108,7 @@ static class StripPaper
                             f.Pierces
                         )),
                 ],
-                Connectors = [.. connectors[s.Id].Select(c => new StripProfileConnector(c.Kind, c.Keyed, c.WayRound, c.Route))],
+                Connectors = [.. connectors[s.Id].Select(c => new StripProfileConnector(c.Kind, c.Keyed, c.Polarity, c.Route))],
             })
             .ToList();
         var profileId = string.Join(
@@ -138,7 +141,7 @@ static class StripPaper
             machine.Model = model;
         }
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"How it came apart is saved for the next {model}, in {steps.Count} steps, in the pack “{pack.Name}”.",
                 cancel

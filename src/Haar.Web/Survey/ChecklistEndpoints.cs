@@ -29,28 +29,28 @@ static class ChecklistEndpoints
         m.MapGet(
                 "/observations",
                 async (Guid id, HaarDb db, CancellationToken cancel) =>
-                    await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Struck).OrderBy(o => o.Id).ToListAsync(cancel)
+                    await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Voided).OrderBy(o => o.Id).ToListAsync(cancel)
             )
             .WithName("GetObservations");
         m.MapPost(
                 "/observations",
-                async (Guid id, ObservationAsk ask, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, ObservationAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await db.OnTheListAsync(id, cancel);
                     var o = new Observation
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = id,
                         Kind = ask.Kind,
                         Text = ask.Text.Trim(),
                         Kilobytes = ask.Kilobytes,
                         During = ask.During,
-                        At = bench.Now,
+                        At = work.Now,
                     };
                     Observations.Check(o);
                     db.Add(o);
                     return (
-                        await bench.ActAsync(
+                        await work.ActAsync(
                             id,
                             $"{ask.Kind switch { ObservationKind.Beep => "It beeped", ObservationKind.ErrorCode => "Error code", ObservationKind.MemoryCount => "It counted", ObservationKind.Sound => "Heard", ObservationKind.Smell => "Smelled", ObservationKind.Picture => "Picture", _ => "It said" }}: {o.Text}{(o.Kilobytes is { } kb ? $" ({kb} KB)" : "")}.",
                             cancel
@@ -61,16 +61,16 @@ static class ChecklistEndpoints
             .WithName("Observe");
         m.MapDelete(
                 "/observations/{observationId:guid}",
-                async (Guid id, Guid observationId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid observationId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var o = await db
                         .Observations.FirstOrDefaultAsync(x => x.Id == observationId && x.MachineId == id, cancel)
                         .OrNotHere("observation");
-                    o.Struck = true;
-                    return (await bench.ActAsync(id, $"Struck: {o.Text}.", cancel)).Said(o.Id);
+                    o.Voided = true;
+                    return (await work.ActAsync(id, $"Struck: {o.Text}.", cancel)).Said(o.Id);
                 }
             )
-            .WithName("StrikeObservation");
+            .WithName("VoidObservation");
     }
 
     static async Task<ChecklistResult> ComposeAsync(Guid id, HaarDb db, CancellationToken cancel)
@@ -123,7 +123,7 @@ static class ChecklistEndpoints
         );
     }
 
-    static async Task<Acted> AnswerAsync(Guid id, string item, ChecklistAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AnswerAsync(Guid id, string item, ChecklistAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var screen = await ScreenAsync(id, db, cancel);
@@ -131,25 +131,25 @@ static class ChecklistEndpoints
             screen.Rows.FirstOrDefault(r => r.Item.Id == item)?.Item ?? throw new NotHereException("That is not on this machine's list.");
         if (ask.Note.Length > 500)
         {
-            throw new BadFactException("note", "At most 500 characters.");
+            throw new InvalidInputException("note", "At most 500 characters.");
         }
         if (ask.PhotoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel))
         {
-            throw new BadFactException("photoId", "That photo is not one of this machine's.");
+            throw new InvalidInputException("photoId", "That photo is not one of this machine's.");
         }
         var a = await db.Answers.FirstOrDefaultAsync(x => x.MachineId == id && x.Item == item, cancel);
         if (a is null)
         {
             a = new ChecklistAnswer
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = id,
                 Item = item,
             };
             db.Add(a);
         }
 
-        (a.Answer, a.Note, a.PhotoId, a.At) = (ask.Answer, ask.Note.Trim(), ask.PhotoId, bench.Now);
+        (a.Answer, a.Note, a.PhotoId, a.At) = (ask.Answer, ask.Note.Trim(), ask.PhotoId, work.Now);
         var finding = a.FindingId is { } f ? await db.Findings.FirstOrDefaultAsync(x => x.Id == f, cancel) : null;
         if (ask.Answer == LookAnswer.Bad)
         {
@@ -158,17 +158,17 @@ static class ChecklistEndpoints
             {
                 finding = new Finding
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Kind = of.Raises,
                     Place = char.ToLowerInvariant(of.Title[0]) + of.Title[1..],
                     Seen = seen,
                     PhotoId = a.PhotoId,
-                    At = bench.Now,
+                    At = work.Now,
                 };
                 a.FindingId = finding.Id;
                 db.Add(finding);
-                await FindingActs.RaiseAsync(finding, db, bench, cancel);
+                await FindingActs.RaiseAsync(finding, db, work, cancel);
             }
             else
             {
@@ -190,11 +190,11 @@ static class ChecklistEndpoints
         if (last)
         {
             var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
-            machine.SurveyedAt ??= bench.Now;
+            machine.SurveyedAt ??= work.Now;
         }
 
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{of.Title}: {ask.Answer switch { LookAnswer.Sound => "sound", LookAnswer.Bad => "bad", LookAnswer.CannotTell => "cannot tell", LookAnswer.NotHere => "not here", _ => "to be looked at again" }}{(a.Note.Length > 0 ? $". {a.Note}" : "")}{(last ? " Looked over, outside to inside." : "")}",
                 cancel

@@ -10,13 +10,13 @@ namespace Haar.Web.Survey;
 static class FindingActs
 {
     /// <summary>Adds the work that it implies, with its dependencies, and tells the battery's screen of a leak.</summary>
-    public static async Task RaiseAsync(Finding f, HaarDb db, Bench bench, CancellationToken cancel)
+    public static async Task RaiseAsync(Finding f, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        var work = FindingWork.Of(f.Kind);
-        var ids = work.Select(_ => bench.NewId()).ToList();
-        for (var i = 0; i < work.Count; i++)
+        var implied = FindingWork.Of(f.Kind);
+        var ids = implied.Select(_ => work.NewId()).ToList();
+        for (var i = 0; i < implied.Count; i++)
         {
-            var w = work[i];
+            var w = implied[i];
             db.Add(
                 new Job
                 {
@@ -28,7 +28,7 @@ static class FindingActs
                     Needs = w.Needs,
                     Minutes = w.Minutes,
                     After = w.After is { } a ? [ids[a]] : [],
-                    At = bench.Now,
+                    At = work.Now,
                     FindingId = f.Id,
                     Settles = w.Settles,
                 }
@@ -50,11 +50,11 @@ static class FindingActs
     }
 
     /// <summary>Work that settles a finding is done: the finding is dealt with, and the other way round.</summary>
-    public static async Task SettleAsync(Finding f, HaarDb db, Bench bench, CancellationToken cancel)
+    public static async Task SettleAsync(Finding f, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         foreach (var j in await db.Jobs.Where(j => j.FindingId == f.Id && j.Settles && j.State != JobState.Done).ToListAsync(cancel))
         {
-            (j.State, j.DoneAt, j.WaitsFor, j.WaitUntil) = (JobState.Done, bench.Now, "", null);
+            (j.State, j.DoneAt, j.WaitsFor, j.WaitUntil) = (JobState.Done, work.Now, "", null);
         }
     }
 }

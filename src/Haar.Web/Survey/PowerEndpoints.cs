@@ -80,7 +80,7 @@ static class PowerEndpoints
             .ToHashSet();
         var readings = await db
             .Readings.AsNoTracking()
-            .Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Rail && !r.Struck)
+            .Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Rail && !r.Voided)
             .OrderBy(r => r.At)
             .ToListAsync(cancel);
         var plan = FirstPower.Compose(machine.Class, machine.Traits);
@@ -98,7 +98,7 @@ static class PowerEndpoints
                     var step = f.Steps.FirstOrDefault(s => s.Kind == p.Kind);
                     var mine = step is null ? [] : f.Readings.Where(r => r.SubjectId == step.Id).ToList();
                     var standing = mine.GroupBy(r => (r.Channel, r.Quantity))
-                        .Select(g => g.Standing(g.Key.Channel, g.Key.Quantity)!.Id)
+                        .Select(g => g.Latest(g.Key.Channel, g.Key.Quantity)!.Id)
                         .ToHashSet();
                     return new PowerStepView(
                         p,
@@ -112,7 +112,7 @@ static class PowerEndpoints
             f.Gate.Verdict,
             f.Machine.Traits.Contains(Trait.InternalMainsSupply) || f.Machine.Traits.Contains(Trait.PictureTube),
             f.Supply,
-            await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Struck).OrderBy(o => o.Id).ToListAsync(cancel)
+            await db.Observations.AsNoTracking().Where(o => o.MachineId == id && !o.Voided).OrderBy(o => o.Id).ToListAsync(cancel)
         );
     }
 
@@ -122,9 +122,9 @@ static class PowerEndpoints
             .Rails.Select(r =>
                 r with
                 {
-                    Volts = readings.Standing(r.Name, Quantity.Volts)?.Value,
-                    RippleMillivolts = readings.Standing(r.Name, Quantity.RippleVolts)?.Value * 1000,
-                    OhmsToGround = readings.Standing(r.Name, Quantity.Ohms)?.Value,
+                    Volts = readings.Latest(r.Name, Quantity.Volts)?.Value,
+                    RippleMillivolts = readings.Latest(r.Name, Quantity.RippleVolts)?.Value * 1000,
+                    OhmsToGround = readings.Latest(r.Name, Quantity.Ohms)?.Value,
                 }
             )
             .ToList();
@@ -140,9 +140,9 @@ static class PowerEndpoints
 
     static PowerStepPlan PlanOf(Facts f, PowerStepKind kind) =>
         f.Plan.FirstOrDefault(p => p.Kind == kind)
-        ?? throw new BadFactException("kind", "This machine has no such step: what it does not have is not asked for.");
+        ?? throw new InvalidInputException("kind", "This machine has no such step: what it does not have is not asked for.");
 
-    static PowerStep StepOf(Facts f, PowerStepKind kind, HaarDb db, Bench bench)
+    static PowerStep StepOf(Facts f, PowerStepKind kind, HaarDb db, UnitOfWork work)
     {
         if (
             f.Gate.Verdict.Outcome == Outcome.No
@@ -150,11 +150,11 @@ static class PowerEndpoints
             && !(f.Gate.Next == PowerStepKind.BareBoard && kind < PowerStepKind.BareBoard)
         )
         {
-            throw new BadFactException("kind", f.Gate.Verdict.Sentence);
+            throw new InvalidInputException("kind", f.Gate.Verdict.Sentence);
         }
         if (f.Gate.Next is { } next && kind > next)
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "kind",
                 $"“{f.Plan.First(p => p.Kind == next).Title}” comes first: nothing goes on before it is through."
             );
@@ -165,7 +165,7 @@ static class PowerEndpoints
         }
         var step = new PowerStep
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = f.Machine.Id,
             Kind = kind,
         };
@@ -178,7 +178,7 @@ static class PowerEndpoints
         [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word,
         RailReadingAsk ask,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
@@ -187,29 +187,29 @@ static class PowerEndpoints
         var plan = PlanOf(f, kind);
         if (!plan.Reads)
         {
-            throw new BadFactException("kind", "Nothing is measured in this step: say what you see.");
+            throw new InvalidInputException("kind", "Nothing is measured in this step: say what you see.");
         }
         if (ask.Quantity is not (Quantity.Volts or Quantity.RippleVolts or Quantity.Ohms))
         {
-            throw new BadFactException("quantity", "A rail is read in volts, ripple or ohms.");
+            throw new InvalidInputException("quantity", "A rail is read in volts, ripple or ohms.");
         }
         if ((kind == PowerStepKind.Shorts) != (ask.Quantity == Quantity.Ohms))
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "quantity",
                 kind == PowerStepKind.Shorts ? "This step reads ohms, with the plug out." : "This step reads volts and ripple."
             );
         }
         if (f.Machine.Rails.All(r => r.Name != ask.Rail))
         {
-            throw new BadFactException("rail", $"This machine has no rail “{ask.Rail}”.");
+            throw new InvalidInputException("rail", $"This machine has no rail “{ask.Rail}”.");
         }
         MeterEndpoints.Check("value", ask.Quantity, ask.Value);
         if (ask.Source.Length is 0 or > 80)
         {
-            throw new BadFactException("source", "Say where the reading comes from: typed, or the meter.");
+            throw new InvalidInputException("source", "Say where the reading comes from: typed, or the meter.");
         }
-        var step = StepOf(f, kind, db, bench);
+        var step = StepOf(f, kind, db, work);
         if (step.State != PowerStepState.NotYet)
         {
             step.State = PowerStepState.NotYet;
@@ -219,7 +219,7 @@ static class PowerEndpoints
         db.Add(
             new Reading
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = id,
                 SubjectKind = SubjectKind.Rail,
                 SubjectId = step.Id,
@@ -227,14 +227,14 @@ static class PowerEndpoints
                 Quantity = ask.Quantity,
                 Value = ask.Value,
                 Source = ask.Source,
-                At = bench.Now,
+                At = work.Now,
             }
         );
         var said =
             ask.Quantity == Quantity.RippleVolts
                 ? $"{Core.Markings.Si.Plain(ask.Value * 1000)} mV of ripple"
                 : Core.Markings.Si.Format(ask.Value, ask.Quantity.Unit(), 4);
-        return (await bench.ActAsync(id, $"{ask.Rail}: {said}, {plan.Title.ToLowerInvariant()}.", cancel)).Said(step.Id);
+        return (await work.ActAsync(id, $"{ask.Rail}: {said}, {plan.Title.ToLowerInvariant()}.", cancel)).Said(step.Id);
     }
 
     static async Task<Acted> CloseAsync(
@@ -242,7 +242,7 @@ static class PowerEndpoints
         [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word,
         ClosePowerStep ask,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
@@ -262,32 +262,32 @@ static class PowerEndpoints
         {
             if (text.Length > 500)
             {
-                throw new BadFactException($"notes.{field}", "At most 500 characters.");
+                throw new InvalidInputException($"notes.{field}", "At most 500 characters.");
             }
         }
 
         if (!ask.ConfirmedCautions && plan.Cautions.Any(c => Core.Safety.Cautions.Get(c).StopsUntilConfirmed))
         {
-            throw new BadFactException(
+            throw new InvalidInputException(
                 "confirmedCautions",
                 "This step touches mains or a tube: confirm that you are trained for it, or hand it over."
             );
         }
 
-        var step = StepOf(f, kind, db, bench);
+        var step = StepOf(f, kind, db, work);
         (step.Load, step.Seen, step.Heard, step.Smelled, step.Said, step.At) = (
             ask.Notes.Load.Trim() is { Length: > 0 } load ? load : step.Load,
             ask.Notes.Seen.Trim(),
             ask.Notes.Heard.Trim(),
             ask.Notes.Smelled.Trim(),
             ask.Notes.Said.Trim(),
-            bench.Now
+            work.Now
         );
         if (ask.FailedBecause is { Length: > 0 } because)
         {
             if (because.Length > 300)
             {
-                throw new BadFactException("failedBecause", "At most 300 characters.");
+                throw new InvalidInputException("failedBecause", "At most 300 characters.");
             }
             (step.State, step.Sentence) = (PowerStepState.Failed, $"Go no further. {because.Trim().TrimEnd('.')}.");
         }
@@ -296,7 +296,7 @@ static class PowerEndpoints
             var verdict = Judge(f.Machine, plan, [.. f.Readings.Where(r => r.SubjectId == step.Id)]).Verdict;
             if (verdict.Outcome == Outcome.Unknown)
             {
-                throw new BadFactException("readings", verdict.Sentence);
+                throw new InvalidInputException("readings", verdict.Sentence);
             }
             (step.State, step.Sentence) = (verdict.Outcome == Outcome.No ? PowerStepState.Failed : PowerStepState.Passed, verdict.Sentence);
         }
@@ -304,18 +304,21 @@ static class PowerEndpoints
         {
             if (kind == PowerStepKind.WhatItSaid && step.Said.Length == 0)
             {
-                throw new BadFactException("notes.said", "Write down what it said, beeped or counted; “nothing at all” is an answer too.");
+                throw new InvalidInputException(
+                    "notes.said",
+                    "Write down what it said, beeped or counted; “nothing at all” is an answer too."
+                );
             }
             if (kind == PowerStepKind.SupplyLook && step.Seen.Length == 0)
             {
-                throw new BadFactException("notes.seen", "Say what you saw; “nothing swollen, nothing smells” is an answer too.");
+                throw new InvalidInputException("notes.seen", "Say what you saw; “nothing swollen, nothing smells” is an answer too.");
             }
             if (
                 kind is PowerStepKind.OneMemory or PowerStepKind.Picture or PowerStepKind.Drives
                 && step.Seen.Length + step.Heard.Length + step.Said.Length == 0
             )
             {
-                throw new BadFactException("notes.seen", "Say what you saw, heard or read: the next step rests on it.");
+                throw new InvalidInputException("notes.seen", "Say what you saw, heard or read: the next step rests on it.");
             }
             (step.State, step.Sentence) = (
                 PowerStepState.Passed,
@@ -327,7 +330,7 @@ static class PowerEndpoints
         }
 
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{plan.Title}: {(step.State == PowerStepState.Failed ? "stopped" : "through")}. {step.Sentence}",
                 cancel
@@ -335,30 +338,30 @@ static class PowerEndpoints
         ).Said(step.Id);
     }
 
-    static async Task<Acted> LoadOnAsync(Guid id, LoadAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> LoadOnAsync(Guid id, LoadAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var f = await LoadAsync(id, db, cancel);
         if (ask.Load.Trim().Length is 0 or > 200)
         {
-            throw new BadFactException("load", "State the load: 2.0 A on +5, 1.0 A on +12.");
+            throw new InvalidInputException("load", "State the load: 2.0 A on +5, 1.0 A on +12.");
         }
-        var step = StepOf(f, PowerStepKind.SupplyLoaded, db, bench);
-        (step.Load, step.OnLoadSince) = (ask.Load.Trim(), bench.Now);
-        return (await bench.ActAsync(id, $"On its load: {step.Load}.", cancel)).Said(step.Id);
+        var step = StepOf(f, PowerStepKind.SupplyLoaded, db, work);
+        (step.Load, step.OnLoadSince) = (ask.Load.Trim(), work.Now);
+        return (await work.ActAsync(id, $"On its load: {step.Load}.", cancel)).Said(step.Id);
     }
 
     static async Task<Acted> AgainAsync(
         Guid id,
         [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var kind = word.As<PowerStepKind>("kind");
         var step = await db.PowerSteps.FirstOrDefaultAsync(s => s.MachineId == id && s.Kind == kind, cancel).OrNotHere("step");
         (step.State, step.Sentence) = (PowerStepState.NotYet, "");
-        return (await bench.ActAsync(id, "A step of first power is taken again; its readings are kept.", cancel)).Said(step.Id);
+        return (await work.ActAsync(id, "A step of first power is taken again; its readings are kept.", cancel)).Said(step.Id);
     }
 
     static async Task<Acted> OverruleAsync(
@@ -366,14 +369,14 @@ static class PowerEndpoints
         [Microsoft.AspNetCore.Mvc.FromRoute(Name = "kind")] string word,
         OverrulePowerStep ask,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var kind = word.As<PowerStepKind>("kind");
         if (ask.Reason.Trim().Length is < 3 or > 500)
         {
-            throw new BadFactException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask.");
+            throw new InvalidInputException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask.");
         }
         var step = await db.PowerSteps.FirstOrDefaultAsync(s => s.MachineId == id && s.Kind == kind, cancel).OrNotHere("step");
         var idle =
@@ -382,21 +385,21 @@ static class PowerEndpoints
             && (await LoadAsync(id, db, cancel)).Supply.Trust < Trust.Loaded;
         if (step.State != PowerStepState.Failed && !idle)
         {
-            throw new BadFactException("kind", "Only a failed step, or a supply that nobody can vouch for, can be overruled.");
+            throw new InvalidInputException("kind", "Only a failed step, or a supply that nobody can vouch for, can be overruled.");
         }
         db.Add(
             new Overrule
             {
-                Id = bench.NewId(),
+                Id = work.NewId(),
                 MachineId = id,
                 Key = $"survey/power/{kind}",
                 Sentence = step.Sentence,
                 Reason = ask.Reason.Trim(),
-                At = bench.Now,
+                At = work.Now,
             }
         );
         step.State = PowerStepState.Overruled;
-        return (await bench.ActAsync(id, $"Overruled “{step.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(step.Id);
+        return (await work.ActAsync(id, $"Overruled “{step.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(step.Id);
     }
 
     static async Task<Acted> RailsAsync(
@@ -404,18 +407,18 @@ static class PowerEndpoints
         IReadOnlyList<RailReading> rails,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-        Bench.Match(machine, machine.Version, request.Version());
+        UnitOfWork.Match(machine, machine.Version, request.Version());
         _ = Rails.Shorts(rails);
         if (rails.Any(r => r.Name.Trim().Length is 0 or > 20) || rails.Select(r => r.Name).Distinct().Count() != rails.Count)
         {
-            throw new BadFactException("rails", "Every rail has a name of its own, 1 to 20 characters.");
+            throw new InvalidInputException("rails", "Every rail has a name of its own, 1 to 20 characters.");
         }
         machine.Rails = [.. rails.Select(r => new RailReading(r.Name.Trim(), r.NominalVolts))];
-        return (await bench.ActAsync(id, "The supply's rails changed.", cancel)).Said(id);
+        return (await work.ActAsync(id, "The supply's rails changed.", cancel)).Said(id);
     }
 }

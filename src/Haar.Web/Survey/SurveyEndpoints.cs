@@ -41,11 +41,11 @@ static class SurveyEndpoints
         m.MapDelete("/findings/{findingId:guid}", RemoveAsync).WithName("RemoveFinding");
         m.MapPost(
                 "/looked",
-                async (Guid id, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-                    machine.SurveyedAt = bench.Now;
-                    return (await bench.ActAsync(id, "Looked over, outside to inside.", cancel)).Said(id);
+                    machine.SurveyedAt = work.Now;
+                    return (await work.ActAsync(id, "Looked over, outside to inside.", cancel)).Said(id);
                 }
             )
             .WithName("LookedOver");
@@ -117,34 +117,34 @@ static class SurveyEndpoints
     {
         if (e.Seen.Trim().Length is 0 or > 500)
         {
-            throw new BadFactException("seen", "Say in 1 to 500 characters what you see.");
+            throw new InvalidInputException("seen", "Say in 1 to 500 characters what you see.");
         }
         if (e.Place.Length > 120)
         {
-            throw new BadFactException("place", "At most 120 characters.");
+            throw new InvalidInputException("place", "At most 120 characters.");
         }
     }
 
-    static async Task<Acted> AddAsync(Guid id, FindingEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddAsync(Guid id, FindingEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         Check(e);
         await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         await PhotoOf(id, e.PhotoId, db, cancel);
         var f = new Finding
         {
-            Id = bench.NewId(),
+            Id = work.NewId(),
             MachineId = id,
             Kind = e.Kind,
             Place = e.Place.Trim(),
             Seen = e.Seen.Trim(),
             PhotoId = e.PhotoId,
-            At = bench.Now,
+            At = work.Now,
         };
         db.Add(f);
-        await FindingActs.RaiseAsync(f, db, bench, cancel);
+        await FindingActs.RaiseAsync(f, db, work, cancel);
 
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"Found: {FindingRules.Meaning(e.Kind).Words}{(f.Place.Length > 0 ? $", {f.Place}" : "")}. {f.Seen}",
                 cancel
@@ -158,48 +158,48 @@ static class SurveyEndpoints
         FindingEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         Check(e);
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
-        Bench.Match(f, f.Version, request.Version());
+        UnitOfWork.Match(f, f.Version, request.Version());
         await PhotoOf(id, e.PhotoId, db, cancel);
         (f.Kind, f.Place, f.Seen, f.PhotoId) = (e.Kind, e.Place.Trim(), e.Seen.Trim(), e.PhotoId);
-        return (await bench.ActAsync(id, $"Finding changed: {FindingRules.Meaning(e.Kind).Words}. {f.Seen}", cancel)).Said(f.Id);
+        return (await work.ActAsync(id, $"Finding changed: {FindingRules.Meaning(e.Kind).Words}. {f.Seen}", cancel)).Said(f.Id);
     }
 
-    static async Task<Acted> DealAsync(Guid id, Guid findingId, DealtWith ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> DealAsync(Guid id, Guid findingId, DealtWith ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
         if (ask.How.Trim().Length is 0 or > 300)
         {
-            throw new BadFactException("how", "Say in 1 to 300 characters how it was dealt with.");
+            throw new InvalidInputException("how", "Say in 1 to 300 characters how it was dealt with.");
         }
         if (!f.Open)
         {
-            throw new BadFactException("finding", "This finding is dealt with already.");
+            throw new InvalidInputException("finding", "This finding is dealt with already.");
         }
-        f.DealtWithAt = bench.Now;
+        f.DealtWithAt = work.Now;
         f.DealtWith = ask.How.Trim();
-        await FindingActs.SettleAsync(f, db, bench, cancel);
-        return (await bench.ActAsync(id, $"Dealt with: {FindingRules.Meaning(f.Kind).Words}. {f.DealtWith}", cancel)).Said(f.Id);
+        await FindingActs.SettleAsync(f, db, work, cancel);
+        return (await work.ActAsync(id, $"Dealt with: {FindingRules.Meaning(f.Kind).Words}. {f.DealtWith}", cancel)).Said(f.Id);
     }
 
-    static async Task<Acted> RemoveAsync(Guid id, Guid findingId, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> RemoveAsync(Guid id, Guid findingId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
         db.RemoveRange(await db.Jobs.Where(j => j.FindingId == findingId && j.State == Core.Planning.JobState.ToDo).ToListAsync(cancel));
         db.Remove(f);
-        return (await bench.ActAsync(id, $"Finding taken back: {FindingRules.Meaning(f.Kind).Words}.", cancel)).Said(f.Id);
+        return (await work.ActAsync(id, $"Finding taken back: {FindingRules.Meaning(f.Kind).Words}.", cancel)).Said(f.Id);
     }
 
     static async Task PhotoOf(Guid id, Guid? photoId, HaarDb db, CancellationToken cancel)
     {
         if (photoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel))
         {
-            throw new BadFactException("photoId", "That photo is not one of this machine's.");
+            throw new InvalidInputException("photoId", "That photo is not one of this machine's.");
         }
     }
 }

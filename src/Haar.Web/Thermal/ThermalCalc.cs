@@ -1,9 +1,14 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Thermal;
 using Haar.Web.Http;
 
 namespace Haar.Web.Thermal;
 
-public sealed record GapAsk(HotPartFacts Part, string Name = "the part", ThermalHouse? House = null);
+public sealed record GapAsk(
+    HotPartFacts Part,
+    string Name = "the part",
+    [property: JsonPropertyName("house")] ThermalDefaults? Defaults = null
+);
 
 public sealed record DropAsk(double Watts, double Millimetres, double Conductivity, double SquareMillimetres);
 
@@ -22,7 +27,7 @@ static class ThermalCalc
     public static void MapThermalCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/thermal").WithTags("Calc: thermal");
-        g.MapPost("/gap", (GapAsk ask) => Gap.Choose(ask.Name, ask.Part, ask.House))
+        g.MapPost("/gap", (GapAsk ask) => Gap.Choose(ask.Name, ask.Part, ask.Defaults))
             .WithName("CalcGap")
             .WithSummary("Paste or pad, by the gap.")
             .WithExample(
@@ -33,10 +38,10 @@ static class ThermalCalc
                 "/drop",
                 (DropAsk ask) =>
                 {
-                    Core.Verdicts.BadFactException.Finite("watts", ask.Watts, 0, 1000, "W");
-                    Core.Verdicts.BadFactException.Finite("millimetres", ask.Millimetres, 0, 100, "mm");
-                    Core.Verdicts.BadFactException.Finite("conductivity", ask.Conductivity, 0.01, 1000, "W/(m·K)");
-                    Core.Verdicts.BadFactException.Finite("squareMillimetres", ask.SquareMillimetres, 0.1, 1e6, "mm²");
+                    Core.Verdicts.InvalidInputException.Finite("watts", ask.Watts, 0, 1000, "W");
+                    Core.Verdicts.InvalidInputException.Finite("millimetres", ask.Millimetres, 0, 100, "mm");
+                    Core.Verdicts.InvalidInputException.Finite("conductivity", ask.Conductivity, 0.01, 1000, "W/(m·K)");
+                    Core.Verdicts.InvalidInputException.Finite("squareMillimetres", ask.SquareMillimetres, 0.1, 1e6, "mm²");
                     return new DropAnswer(Gap.DropKelvin(ask.Watts, ask.Millimetres, ask.Conductivity, ask.SquareMillimetres));
                 }
             )

@@ -38,11 +38,11 @@ static class ThermalEndpoints
         m.MapPut("/{hotId:guid}", EditAsync).WithName("EditHotPart");
         m.MapDelete(
                 "/{hotId:guid}",
-                async (Guid id, Guid hotId, HaarDb db, Bench bench, CancellationToken cancel) =>
+                async (Guid id, Guid hotId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var h = await HotAsync(db, id, hotId, cancel);
                     db.Remove(h);
-                    return (await bench.ActAsync(id, $"Taken off the list of hot parts: {h.Name}.", cancel)).Said(hotId);
+                    return (await work.ActAsync(id, $"Taken off the list of hot parts: {h.Name}.", cancel)).Said(hotId);
                 }
             )
             .WithName("RemoveHotPart");
@@ -57,17 +57,17 @@ static class ThermalEndpoints
     {
         if (e.Name.Trim().Length is 0 or > 60)
         {
-            throw new BadFactException("name", "1 to 60 characters.");
+            throw new InvalidInputException("name", "1 to 60 characters.");
         }
         if (e.Load.Length > 200)
         {
-            throw new BadFactException("load", "At most 200 characters.");
+            throw new InvalidInputException("load", "At most 200 characters.");
         }
-        BadFactException.Finite("x", e.X, 0, 1, "");
-        BadFactException.Finite("y", e.Y, 0, 1, "");
+        InvalidInputException.Finite("x", e.X, 0, 1, "");
+        InvalidInputException.Finite("y", e.Y, 0, 1, "");
         if (e.BoardId is { } board && !await db.Boards.AnyAsync(b => b.Id == board && b.MachineId == id, cancel))
         {
-            throw new BadFactException("boardId", "That board is not one of this machine's.");
+            throw new InvalidInputException("boardId", "That board is not one of this machine's.");
         }
         _ = Gap.Choose(e.Name, e.Facts);
         if (e.Fan is { } fan)
@@ -86,13 +86,13 @@ static class ThermalEndpoints
         );
     }
 
-    static async Task<Acted> AddAsync(Guid id, HotPartEdit e, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> AddAsync(Guid id, HotPartEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
-        var h = new HotPart { Id = bench.NewId(), MachineId = id };
+        var h = new HotPart { Id = work.NewId(), MachineId = id };
         await ApplyAsync(h, e, db, id, cancel);
         db.Add(h);
-        return (await bench.ActAsync(id, $"Hot part: {h.Name}, {Si.Plain(h.Facts.Watts)} W.", cancel)).Said(h.Id);
+        return (await work.ActAsync(id, $"Hot part: {h.Name}, {Si.Plain(h.Facts.Watts)} W.", cancel)).Said(h.Id);
     }
 
     static async Task<Acted> EditAsync(
@@ -101,30 +101,30 @@ static class ThermalEndpoints
         HotPartEdit e,
         HttpRequest request,
         HaarDb db,
-        Bench bench,
+        UnitOfWork work,
         CancellationToken cancel
     )
     {
         var h = await HotAsync(db, id, hotId, cancel);
-        Bench.Match(h, h.Version, request.Version());
+        UnitOfWork.Match(h, h.Version, request.Version());
         await ApplyAsync(h, e, db, id, cancel);
-        return (await bench.ActAsync(id, $"{h.Name} changed.", cancel)).Said(h.Id);
+        return (await work.ActAsync(id, $"{h.Name} changed.", cancel)).Said(h.Id);
     }
 
-    static async Task<Acted> ReadAsync(Guid id, Guid hotId, HeatReadingAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> ReadAsync(Guid id, Guid hotId, HeatReadingAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var h = await HotAsync(db, id, hotId, cancel);
         if (ask.Celsius.Count is 0 or > 50)
         {
-            throw new BadFactException("celsius", "Give 1 to 50 readings.");
+            throw new InvalidInputException("celsius", "Give 1 to 50 readings.");
         }
         if (ask.RoomCelsius.Count != 1 && ask.RoomCelsius.Count != ask.Celsius.Count)
         {
-            throw new BadFactException("roomCelsius", "Give the room once, or once for each reading.");
+            throw new InvalidInputException("roomCelsius", "Give the room once, or once for each reading.");
         }
         if (ask.Source.Trim().Length is 0 or > 80)
         {
-            throw new BadFactException("source", "Say where the reading comes from.");
+            throw new InvalidInputException("source", "Say where the reading comes from.");
         }
         var pairs = ask.Celsius.Select((c, i) => new HeatReading(c, ask.RoomCelsius[ask.RoomCelsius.Count == 1 ? 0 : i])).ToList();
         _ = HeatProof.Compare(h.Name, pairs, []);
@@ -136,7 +136,7 @@ static class ThermalEndpoints
                 db.Add(
                     new Reading
                     {
-                        Id = bench.NewId(),
+                        Id = work.NewId(),
                         MachineId = id,
                         SubjectKind = SubjectKind.HotPart,
                         SubjectId = h.Id,
@@ -144,14 +144,14 @@ static class ThermalEndpoints
                         Quantity = Quantity.Celsius,
                         Value = value,
                         Source = ask.Source.Trim(),
-                        At = bench.Now,
+                        At = work.Now,
                     }
                 );
             }
         }
 
         return (
-            await bench.ActAsync(
+            await work.ActAsync(
                 id,
                 $"{h.Name}, {channel}: {string.Join(", ", ask.Celsius.Select(c => Si.Plain(c)))} °C in a room of {Si.Plain(Math.Round(ask.RoomCelsius.Average(), 1))} °C.",
                 cancel
@@ -159,7 +159,7 @@ static class ThermalEndpoints
         ).Said(h.Id);
     }
 
-    static async Task<Acted> FittedAsync(Guid id, Guid hotId, HotFittedAsk ask, HaarDb db, Bench bench, CancellationToken cancel)
+    static async Task<Acted> FittedAsync(Guid id, Guid hotId, HotFittedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var h = await HotAsync(db, id, hotId, cancel);
         var option = Gap.Choose(h.Name, h.Facts).Options.FirstOrDefault(o => o.Filler == ask.Filler);
@@ -168,23 +168,23 @@ static class ThermalEndpoints
             var sentence = option?.Verdict.Sentence ?? "The gap is not known.";
             if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
             {
-                throw new BadFactException("overruleReason", $"{sentence} To fit it all the same, say why.");
+                throw new InvalidInputException("overruleReason", $"{sentence} To fit it all the same, say why.");
             }
             db.Add(
                 new Overrule
                 {
-                    Id = bench.NewId(),
+                    Id = work.NewId(),
                     MachineId = id,
                     Key = $"thermal/gap/{h.Id}",
                     Sentence = sentence,
                     Reason = ask.OverruleReason!.Trim(),
-                    At = bench.Now,
+                    At = work.Now,
                 }
             );
         }
 
-        (h.Fitted, h.FittedAt) = (ask.Filler, bench.Now);
-        return (await bench.ActAsync(id, $"{h.Name}: {(option?.Name ?? ask.Filler.ToString()).ToLowerInvariant()} fitted.", cancel)).Said(
+        (h.Fitted, h.FittedAt) = (ask.Filler, work.Now);
+        return (await work.ActAsync(id, $"{h.Name}: {(option?.Name ?? ask.Filler.ToString()).ToLowerInvariant()} fitted.", cancel)).Said(
             h.Id
         );
     }

@@ -19,7 +19,7 @@ public class ChargingLineTests
                 LoadedVolts = 2.1,
             }
         );
-        Assert.Equal(Known.Yes, r.Charges);
+        Assert.Equal(ThreeState.Yes, r.Charges);
         Assert.Equal(2.1, r.Milliamps!.Value, 9);
         // 1 kΩ · (4.9/2.1 − 1)
         Assert.Equal(1333, r.SourceOhms);
@@ -37,14 +37,14 @@ public class ChargingLineTests
                 LoadedVolts = 0.004,
             }
         );
-        Assert.Equal(Known.No, r.Charges);
+        Assert.Equal(ThreeState.No, r.Charges);
         Assert.Contains("leak", r.Verdict.Sentence, StringComparison.Ordinal);
     }
 
     [Fact]
     public void Until_the_load_is_on_volts_alone_are_taken_as_a_charge() =>
         Assert.Equal(
-            (Known.Yes, Outcome.YesIf),
+            (ThreeState.Yes, Outcome.YesIf),
             ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 4.6 }) is var r ? (r.Charges, r.Verdict.Outcome) : default
         );
 
@@ -57,8 +57,8 @@ public class ChargingLineTests
             ChargingLine.Detect(new() { OffVolts = 0, OnVolts = -4.9 }).Verdict.Sentence,
             StringComparison.Ordinal
         );
-        Assert.Equal(Known.NotKnown, ChargingLine.Detect(new() { OffVolts = 3.1 }).Charges);
-        Assert.Equal(Known.No, ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 0.05 }).Charges);
+        Assert.Equal(ThreeState.NotKnown, ChargingLine.Detect(new() { OffVolts = 3.1 }).Charges);
+        Assert.Equal(ThreeState.No, ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 0.05 }).Charges);
     }
 
     [Fact]
@@ -66,7 +66,7 @@ public class ChargingLineTests
         Assert.Equal(
             "loadedVolts",
             Assert
-                .Throws<BadFactException>(() =>
+                .Throws<InvalidInputException>(() =>
                     ChargingLine.Detect(
                         new()
                         {
@@ -86,28 +86,28 @@ public class ChargingLineTests
         {
             Chemistry = CellChemistry.NickelCadmium,
             NominalVolts = 3.6,
-            Charges = Known.Yes,
+            Charges = ThreeState.Yes,
             ChargeVolts = 3.1,
             ChargeMilliamps = 12,
             WindowLowVolts = 2,
             WindowHighVolts = 5.5,
         };
         var coin = Replacement
-            .Options(site, RestorationSchool.PeriodUpgrade)
+            .Options(site, RestorationPolicy.PeriodUpgrade)
             .Options.Single(o => o.Kind == ReplacementKind.RechargeableCoin);
         Assert.Equal(Outcome.No, coin.Verdict.Outcome);
         Assert.Contains("12 mA", coin.Verdict.Sentence, StringComparison.Ordinal);
         Assert.Equal(
             Outcome.No,
             Replacement
-                .Options(site, RestorationSchool.PeriodUpgrade)
+                .Options(site, RestorationPolicy.PeriodUpgrade)
                 .Options.Single(o => o.Kind == ReplacementKind.LikeForLike)
                 .Verdict.Outcome
         );
         Assert.NotEqual(
             Outcome.No,
             Replacement
-                .Options(site with { ChargeMilliamps = 1 }, RestorationSchool.PeriodUpgrade)
+                .Options(site with { ChargeMilliamps = 1 }, RestorationPolicy.PeriodUpgrade)
                 .Options.Single(o => o.Kind == ReplacementKind.RechargeableCoin)
                 .Verdict.Outcome
         );
@@ -125,16 +125,16 @@ public class ChargingLineTests
                 {
                     Chemistry = chemistry,
                     NominalVolts = 3.6,
-                    Charges = Known.Yes,
+                    Charges = ThreeState.Yes,
                     ChargeVolts = tenths / 10.0,
                     DrainMicroamps = drain,
                     HiddenInModule = drain % 3 == 0,
                     CoinHolder = drain % 2 == 0,
-                    RoomForHolder = Known.Yes,
+                    RoomForHolder = ThreeState.Yes,
                     WindowLowVolts = 2,
                     WindowHighVolts = 6,
                 };
-                return Enum.GetValues<RestorationSchool>()
+                return Enum.GetValues<RestorationPolicy>()
                     .SelectMany(s => Replacement.Options(site, s).Options)
                     .Where(o =>
                         o.Chemistry == CellChemistry.LithiumPrimary
@@ -222,7 +222,7 @@ public class PackHealthTests
     public void A_run_down_outweighs_the_gauge()
     {
         var r = PackHealth.Of(Pack with { FullChargeMilliampHours = 3500, RunDownMilliamps = 1200, RunDownMinutes = 60 });
-        Assert.Equal((1200.0, true, Founded.Measured), (r.MilliampHours, r.Measured, r.Verdict.Founded));
+        Assert.Equal((1200.0, true, Basis.Measured), (r.MilliampHours, r.Measured, r.Verdict.Basis));
     }
 
     [Fact]
@@ -243,7 +243,7 @@ public class PackHealthTests
         );
         Assert.Contains(
             "mWh",
-            Assert.Throws<BadFactException>(() => PackHealth.Of(Pack with { FullChargeMilliampHours = 38_000 })).Message,
+            Assert.Throws<InvalidInputException>(() => PackHealth.Of(Pack with { FullChargeMilliampHours = 38_000 })).Message,
             StringComparison.Ordinal
         );
         Assert.Equal(Outcome.Unknown, PackHealth.Of(Pack).Verdict.Outcome);

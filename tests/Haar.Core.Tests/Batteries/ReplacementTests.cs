@@ -14,17 +14,17 @@ public class ReplacementTests
     {
         Chemistry = CellChemistry.NickelCadmium,
         NominalVolts = 3.6,
-        Charges = Known.Yes,
+        Charges = ThreeState.Yes,
         ChargeVolts = 4.9,
         WindowLowVolts = 2.4,
         WindowHighVolts = 5.5,
         DrainMicroamps = 18,
         Keeps = KeptData.Settings,
-        RoomForHolder = Known.Yes,
+        RoomForHolder = ThreeState.Yes,
     };
 
     static ReplacementOption Option(CellSite site, ReplacementKind kind) =>
-        Replacement.Options(site, RestorationSchool.AsShipped).Options.First(o => o.Kind == kind);
+        Replacement.Options(site, RestorationPolicy.AsShipped).Options.First(o => o.Kind == kind);
 
     [Fact]
     public void A_primary_lithium_cell_on_a_line_that_charges_is_refused()
@@ -47,7 +47,7 @@ public class ReplacementTests
         Prop.ForAll(
             Gen.Elements(Enum.GetValues<CellChemistry>()).ToArbitrary(),
             Gen.Choose(10, 60).ToArbitrary(),
-            Gen.Elements(Enum.GetValues<RestorationSchool>()).ToArbitrary(),
+            Gen.Elements(Enum.GetValues<RestorationPolicy>()).ToArbitrary(),
             (chemistry, tenths, school) =>
                 Replacement
                     .Options(
@@ -106,7 +106,7 @@ public class ReplacementTests
     public void A_rechargeable_cell_that_nothing_charges_is_refused() =>
         Assert.Equal(
             Outcome.No,
-            Option(Barrel with { Charges = Known.No, ChargeVolts = null }, ReplacementKind.LikeForLike).Verdict.Outcome
+            Option(Barrel with { Charges = ThreeState.No, ChargeVolts = null }, ReplacementKind.LikeForLike).Verdict.Outcome
         );
 
     [Fact]
@@ -115,7 +115,7 @@ public class ReplacementTests
         var v = Option(
             Barrel with
             {
-                Charges = Known.NotKnown,
+                Charges = ThreeState.NotKnown,
                 ChargeVolts = null,
                 WindowLowVolts = 2,
             },
@@ -141,12 +141,12 @@ public class ReplacementTests
                 Barrel with
                 {
                     HiddenInModule = true,
-                    Charges = Known.No,
+                    Charges = ThreeState.No,
                     ChargeVolts = null,
                     Chemistry = CellChemistry.LithiumPrimary,
                     NominalVolts = 3,
                 },
-                RestorationSchool.AsShipped
+                RestorationPolicy.AsShipped
             )
             .Options;
         Assert.Equal(
@@ -159,7 +159,7 @@ public class ReplacementTests
     [Fact]
     public void The_best_comes_first_and_the_refused_last()
     {
-        var order = Replacement.Options(Barrel, RestorationSchool.ModernInside).Options.Select(o => o.Verdict.Outcome).ToList();
+        var order = Replacement.Options(Barrel, RestorationPolicy.ModernInside).Options.Select(o => o.Verdict.Outcome).ToList();
         Assert.Equal(
             order.OrderBy(o =>
                 o switch
@@ -180,16 +180,16 @@ public class ReplacementTests
         Assert.Equal(
             "site.windowHighVolts",
             Assert
-                .Throws<BadFactException>(() => Replacement.Options(Barrel with { WindowLowVolts = 5, WindowHighVolts = 3 }, default))
+                .Throws<InvalidInputException>(() => Replacement.Options(Barrel with { WindowLowVolts = 5, WindowHighVolts = 3 }, default))
                 .Field
         );
         Assert.Equal(
             "site.chargeVolts",
-            Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { Charges = Known.No }, default)).Field
+            Assert.Throws<InvalidInputException>(() => Replacement.Options(Barrel with { Charges = ThreeState.No }, default)).Field
         );
         Assert.Equal(
             "site.drainMicroamps",
-            Assert.Throws<BadFactException>(() => Replacement.Options(Barrel with { DrainMicroamps = -1 }, default)).Field
+            Assert.Throws<InvalidInputException>(() => Replacement.Options(Barrel with { DrainMicroamps = -1 }, default)).Field
         );
     }
 }
@@ -242,5 +242,5 @@ public class RunTimeTests
 
     [Fact]
     public void An_unknown_chemistry_is_refused() =>
-        Assert.Equal("chemistry", Assert.Throws<BadFactException>(() => RunTime.Of(CellChemistry.Unknown, 100, 5)).Field);
+        Assert.Equal("chemistry", Assert.Throws<InvalidInputException>(() => RunTime.Of(CellChemistry.Unknown, 100, 5)).Field);
 }

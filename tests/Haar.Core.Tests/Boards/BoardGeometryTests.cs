@@ -17,7 +17,7 @@ public class OutlineTests
     [Fact]
     public void An_outline_that_crosses_itself_is_refused_and_says_so()
     {
-        var e = Assert.Throws<BadFactException>(() => Outline.Check("outline", [Square[0], Square[2], Square[1], Square[3]]));
+        var e = Assert.Throws<InvalidInputException>(() => Outline.Check("outline", [Square[0], Square[2], Square[1], Square[3]]));
         Assert.Equal("outline", e.Field);
         Assert.Contains("crosses itself", e.Message, StringComparison.Ordinal);
     }
@@ -25,9 +25,9 @@ public class OutlineTests
     [Fact]
     public void A_line_has_no_area_and_two_points_are_no_outline()
     {
-        Assert.Throws<BadFactException>(() => Outline.Check("outline", [new(0, 0), new(0.5, 0.5)]));
-        Assert.Throws<BadFactException>(() => Outline.Check("outline", [new(0, 0), new(0.25, 0.25), new(0.5, 0.5)]));
-        Assert.Throws<BadFactException>(() => Outline.Check("outline", [new(0, 0), new(1.2, 0), new(0.5, 0.5)]));
+        Assert.Throws<InvalidInputException>(() => Outline.Check("outline", [new(0, 0), new(0.5, 0.5)]));
+        Assert.Throws<InvalidInputException>(() => Outline.Check("outline", [new(0, 0), new(0.25, 0.25), new(0.5, 0.5)]));
+        Assert.Throws<InvalidInputException>(() => Outline.Check("outline", [new(0, 0), new(1.2, 0), new(0.5, 0.5)]));
     }
 
     [Fact]
@@ -142,29 +142,35 @@ public class StraightenTests
     {
         Assert.Contains(
             "cross",
-            Assert.Throws<BadFactException>(() => Straighten.Of([Straight[0], Straight[2], Straight[1], Straight[3]], 1000, 800)).Message,
+            Assert
+                .Throws<InvalidInputException>(() => Straighten.Of([Straight[0], Straight[2], Straight[1], Straight[3]], 1000, 800))
+                .Message,
             StringComparison.Ordinal
         );
         Assert.Contains(
             "one line",
             Assert
-                .Throws<BadFactException>(() => Straighten.Of([new(0.1, 0.1), new(0.5, 0.1), new(0.9, 0.1), new(0.5, 0.9)], 1000, 800))
+                .Throws<InvalidInputException>(() => Straighten.Of([new(0.1, 0.1), new(0.5, 0.1), new(0.9, 0.1), new(0.5, 0.9)], 1000, 800))
                 .Message,
             StringComparison.Ordinal
         );
         Assert.Contains(
             "mirror",
-            Assert.Throws<BadFactException>(() => Straighten.Of([Straight[1], Straight[0], Straight[3], Straight[2]], 1000, 800)).Message,
+            Assert
+                .Throws<InvalidInputException>(() => Straighten.Of([Straight[1], Straight[0], Straight[3], Straight[2]], 1000, 800))
+                .Message,
             StringComparison.Ordinal
         );
         Assert.Contains(
             "inside",
             Assert
-                .Throws<BadFactException>(() => Straighten.Of([new(0.1, 0.1), new(0.9, 0.1), new(0.45, 0.3), new(0.3, 0.9)], 1000, 800))
+                .Throws<InvalidInputException>(() =>
+                    Straighten.Of([new(0.1, 0.1), new(0.9, 0.1), new(0.45, 0.3), new(0.3, 0.9)], 1000, 800)
+                )
                 .Message,
             StringComparison.Ordinal
         );
-        Assert.Throws<BadFactException>(() => Straighten.Of(Straight[..3], 1000, 800));
+        Assert.Throws<InvalidInputException>(() => Straighten.Of(Straight[..3], 1000, 800));
     }
 }
 
@@ -182,9 +188,12 @@ public class ScaleAndRegistrationTests
     {
         Assert.Equal(
             "known.millimetres",
-            Assert.Throws<BadFactException>(() => BoardScale.Of(new(new(0.1, 0.5), new(0.9, 0.5), 0), 1000, 800)).Field
+            Assert.Throws<InvalidInputException>(() => BoardScale.Of(new(new(0.1, 0.5), new(0.9, 0.5), 0), 1000, 800)).Field
         );
-        Assert.Equal("known", Assert.Throws<BadFactException>(() => BoardScale.Of(new(new(0.5, 0.5), new(0.5, 0.5), 10), 1000, 800)).Field);
+        Assert.Equal(
+            "known",
+            Assert.Throws<InvalidInputException>(() => BoardScale.Of(new(new(0.5, 0.5), new(0.5, 0.5), 10), 1000, 800)).Field
+        );
     }
 
     [Fact]

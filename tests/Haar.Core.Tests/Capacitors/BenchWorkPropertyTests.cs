@@ -5,6 +5,7 @@ using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Corrosion;
+using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Tests.Capacitors;
@@ -102,7 +103,7 @@ public class BenchWorkPropertyTests
             {
                 var from = new DateOnly(2026, 6, 1);
                 var looks = stages
-                    .Select((s, i) => new AreaLook(new DateTimeOffset(2025, 1, 1, 0, 0, 0, TimeSpan.Zero).AddDays(i), s, 1 + i % 4))
+                    .Select((s, i) => new AreaInspection(new DateTimeOffset(2025, 1, 1, 0, 0, 0, TimeSpan.Zero).AddDays(i), s, 1 + i % 4))
                     .ToList();
                 var r = Reinspection.Of(looks, ph / 10.0, from);
                 return r.On > from && r.On <= from.AddDays(731) && (r.Verdict.Outcome != Outcome.No || r.Months <= 1);
@@ -124,7 +125,8 @@ public class BenchWorkPropertyTests
                     LoadedVolts = Math.Min(loaded, Math.Max(0, on)) / 100.0,
                 };
                 var r = ChargingLine.Detect(readings);
-                return r.Charges != Known.Yes || r.Volts > ChargingLine.NothingVolts && r.Milliamps * 1000 >= ChargingLine.LeakMicroamps;
+                return r.Charges != ThreeState.Yes
+                    || r.Volts > ChargingLine.NothingVolts && r.Milliamps * 1000 >= ChargingLine.LeakMicroamps;
             }
         );
 

@@ -146,7 +146,7 @@ public class CapacitorJudgeTests
     [InlineData(double.NaN)]
     [InlineData(double.PositiveInfinity)]
     public void A_reading_that_no_part_has_names_its_field(double value) =>
-        Assert.Equal("readings.microfarads", Assert.Throws<BadFactException>(() => Judge(value, 1)).Field);
+        Assert.Equal("readings.microfarads", Assert.Throws<InvalidInputException>(() => Judge(value, 1)).Field);
 
     [Property]
     public Property Less_capacitance_is_never_judged_better() =>
@@ -211,10 +211,10 @@ public class CapacitorRiskTests
         };
         var sound = CapacitorJudge.Judge("C1", spec, [], new() { Microfarads = 47, EsrOhms = 1 });
         var risk = Rank(CapacitorKind.AluminiumSurfaceMount, 1992);
-        Assert.Equal(Outcome.No, CapacitorRisk.ComesOut("C1", spec, sound, risk, RecapSchool.Evidence).Outcome);
-        Assert.Equal(Outcome.Yes, CapacitorRisk.ComesOut("C1", spec, sound, risk, RecapSchool.Preventive).Outcome);
+        Assert.Equal(Outcome.No, CapacitorRisk.ComesOut("C1", spec, sound, risk, RecapPolicy.Evidence).Outcome);
+        Assert.Equal(Outcome.Yes, CapacitorRisk.ComesOut("C1", spec, sound, risk, RecapPolicy.Preventive).Outcome);
         var bad = CapacitorJudge.Judge("C1", spec, [], new() { Microfarads = 20, EsrOhms = 1 });
-        Assert.All(Enum.GetValues<RecapSchool>(), s => Assert.Equal(Outcome.Yes, CapacitorRisk.ComesOut("C1", spec, bad, risk, s).Outcome));
+        Assert.All(Enum.GetValues<RecapPolicy>(), s => Assert.Equal(Outcome.Yes, CapacitorRisk.ComesOut("C1", spec, bad, risk, s).Outcome));
     }
 
     [Fact]
@@ -228,7 +228,7 @@ public class CapacitorRiskTests
             SafetyClass = "X2",
         };
         var sound = CapacitorJudge.Judge("C101", spec, [], new() { Microfarads = 0.1, EsrOhms = 1 });
-        var v = CapacitorRisk.ComesOut("C101", spec, sound, Rank(CapacitorKind.MainsFilterPaper, 1986), RecapSchool.Evidence);
+        var v = CapacitorRisk.ComesOut("C101", spec, sound, Rank(CapacitorKind.MainsFilterPaper, 1986), RecapPolicy.Evidence);
         Assert.Equal(Outcome.Yes, v.Outcome);
         Assert.Contains(Core.Safety.CautionId.LineFilterCapacitor, v.Cautions);
     }
@@ -399,7 +399,7 @@ public class FittingSheetTests
             Assert.Equal(step, sheet.Next(true));
             foreach (var other in Enum.GetValues<FittingStep>().Where(s => s != step))
             {
-                Assert.Throws<BadFactException>(() => sheet.Take(other, true, At, PadState.Sound));
+                Assert.Throws<InvalidInputException>(() => sheet.Take(other, true, At, PadState.Sound));
             }
             sheet = sheet.Take(step, true, At, PadState.Sound);
         }
@@ -415,7 +415,7 @@ public class FittingSheetTests
             .Take(FittingStep.Remove, true, At)
             .Take(FittingStep.CheckPads, true, At, PadState.Sound)
             .Take(FittingStep.Clean, true, At);
-        Assert.Throws<BadFactException>(() => sheet.Take(FittingStep.Fit, true, At));
+        Assert.Throws<InvalidInputException>(() => sheet.Take(FittingStep.Fit, true, At));
     }
 
     [Fact]

@@ -68,7 +68,7 @@ public class NeutraliseTests
         Assert.Contains("200 ml of 25 % acetic acid made up to 1000 ml", plan.Mix, StringComparison.Ordinal);
         Assert.Equal(
             "house.stockPercent",
-            Assert.Throws<BadFactException>(() => Neutralise.Plan(Corner(), new() { StockPercent = 2 })).Field
+            Assert.Throws<InvalidInputException>(() => Neutralise.Plan(Corner(), new() { StockPercent = 2 })).Field
         );
     }
 
@@ -103,9 +103,9 @@ public class NeutraliseTests
     {
         var at = DateTimeOffset.UnixEpoch;
         var t = new AreaTreatment();
-        Assert.Equal("step", Assert.Throws<BadFactException>(() => t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, rinses: 3)).Field);
-        Assert.Equal("ph", Assert.Throws<BadFactException>(() => t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at, 9.5)).Field);
-        Assert.Equal("ph", Assert.Throws<BadFactException>(() => t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at)).Field);
+        Assert.Equal("step", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, rinses: 3)).Field);
+        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at, 9.5)).Field);
+        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at)).Field);
         t = t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at, 7)
             .Take(AreaStep.Rinse, CorrosionStage.Bloom, at, rinses: 3)
             .Take(AreaStep.Alcohol, CorrosionStage.Bloom, at)
@@ -175,7 +175,7 @@ public class TraceTests
     [InlineData(double.NaN, 0.3)]
     [InlineData(50, 0)]
     public void A_trace_without_length_or_width_is_refused(double length, double width) =>
-        Assert.Throws<BadFactException>(() => Trace.Ohms(new() { LengthMillimetres = length, WidthMillimetres = width }));
+        Assert.Throws<InvalidInputException>(() => Trace.Ohms(new() { LengthMillimetres = length, WidthMillimetres = width }));
 
     [Fact]
     public void A_run_lies_under_an_area_of_the_other_side_when_it_does_so_from_the_front()
@@ -293,7 +293,7 @@ public class JumperTests
 
 public class ReinspectionTests
 {
-    static AreaLook Look(int month, CorrosionStage stage, double cm2) => new(new(2026, month, 1, 0, 0, 0, TimeSpan.Zero), stage, cm2);
+    static AreaInspection Look(int month, CorrosionStage stage, double cm2) => new(new(2026, month, 1, 0, 0, 0, TimeSpan.Zero), stage, cm2);
 
     static readonly DateOnly From = new(2026, 6, 1);
 

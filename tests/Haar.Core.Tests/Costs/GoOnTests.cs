@@ -45,10 +45,10 @@ public class GoOnTests
     {
         Assert.Contains(
             "upside down",
-            Assert.Throws<BadFactException>(() => GoOn.Of(1, Usual with { ToFinish = new(9, 5, 10) })).Message,
+            Assert.Throws<InvalidInputException>(() => GoOn.Of(1, Usual with { ToFinish = new(9, 5, 10) })).Message,
             StringComparison.Ordinal
         );
-        Assert.Throws<BadFactException>(() => GoOn.Of(-1, Usual));
-        Assert.Throws<BadFactException>(() => GoOn.Of(1, Usual, double.NaN));
+        Assert.Throws<InvalidInputException>(() => GoOn.Of(-1, Usual));
+        Assert.Throws<InvalidInputException>(() => GoOn.Of(1, Usual, double.NaN));
     }
 }

@@ -43,7 +43,7 @@ public class AsShippedTests
         var i = Item(Of(F("drive", "210 MB SCSI drive", "9417"), F("memory", "8 MB")), "drive");
         Assert.Equal(ItemFate.SwappedInPeriod, i.Fate);
         Assert.Equal("This drive is 3 years younger than the machine: an earlier repair or upgrade.", i.Sentence);
-        Assert.Equal(Founded.Measured, i.Founded);
+        Assert.Equal(Basis.Measured, i.Basis);
     }
 
     [Theory]
@@ -120,9 +120,9 @@ public class AsShippedTests
     [Fact]
     public void Bad_facts_name_their_field()
     {
-        Assert.Equal("slot", Assert.Throws<BadFactException>(() => Of(F("drive", "a"), F("Drive ", "b"))).Field);
-        Assert.Equal("code", Assert.Throws<BadFactException>(() => AsShipped.Check(F("drive", "a", "xx"))).Field);
-        Assert.Equal("what", Assert.Throws<BadFactException>(() => AsShipped.Check(F("drive", "a", absent: true))).Field);
-        Assert.Throws<BadFactException>(() => AsShipped.Of(Sold, [], 1991, 1991, Today, -1));
+        Assert.Equal("slot", Assert.Throws<InvalidInputException>(() => Of(F("drive", "a"), F("Drive ", "b"))).Field);
+        Assert.Equal("code", Assert.Throws<InvalidInputException>(() => AsShipped.Check(F("drive", "a", "xx"))).Field);
+        Assert.Equal("what", Assert.Throws<InvalidInputException>(() => AsShipped.Check(F("drive", "a", absent: true))).Field);
+        Assert.Throws<InvalidInputException>(() => AsShipped.Of(Sold, [], 1991, 1991, Today, -1));
     }
 }

@@ -7,7 +7,7 @@ namespace Haar.Core.Tests.Intake;
 
 public class TriageTests
 {
-    static Spread S(double likely) => new(likely, likely, likely);
+    static Estimate S(double likely) => new(likely, likely, likely);
 
     static BoxPart Good(string kind, int n = 1) => new(kind, PartState.Good, "", n);
 
@@ -167,25 +167,25 @@ public class TriageTests
     {
         Assert.Contains(
             "nothing to sort",
-            Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, []))).Message,
+            Assert.Throws<InvalidInputException>(() => Triage.Of(Ask(1, 1, []))).Message,
             StringComparison.Ordinal
         );
         Assert.Contains(
             "cannot give to itself",
-            Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1, Good("x"), Gone("x"))]))).Message,
+            Assert.Throws<InvalidInputException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1, Good("x"), Gone("x"))]))).Message,
             StringComparison.Ordinal
         );
         Assert.Contains(
             "upside down",
-            Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [new("a", "a", [], new(5, 3, 9), S(1))]))).Message,
+            Assert.Throws<InvalidInputException>(() => Triage.Of(Ask(1, 1, [new("a", "a", [], new(5, 3, 9), S(1))]))).Message,
             StringComparison.Ordinal
         );
-        Assert.Throws<BadFactException>(() => Triage.Of(Ask(-1, 1, [Box("a", 1, 1, 1)])));
-        Assert.Throws<BadFactException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1), Box("a", 1, 1, 1)])));
-        Assert.Throws<BadFactException>(() =>
+        Assert.Throws<InvalidInputException>(() => Triage.Of(Ask(-1, 1, [Box("a", 1, 1, 1)])));
+        Assert.Throws<InvalidInputException>(() => Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1), Box("a", 1, 1, 1)])));
+        Assert.Throws<InvalidInputException>(() =>
             Triage.Of(Ask(1, 1, [Box("a", 1, 1, 1)], new PartPrice("x", S(1)), new PartPrice("X", S(2))))
         );
-        Assert.Throws<BadFactException>(() => Triage.Of(Ask(double.NaN, 1, [Box("a", 1, 1, 1)])));
+        Assert.Throws<InvalidInputException>(() => Triage.Of(Ask(double.NaN, 1, [Box("a", 1, 1, 1)])));
     }
 
     [Property(MaxTest = 15)]

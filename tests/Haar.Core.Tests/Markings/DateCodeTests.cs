@@ -71,11 +71,11 @@ public class DateCodeTests
     [InlineData("92A4")]
     [InlineData("12345")]
     public void Refuses_what_is_no_code(string code) =>
-        Assert.Equal("code", Assert.Throws<BadFactException>(() => DateCode.Read(code, null, null, Today)).Field);
+        Assert.Equal("code", Assert.Throws<InvalidInputException>(() => DateCode.Read(code, null, null, Today)).Field);
 
     [Fact]
     public void Refuses_a_window_upside_down() =>
-        Assert.Equal("windowTo", Assert.Throws<BadFactException>(() => DateCode.Read("9214", 1993, 1991, Today)).Field);
+        Assert.Equal("windowTo", Assert.Throws<InvalidInputException>(() => DateCode.Read("9214", 1993, 1991, Today)).Field);
 
     [Fact]
     public void The_newest_original_code_gives_the_boards_earliest_day()

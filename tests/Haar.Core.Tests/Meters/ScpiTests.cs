@@ -45,9 +45,9 @@ public class ScpiTests
                 Quantity = Quantity.Esr,
                 Value = v,
                 At = at.AddMinutes(minutes),
-                Struck = struck,
+                Voided = struck,
             };
-        Assert.Equal(2, new[] { R(2, 2), R(1, 1), R(3, 3, struck: true) }.Standing("old", Quantity.Esr)!.Value);
-        Assert.Null(new[] { R(1, 1) }.Standing("new", Quantity.Esr));
+        Assert.Equal(2, new[] { R(2, 2), R(1, 1), R(3, 3, struck: true) }.Latest("old", Quantity.Esr)!.Value);
+        Assert.Null(new[] { R(1, 1) }.Latest("new", Quantity.Esr));
     }
 }

@@ -88,8 +88,8 @@ public class SupplierAnswerTests
         Assert.Equal((PartOrderState.PartlyHere, 3), (order.State, order.Lines[0].Open));
         Assert.Equal([Id(2), Id(3)], order.Book("a1", 3).Places);
         Assert.Equal(PartOrderState.Here, order.State);
-        Assert.Equal("arrived", Assert.Throws<BadFactException>(() => order.Book("a1", 9)).Field);
-        Assert.Contains("no zz", Assert.Throws<BadFactException>(() => order.Book("zz", 1)).Message, StringComparison.Ordinal);
+        Assert.Equal("arrived", Assert.Throws<InvalidInputException>(() => order.Book("a1", 9)).Field);
+        Assert.Contains("no zz", Assert.Throws<InvalidInputException>(() => order.Book("zz", 1)).Message, StringComparison.Ordinal);
     }
 
     [Property]
@@ -136,6 +136,6 @@ public class SupplierAnswerTests
         Assert.Equal(["C3", "C2"], part.Count(1, places).Select(c => c.Designator));
         Assert.Equal((1, 1, 0), (part.Quantity, part.Reserved, part.Free));
         Assert.Null(places[2].Fitting.PartId);
-        Assert.Throws<BadFactException>(() => part.Count(-1, places));
+        Assert.Throws<InvalidInputException>(() => part.Count(-1, places));
     }
 }

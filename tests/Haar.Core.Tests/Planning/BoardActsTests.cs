@@ -23,7 +23,7 @@ public class BoardActsTests
             Name = "the corner",
             Source = LeakSource.NickelCell,
             Outline = [new(0.1, 0.1), new(0.4, 0.1), new(0.4, 0.4), new(0.1, 0.4)],
-            Looks = [new(Now.AddDays(-9), CorrosionStage.Bloom, 9)],
+            Inspections = [new(Now.AddDays(-9), CorrosionStage.Bloom, 9)],
             Treatment = treatment ?? new(),
             JobId = job,
             InspectOn = inspect,
@@ -69,7 +69,7 @@ public class BoardActsTests
         };
 
     static IEnumerable<NextAct> Acts(MachineFacts f) =>
-        Tideline.Of(f, Now) is var s
+        MachineStatusRule.Of(f, Now) is var s
             ? s.Next is null
                 ? s.Others
                 : [s.Next, .. s.Others]

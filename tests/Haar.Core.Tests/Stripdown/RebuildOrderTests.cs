@@ -12,7 +12,7 @@ public class RebuildOrderTests
         int n,
         string title,
         int[]? behind = null,
-        Lies lies = Lies.NotKnown,
+        Orientation lies = Orientation.NotKnown,
         string[]? trays = null,
         string test = "",
         DateTimeOffset? ready = null,
@@ -56,10 +56,10 @@ public class RebuildOrderTests
         // Four pieces free of each other, taken off in turns: backwards the machine is turned three times, together once.
         RebuildPiece[] pieces =
         [
-            P(1, "A", lies: Lies.AsUsed),
-            P(2, "B", lies: Lies.OnBack),
-            P(3, "C", lies: Lies.AsUsed),
-            P(4, "D", lies: Lies.OnBack),
+            P(1, "A", lies: Orientation.AsUsed),
+            P(2, "B", lies: Orientation.OnBack),
+            P(3, "C", lies: Orientation.AsUsed),
+            P(4, "D", lies: Orientation.OnBack),
         ];
         var plan = RebuildOrder.Plan(pieces);
         Assert.Equal(1, plan.Turns);
@@ -80,7 +80,12 @@ public class RebuildOrderTests
     [Fact]
     public void A_turn_is_never_saved_against_the_record()
     {
-        RebuildPiece[] pieces = [P(1, "A", lies: Lies.AsUsed), P(2, "B", [1], Lies.OnBack), P(3, "C", [2], Lies.AsUsed)];
+        RebuildPiece[] pieces =
+        [
+            P(1, "A", lies: Orientation.AsUsed),
+            P(2, "B", [1], Orientation.OnBack),
+            P(3, "C", [2], Orientation.AsUsed),
+        ];
         var plan = RebuildOrder.Plan(pieces);
         Assert.Equal(["3", "2", "1"], Order(plan));
         Assert.Equal(2, plan.Turns);
@@ -155,9 +160,9 @@ public class RebuildOrderTests
     [Fact]
     public void A_piece_behind_something_unknown_or_named_twice_is_refused()
     {
-        Assert.Throws<BadFactException>(() => RebuildOrder.Plan([P(1, "A", [9])]));
-        Assert.Throws<BadFactException>(() => RebuildOrder.Plan([P(1, "A"), P(1, "B")]));
-        Assert.Throws<BadFactException>(() => RebuildOrder.Plan([P(1, "A")], 0));
+        Assert.Throws<InvalidInputException>(() => RebuildOrder.Plan([P(1, "A", [9])]));
+        Assert.Throws<InvalidInputException>(() => RebuildOrder.Plan([P(1, "A"), P(1, "B")]));
+        Assert.Throws<InvalidInputException>(() => RebuildOrder.Plan([P(1, "A")], 0));
     }
 
     [Fact]
@@ -185,7 +190,7 @@ public class RebuildOrderTests
                         n,
                         $"P{n}",
                         [.. Enumerable.Range(1, n - 1).Where(_ => r.NextDouble() < 0.25)],
-                        (Lies)r.Next(4),
+                        (Orientation)r.Next(4),
                         r.Next(3) == 0 ? [] : [$"T{r.Next(3)}"],
                         r.Next(5) == 0 ? "test" : ""
                     )
@@ -223,7 +228,7 @@ public class RebuildOrderTests
         var plan = RebuildOrder.Plan(pieces);
         Assert.True(plan.Proven);
         var best = (int.MaxValue, int.MaxValue);
-        void Try(List<RebuildPiece> done, Lies lies, string[] open, int turns, int trays)
+        void Try(List<RebuildPiece> done, Orientation lies, string[] open, int turns, int trays)
         {
             if ((turns, trays).CompareTo(best) >= 0)
             {
@@ -239,15 +244,15 @@ public class RebuildOrderTests
                 var t = p.Trays!.ToArray();
                 Try(
                     [.. done, p],
-                    p.Lies == Lies.NotKnown ? lies : p.Lies,
+                    p.Orientation == Orientation.NotKnown ? lies : p.Orientation,
                     t.Length == 0 ? open : t,
-                    turns + (p.Lies != Lies.NotKnown && lies != Lies.NotKnown && p.Lies != lies ? 1 : 0),
+                    turns + (p.Orientation != Orientation.NotKnown && lies != Orientation.NotKnown && p.Orientation != lies ? 1 : 0),
                     trays + t.Count(x => !open.Contains(x))
                 );
             }
         }
 
-        Try([], Lies.NotKnown, [], 0, 0);
+        Try([], Orientation.NotKnown, [], 0, 0);
         Assert.Equal(best, (plan.Turns, plan.TrayChanges));
     }
 

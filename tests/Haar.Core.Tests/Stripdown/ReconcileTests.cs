@@ -93,10 +93,10 @@ public class ReconcileTests
     [Fact]
     public void A_fastener_put_back_twice_is_said()
     {
-        var e = Assert.Throws<BadFactException>(() => Reconcile.Of([Hole(returns: [Back(3), Back(2)])]));
+        var e = Assert.Throws<InvalidInputException>(() => Reconcile.Of([Hole(returns: [Back(3), Back(2)])]));
         Assert.Contains("5 are said to be back of 4", e.Message, StringComparison.Ordinal);
-        Assert.Throws<BadFactException>(() => Reconcile.Of([Hole(returns: [Back(4), Back(1, store: true)])]));
-        Assert.Throws<BadFactException>(() => Reconcile.Of([Hole(returns: [Back(0)])]));
+        Assert.Throws<InvalidInputException>(() => Reconcile.Of([Hole(returns: [Back(4), Back(1, store: true)])]));
+        Assert.Throws<InvalidInputException>(() => Reconcile.Of([Hole(returns: [Back(0)])]));
     }
 
     [Fact]
@@ -120,7 +120,7 @@ public class ReconcileTests
     }
 }
 
-public class NothingOnTests
+public class NoPowerDiagnosisTests
 {
     static TouchedPiece Piece(
         string id,
@@ -134,7 +134,7 @@ public class NothingOnTests
     [Fact]
     public void An_unseated_module_is_looked_at_first()
     {
-        var (v, checks) = NothingOn.Of(
+        var (v, checks) = NoPowerDiagnosis.Of(
             [Piece("cover", PieceKind.Cover), Piece("memory", PieceKind.Module), Piece("board", PieceKind.Board)],
             0,
             new HashSet<string>()
@@ -147,7 +147,7 @@ public class NothingOnTests
     [Fact]
     public void What_is_not_back_at_all_comes_before_it()
     {
-        var (_, checks) = NothingOn.Of(
+        var (_, checks) = NoPowerDiagnosis.Of(
             [Piece("memory", PieceKind.Module), Piece("fan", PieceKind.Fan, back: false)],
             0,
             new HashSet<string>()
@@ -158,7 +158,7 @@ public class NothingOnTests
     [Fact]
     public void A_machine_in_pieces_is_put_together_before_anything_is_looked_for()
     {
-        var (v, checks) = NothingOn.Of(
+        var (v, checks) = NoPowerDiagnosis.Of(
             [
                 Piece("a", PieceKind.Cover, back: false),
                 Piece("b", PieceKind.Fan, back: false),
@@ -176,7 +176,7 @@ public class NothingOnTests
     public void A_way_round_nobody_looked_at_twice_weighs_more_than_one_that_was()
     {
         double Share(bool second) =>
-            NothingOn
+            NoPowerDiagnosis
                 .Of([Piece("ribbon", PieceKind.Other, "red edge up", second), Piece("memory", PieceKind.Module)], 0, new HashSet<string>())
                 .Checks.First(c => c.Id == "ribbon:way")
                 .Share;
@@ -187,7 +187,7 @@ public class NothingOnTests
     public void No_picture_points_at_the_display_and_the_card() =>
         Assert.Equal(
             "card:seat",
-            NothingOn
+            NoPowerDiagnosis
                 .Of([Piece("memory", PieceKind.Module), Piece("card", PieceKind.Card)], 0, new HashSet<string>(), Silence.NoPicture)
                 .Checks[0]
                 .Id
@@ -197,11 +197,11 @@ public class NothingOnTests
     public void Only_what_was_touched_is_listed_and_what_is_cleared_goes()
     {
         TouchedPiece[] all = [Piece("memory", PieceKind.Module, leads: new TouchedLead("l1", "50-way ribbon", false, "red edge up", true))];
-        var (_, checks) = NothingOn.Of(all, 1, new HashSet<string>());
+        var (_, checks) = NoPowerDiagnosis.Of(all, 1, new HashSet<string>());
         Assert.Equal(["l1:lead", "l1:way", "memory:seat", "screws"], checks.Select(c => c.Id).Order());
-        var (v, none) = NothingOn.Of(all, 1, checks.Select(c => c.Id).ToHashSet());
+        var (v, none) = NoPowerDiagnosis.Of(all, 1, checks.Select(c => c.Id).ToHashSet());
         Assert.Empty(none);
         Assert.Equal(Outcome.No, v.Outcome);
-        Assert.Equal(Outcome.Unknown, NothingOn.Of([], 0, new HashSet<string>()).Verdict.Outcome);
+        Assert.Equal(Outcome.Unknown, NoPowerDiagnosis.Of([], 0, new HashSet<string>()).Verdict.Outcome);
     }
 }

@@ -79,7 +79,7 @@ public class ChecklistTests
 
     [Fact]
     public void Years_upside_down_are_refused() =>
-        Assert.Throws<BadFactException>(() => Checklist.Compose(MachineClass.Unknown, [], 1995, 1990, []));
+        Assert.Throws<InvalidInputException>(() => Checklist.Compose(MachineClass.Unknown, [], 1995, 1990, []));
 
     [Fact]
     public void Implied_work_depends_only_on_what_is_before_it_and_one_piece_settles_it()
@@ -122,7 +122,7 @@ public class SupplyTrustTests
         Assert.Equal(Outcome.No, SupplyTrust.Of((RailsResult?)null, "", 0).Verdict.Outcome);
         Assert.Equal(Outcome.No, SupplyTrust.Of(Rails(loaded: false), "", 0).Verdict.Outcome);
         Assert.Equal(Outcome.Yes, SupplyTrust.Of(Rails(), "2 A", 5).Verdict.Outcome);
-        Assert.Throws<BadFactException>(() => SupplyTrust.Of(Rails(), "2 A", -1));
+        Assert.Throws<InvalidInputException>(() => SupplyTrust.Of(Rails(), "2 A", -1));
     }
 
     static PowerStep Step(PowerStepKind k, PowerStepState s = PowerStepState.Passed) => new() { Kind = k, State = s };

@@ -75,10 +75,10 @@ public class RailsTests
     [Fact]
     public void Bad_facts_name_their_field()
     {
-        Assert.Equal("rails", Assert.Throws<BadFactException>(() => Rails.Powered([], true)).Field);
-        Assert.Equal("rails[0].nominalVolts", Assert.Throws<BadFactException>(() => Judge(0, 0)).Field);
-        Assert.Equal("rails[0].volts", Assert.Throws<BadFactException>(() => Judge(5, double.NaN)).Field);
-        Assert.Equal("rails[0].rippleMillivolts", Assert.Throws<BadFactException>(() => Judge(5, 5, -1)).Field);
+        Assert.Equal("rails", Assert.Throws<InvalidInputException>(() => Rails.Powered([], true)).Field);
+        Assert.Equal("rails[0].nominalVolts", Assert.Throws<InvalidInputException>(() => Judge(0, 0)).Field);
+        Assert.Equal("rails[0].volts", Assert.Throws<InvalidInputException>(() => Judge(5, double.NaN)).Field);
+        Assert.Equal("rails[0].rippleMillivolts", Assert.Throws<InvalidInputException>(() => Judge(5, 5, -1)).Field);
     }
 
     [Property]

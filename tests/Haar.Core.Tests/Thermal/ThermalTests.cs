@@ -66,8 +66,8 @@ public class GapTests
             Gen.Choose(0, 300).ToArbitrary(),
             (low, more) =>
             {
-                var h = new ThermalHouse { MostDropKelvin = 100 };
-                var gap = new Spread(low / 1000.0, (low + more / 2.0) / 1000, (low + more) / 1000.0);
+                var h = new ThermalDefaults { MostDropKelvin = 100 };
+                var gap = new Estimate(low / 1000.0, (low + more / 2.0) / 1000, (low + more) / 1000.0);
                 var pad = Gap.Choose(
                         "it",
                         new()
@@ -89,7 +89,7 @@ public class GapTests
     [InlineData(20, 0)]
     [InlineData(double.NaN, 400)]
     public void A_part_without_power_or_face_is_refused(double watts, double area) =>
-        Assert.Throws<BadFactException>(() => Gap.Choose("it", new() { Watts = watts, SquareMillimetres = area }));
+        Assert.Throws<InvalidInputException>(() => Gap.Choose("it", new() { Watts = watts, SquareMillimetres = area }));
 }
 
 public class HeatProofTests
@@ -125,9 +125,12 @@ public class HeatProofTests
     [Fact]
     public void Fahrenheit_taken_for_celsius_is_caught_by_its_size()
     {
-        var e = Assert.Throws<BadFactException>(() => HeatProof.Compare("processor", At(20, 160), []));
+        var e = Assert.Throws<InvalidInputException>(() => HeatProof.Compare("processor", At(20, 160), []));
         Assert.Contains("71.1 °C", e.Message, StringComparison.Ordinal);
-        Assert.Equal("before[0].roomCelsius", Assert.Throws<BadFactException>(() => HeatProof.Compare("processor", At(68, 71), [])).Field);
+        Assert.Equal(
+            "before[0].roomCelsius",
+            Assert.Throws<InvalidInputException>(() => HeatProof.Compare("processor", At(68, 71), [])).Field
+        );
     }
 
     [Fact]

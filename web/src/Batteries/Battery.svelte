@@ -18,7 +18,7 @@
   import Compare from './Compare.svelte';
   import Pack from './Pack.svelte';
   import VoltsWindow from './VoltsWindow.svelte';
-  import { chemistryWords, keepsWords, knownWords, reactionWords, schoolWords } from '$lib/words';
+  import { chemistryWords, keepsWords, threeStateWords, reactionWords, restorationPolicyWords } from '$lib/words';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   type Option = Schemas['ReplacementOption'];
@@ -202,7 +202,7 @@
           {/if}
           <h2 class="flex flex-wrap items-baseline gap-x-4 text-lg font-bold">
             What can replace it <span class="text-sm font-normal text-soft"
-              >best first, school: {schoolWords[data.school].toLowerCase()}</span
+              >best first, school: {restorationPolicyWords[data.school].toLowerCase()}</span
             ><button class="act ml-auto text-sm font-semibold" onclick={() => (sheet = 'compare')}
               >Side by side <Key k="V" /></button
             >
@@ -244,7 +244,7 @@
             {/each}
           </div>
           <dl class="mt-5 grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-3">
-            {#each [['The cell', `${chemistryWords[s.chemistry]}${s.nominalVolts ? `, ${plain(s.nominalVolts)} V` : ''}`], ['It sits', c.place || 'not said'], ['The board charges it', `${knownWords[s.charges]}${s.chargeVolts ? `, ${plain(s.chargeVolts)} V` : ''}`], ['The chip works at', s.windowLowVolts != null ? `${plain(s.windowLowVolts)} to ${s.windowHighVolts == null ? '?' : plain(s.windowHighVolts)} V` : 'not known'], ['It draws', s.drainMicroamps == null ? 'not measured' : `${plain(s.drainMicroamps)} µA`], ['It keeps alive', `${keepsWords[s.keeps]}${s.dataSafe ? ', safe' : ''}`]] as [w, v] (w)}
+            {#each [['The cell', `${chemistryWords[s.chemistry]}${s.nominalVolts ? `, ${plain(s.nominalVolts)} V` : ''}`], ['It sits', c.place || 'not said'], ['The board charges it', `${threeStateWords[s.charges]}${s.chargeVolts ? `, ${plain(s.chargeVolts)} V` : ''}`], ['The chip works at', s.windowLowVolts != null ? `${plain(s.windowLowVolts)} to ${s.windowHighVolts == null ? '?' : plain(s.windowHighVolts)} V` : 'not known'], ['It draws', s.drainMicroamps == null ? 'not measured' : `${plain(s.drainMicroamps)} µA`], ['It keeps alive', `${keepsWords[s.keeps]}${s.dataSafe ? ', safe' : ''}`]] as [w, v] (w)}
               <div>
                 <dt class="text-xs text-soft">{w}</dt>
                 <dd class="font-semibold">{v}</dd>
@@ -335,7 +335,7 @@
     >
     <Field label="Does the board charge it?" hint="Cell out, board on: volts from its plus pad to ground."
       >{#snippet children(f)}<select class="input" bind:value={site.charges} {...f}
-          >{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+          >{#each Object.entries(threeStateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
         >{/snippet}</Field
     >
     <Field label="What it keeps alive"
@@ -353,7 +353,7 @@
       >{/each}
     <Field label="Room for a holder in the case?"
       >{#snippet children(f)}<select class="input" bind:value={site.roomForHolder} {...f}
-          >{#each Object.entries(knownWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+          >{#each Object.entries(threeStateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
         >{/snippet}</Field
     >
     <fieldset class="grid content-start gap-1 sm:col-span-2 sm:grid-cols-2">

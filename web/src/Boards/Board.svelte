@@ -15,8 +15,8 @@
   import CapacitorForm from '../Capacitors/CapacitorForm.svelte';
   import CapacitorPanel from '../Capacitors/CapacitorPanel.svelte';
   import ForecastSheet from '../Capacitors/ForecastSheet.svelte';
-  import { Sitting, type Sat } from '../Capacitors/sitting.svelte';
-  import SittingStrip from '../Capacitors/SittingStrip.svelte';
+  import { MeasurementSeries, type Sat } from '../Capacitors/series.svelte';
+  import SeriesStrip from '../Capacitors/SeriesStrip.svelte';
   import { editOf } from '../Capacitors/edit';
   import { tally } from '../Capacitors/stand';
   import AreaForm from '../Corrosion/AreaForm.svelte';
@@ -47,7 +47,7 @@
   let drawing = $state<'place' | 'area' | 'net' | 'hot' | ''>('');
   let points = $state<Point[]>([]);
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
-  const sitting = new Sitting();
+  const series = new MeasurementSeries();
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
@@ -100,8 +100,8 @@
       .sort((a, b) => a.designator.localeCompare(b.designator, 'en', { numeric: true })),
   );
   function measured(part: Sat, first: boolean) {
-    if (!sitting.going) return;
-    sitting.took(part);
+    if (!series.going) return;
+    series.took(part);
     if (!first) return;
     const to = unmeasured.find((c) => c.id !== item?.id);
     if (!to) return;
@@ -109,11 +109,11 @@
     say(to.designator);
   }
   function sit() {
-    if (sitting.going) {
-      void form.send(() => sitting.finish());
+    if (series.going) {
+      void form.send(() => series.finish());
       return;
     }
-    sitting.begin();
+    series.begin();
     if (unmeasured[0]) {
       select(unmeasured[0].id);
       say(unmeasured[0].designator);
@@ -214,7 +214,7 @@
     {
       key: 's',
       words: 'Measure one after the other, by designator',
-      run: () => (sitting.going || unmeasured.length > 1) && sit(),
+      run: () => (series.going || unmeasured.length > 1) && sit(),
     },
     { key: 'o', words: 'Mark a corroded area', run: () => board && start('area') },
     { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
@@ -291,8 +291,7 @@
             >
             <button class="act" onclick={() => (sheet = 'tools')}>Lists</button>
             <button class="act max-sm:hidden" onclick={() => print()}>Print</button>
-            {#if unmeasured.length > 1 && !sitting.going}<button class="act" onclick={sit}>Measure in a row</button
-              >{/if}
+            {#if unmeasured.length > 1 && !series.going}<button class="act" onclick={sit}>Measure in a row</button>{/if}
             <input
               bind:this={camera}
               type="file"
@@ -350,7 +349,7 @@
           {/if}
         </div>
         <div class="flex min-w-0 flex-col gap-4 max-lg:order-first">
-          {#if sitting.going || sitting.check}<SittingStrip {sitting} machineId={id} left={unmeasured.length} />{/if}
+          {#if series.going || series.check}<SeriesStrip {series} machineId={id} left={unmeasured.length} />{/if}
           {#if item}
             <div class="rounded-lg bg-paper px-5 py-4">
               {#if item.kind === 'capacitor'}

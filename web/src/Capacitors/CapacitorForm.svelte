@@ -5,7 +5,7 @@
   import { number, plain } from '$lib/format';
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
-  import { kindWords, roleWords, signWords, towardsWords } from '$lib/words';
+  import { kindWords, roleWords, signWords, directionWords } from '$lib/words';
   let {
     id,
     boardId,
@@ -33,8 +33,8 @@
   let height = $state(text(c?.spec.heightMillimetres));
   let pitch = $state(text(c?.spec.leadPitchMillimetres));
   let headroom = $state(text(c?.headroomMillimetres));
-  let before = $state<Schemas['Towards']>(c?.minusBefore ?? 'notKnown');
-  let printed = $state<Schemas['Towards']>(c?.minusPrinted ?? 'notKnown');
+  let before = $state<Schemas['Direction']>(c?.minusBefore ?? 'notKnown');
+  let printed = $state<Schemas['Direction']>(c?.minusPrinted ?? 'notKnown');
   let read = $state.raw<Schemas['CapacitorMarkingAnswer']>();
   const form = new Sending();
 
@@ -190,12 +190,12 @@
   </div>
   <Field label="Its minus points, on the photo"
     >{#snippet children(f)}<select class="input" bind:value={before} {...f}
-        >{#each Object.entries(towardsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{#each Object.entries(directionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
       >{/snippet}</Field
   >
   <Field label="The board’s print has minus"
     >{#snippet children(f)}<select class="input" bind:value={printed} {...f}
-        >{#each Object.entries(towardsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+        >{#each Object.entries(directionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
       >{/snippet}</Field
   >
   <div class="flex items-center gap-5 sm:col-span-2">

@@ -17,9 +17,9 @@
   import CapacitorForm from './CapacitorForm.svelte';
   import { editOf } from './edit';
   import ReadingForm from './ReadingForm.svelte';
-  import type { Sat } from './sitting.svelte';
+  import type { Sat } from './series.svelte';
   import Substitutes from './Substitutes.svelte';
-  import WayRound from './WayRound.svelte';
+  import Polarity from './Polarity.svelte';
 
   let {
     id,
@@ -77,7 +77,7 @@
   async function take(
     step: Schemas['FittingStep'],
     pads: Schemas['PadState'] | null = null,
-    minusSeen: Schemas['Towards'] = 'notKnown',
+    minusSeen: Schemas['Direction'] = 'notKnown',
   ) {
     onkeep();
     await act(
@@ -85,7 +85,7 @@
     );
     sheet = '';
   }
-  async function before(minusBefore: Schemas['Towards']) {
+  async function before(minusBefore: Schemas['Direction']) {
     const c = row.capacitor;
     await act(
       api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
@@ -298,7 +298,7 @@
   about="Taken down before it comes out, so that the second look has something to be checked against."
 >
   <ProblemNote problem={form.problem} />
-  <WayRound
+  <Polarity
     kind={row.capacitor.spec.kind}
     onpick={(t) => void form.send(() => before(t))}
     unknown="Nobody can tell: take it out"
@@ -316,5 +316,5 @@
   about="A part the wrong way round bursts at the next switch-on. Best answered by somebody who did not solder it; Haar compares it with what was taken down before."
 >
   <ProblemNote problem={form.problem} />
-  <WayRound kind={row.capacitor.spec.kind} onpick={(t) => void form.send(() => take('checkWayRound', null, t))} />
+  <Polarity kind={row.capacitor.spec.kind} onpick={(t) => void form.send(() => take('checkWayRound', null, t))} />
 </Sheet>

@@ -3,7 +3,7 @@
   import { scaleLinear, scaleTime } from 'd3-scale';
   import type { Schemas } from '$lib/api/client';
   import { day, plain } from '$lib/format';
-  let { looks }: { looks: Schemas['AreaLook'][] } = $props();
+  let { looks }: { looks: Schemas['AreaInspection'][] } = $props();
   const stages = ['tarnish', 'bloom', 'maskLifted', 'copperEaten', 'open'];
   const x = $derived(scaleTime([new Date(looks[0]!.at), new Date(looks.at(-1)!.at)], [40, 360]));
   const y = $derived(scaleLinear([0, Math.max(...looks.map((l) => l.squareCentimetres)) * 1.25 || 1], [96, 8]));

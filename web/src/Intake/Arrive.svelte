@@ -8,7 +8,7 @@
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { classWords, schoolWords, traitWords } from '$lib/words';
+  import { classWords, restorationPolicyWords, traitWords } from '$lib/words';
   import { day } from '$lib/format';
   import { go } from '../router';
   import DateCodes from '../Markings/DateCodes.svelte';
@@ -123,7 +123,7 @@
       {#if m.claimed}<dt class="text-soft">It was said</dt>
         <dd>“{m.claimed}”</dd>{/if}
       <dt class="text-soft">School</dt>
-      <dd>{schoolWords[m.restorationSchool]}</dd>
+      <dd>{restorationPolicyWords[m.restorationSchool]}</dd>
       <dt class="text-soft">It has in it</dt>
       <dd>{m.traits.length ? m.traits.map((t) => traitWords[t].toLowerCase()).join(', ') : 'nobody has said yet'}</dd>
     </dl>

@@ -40,7 +40,7 @@
   }: { lotId: string; from: Edit; kinds: string[]; currency: string; onsave: (e: Edit) => Promise<unknown> } = $props();
   // svelte-ignore state_referenced_locally
   let e = $state<Edit>(structuredClone($state.snapshot(from)));
-  const text = (s: Schemas['Spread']) => ({ low: String(s.low), likely: String(s.likely), high: String(s.high) });
+  const text = (s: Schemas['Estimate']) => ({ low: String(s.low), likely: String(s.likely), high: String(s.high) });
   // svelte-ignore state_referenced_locally
   let money = $state(text(from.money));
   // svelte-ignore state_referenced_locally

@@ -22,7 +22,7 @@
 <script lang="ts">
   import type { Sending } from '$lib/api/act.svelte';
   import Field from '$lib/ui/Field.svelte';
-  import { classWords, recapWords, schoolWords, traitWords } from '$lib/words';
+  import { classWords, recapPolicyWords, restorationPolicyWords, traitWords } from '$lib/words';
 
   let { edit = $bindable(), form, full = false }: { edit: Edit; form: Sending; full?: boolean } = $props();
   const traits = Object.entries(traitWords) as [Schemas['Trait'], string][];
@@ -111,7 +111,7 @@
     >
     <Field label="School of replacement" class="sm:col-span-2" hint="Decides which option comes first."
       >{#snippet children(f)}<select class="input" bind:value={edit.restorationSchool} {...f}
-          >{#each Object.entries(schoolWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+          >{#each Object.entries(restorationPolicyWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
         >{/snippet}</Field
     >
     <Field
@@ -119,7 +119,7 @@
       class="sm:col-span-2"
       hint="Evidence: what looks or measures bad. Preventive: known-bad kinds too."
       >{#snippet children(f)}<select class="input" bind:value={edit.recapSchool} {...f}
-          >{#each Object.entries(recapWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+          >{#each Object.entries(recapPolicyWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
         >{/snippet}</Field
     >
   {/if}

@@ -4,7 +4,7 @@
   import { api, askOrKept, type Schemas } from '$lib/api/client';
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
-  import { firstScreen, recapWords, stageOf, stages, type Stage } from '$lib/words';
+  import { firstScreen, recapPolicyWords, stageOf, stages, type Stage } from '$lib/words';
   import { money } from '$lib/format';
   import { openPalette } from '$lib/ui/open';
   import Query from '$lib/ui/Query.svelte';
@@ -24,7 +24,7 @@
     stripdown: () => import('../Stripdown/Recorder.svelte'),
     rebuild: () => import('../Stripdown/Rebuild.svelte'),
     fasteners: () => import('../Stripdown/Fasteners.svelte'),
-    nothingon: () => import('../Stripdown/NothingOn.svelte'),
+    nothingon: () => import('../Stripdown/NoPower.svelte'),
     power: () => import('../Survey/Power.svelte'),
     capacitors: () => import('../Boards/Board.svelte'),
     battery: () => import('../Batteries/Battery.svelte'),
@@ -85,7 +85,7 @@
               >
             </p>{/if}
           {#if !head.machine.lot}<p class="font-semibold text-ink">
-              Recap: {recapWords[head.machine.recapSchool].toLowerCase()}
+              Recap: {recapPolicyWords[head.machine.recapSchool].toLowerCase()}
             </p>{/if}
           <button
             class="mt-0.5 inline-flex min-h-8 items-center gap-2 hover:text-ink"

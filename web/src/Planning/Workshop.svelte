@@ -23,7 +23,7 @@
   const next = $derived(query.data?.next);
   const lots = $derived((query.data?.machines ?? []).filter((m) => m.tides[0]?.waits === 'unsorted').length);
   const start = (a: Schemas['ActOnMachine']) => `/m/${a.machineId}/${a.act.screen}`;
-  const tones: Record<Schemas['TideState'], string> = {
+  const tones: Record<Schemas['StageState'], string> = {
     waiting: 'text-tide',
     stopped: 'text-oxide',
     done: 'text-verdigris',

@@ -52,7 +52,7 @@
       );
     values[key] = '';
   }
-  const strike = (proofId: string, runId: string) =>
+  const voidRun = (proofId: string, runId: string) =>
     runs.send(() =>
       act(api.DELETE('/api/machines/{id}/proofs/{proofId}/runs/{runId}', { params: { path: { id, proofId, runId } } })),
     );
@@ -124,7 +124,7 @@
                         type="button"
                         class="act min-h-8 text-sm"
                         aria-label="Strike {plain(r.value, 6)} {side}"
-                        onclick={() => void strike(p.proof.id, r.id)}>Strike</button
+                        onclick={() => void voidRun(p.proof.id, r.id)}>Strike</button
                       >
                     </li>
                   {/each}

@@ -13,7 +13,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { liesWords } from '$lib/words';
+  import { orientationWords } from '$lib/words';
   import { photoUrl } from '../Intake/photos';
   import { go } from '../router';
   import MarkedPhoto from './MarkedPhoto.svelte';
@@ -141,9 +141,9 @@
         <section aria-label="What goes back now" class="min-w-0">
           <p class="text-sm text-soft">
             {isTest ? 'Test, before it is covered' : `Step ${step.number} of the strip-down`}{step.turn
-              ? ` · turn it: ${liesWords[step.lies].toLowerCase()}`
+              ? ` · turn it: ${orientationWords[step.lies].toLowerCase()}`
               : step.lies !== 'notKnown'
-                ? ` · ${liesWords[step.lies].toLowerCase()}`
+                ? ` · ${orientationWords[step.lies].toLowerCase()}`
                 : ''}
           </p>
           <h1 class="text-[1.9rem] leading-tight font-bold">{step.title}</h1>
@@ -243,7 +243,7 @@
           <ol class="mt-2">
             {#each steps as s, i (key(s))}
               {#if s.turn}<li class="border-t border-sill py-1 text-sm font-semibold text-brass-ink">
-                  Turn it: {liesWords[s.lies].toLowerCase()}
+                  Turn it: {orientationWords[s.lies].toLowerCase()}
                 </li>{/if}
               <li class="border-t border-sill">
                 <button

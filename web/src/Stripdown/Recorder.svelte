@@ -13,7 +13,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { liesWords } from '$lib/words';
+  import { orientationWords } from '$lib/words';
   import { photoUrl, post } from '../Intake/photos';
   import { go } from '../router';
   import ConnectorForm from './ConnectorForm.svelte';
@@ -28,7 +28,7 @@
     queryKey: ['strip', id],
     queryFn: () => askOrKept(`strip/${id}`, api.GET('/api/machines/{id}/strip', { params: { path: { id } } })),
   }));
-  const rows = $derived(overlay(query.data?.steps ?? [], id, outbox.parcels));
+  const rows = $derived(overlay(query.data?.steps ?? [], id, outbox.requests));
   let chosen = $state(searchParams.get('step') as string | null);
   const row = $derived<Row | undefined>(rows.find((r) => r.step.id === chosen) ?? rows.at(-1));
   const trays = $derived([...new Set(rows.flatMap((r) => r.fasteners.map((f) => f.tray)).filter(Boolean))]);
@@ -62,7 +62,7 @@
       return '';
     }
   };
-  const parcel = (method: 'POST' | 'PUT', path: string, body: unknown, label: string, more: object = {}) =>
+  const request = (method: 'POST' | 'PUT', path: string, body: unknown, label: string, more: object = {}) =>
     outbox.put({ machineId: id, method, path: `/api/machines/${id}/strip/${path}`, body, label, ...more });
 
   async function begin(file?: File) {
@@ -83,10 +83,10 @@
     };
     chosen = stepId;
     name = '';
-    await parcel('POST', 'steps', { id: stepId, step, at: new Date().toISOString(), by: by() }, `step ${number}`);
+    await request('POST', 'steps', { id: stepId, step, at: new Date().toISOString(), by: by() }, `step ${number}`);
   }
   const save = async (edit: Schemas['StripStepEdit']) => {
-    await parcel('PUT', `steps/${row!.step.id}`, edit, `step ${row!.step.number}`, {
+    await request('PUT', `steps/${row!.step.id}`, edit, `step ${row!.step.number}`, {
       version: row!.step.version,
       base: editOf(row!.step),
     });
@@ -103,7 +103,7 @@
         }),
       );
     else
-      await parcel(
+      await request(
         'POST',
         `steps/${row!.step.id}/fasteners`,
         { id: crypto.randomUUID(), fastener: f },
@@ -120,7 +120,7 @@
           body: c,
         }),
       );
-    else await parcel('POST', `steps/${row!.step.id}/connectors`, { id: crypto.randomUUID(), connector: c }, c.kind);
+    else await request('POST', `steps/${row!.step.id}/connectors`, { id: crypto.randomUUID(), connector: c }, c.kind);
     sheet = '';
   }
   async function remove(mend: boolean) {
@@ -216,7 +216,7 @@
           <p class="flex items-baseline justify-between gap-3 text-sm text-soft">
             <span
               >Step <span class="reading text-ink">{row.step.number}</span>{row.step.lies !== 'notKnown'
-                ? ` · ${liesWords[row.step.lies].toLowerCase()}`
+                ? ` · ${orientationWords[row.step.lies].toLowerCase()}`
                 : ''}{row.step.by ? ` · ${row.step.by}` : ''} · {moment(row.step.at)}</span
             >{#if row.pending}<span class="font-semibold text-tide">on this device</span>{/if}
           </p>

@@ -4,7 +4,7 @@
   import { Sending } from '$lib/api/act.svelte';
   import Field from '$lib/ui/Field.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
-  import { liesWords, pieceWords } from '$lib/words';
+  import { orientationWords, pieceWords } from '$lib/words';
   import Dictate from './Dictate.svelte';
   import MarkedPhoto from './MarkedPhoto.svelte';
   import type { Row } from './record';
@@ -109,7 +109,7 @@
       >
       <Field label="The machine lies"
         >{#snippet children(a)}<select class="input" bind:value={e.lies} {...a}
-            >{#each Object.entries(liesWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
+            >{#each Object.entries(orientationWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
           >{/snippet}</Field
       >
       <Field label="Test before it is covered" hint="Bare board beeps; rails on a load."

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/client';
-import type { Parcel } from '$lib/outbox';
+import type { PendingRequest } from '$lib/outbox';
 import { blankStep, editOf, marksOf, nextTray, overlay, size, usual } from './record';
 
 const row = (number: number, title: string, more: Partial<Schemas['StripStepRow']> = {}): Schemas['StripStepRow'] => ({
@@ -35,7 +35,7 @@ const fastener = {
   tray: 'C2',
   pierces: '',
 };
-const post = (path: string, body: unknown): Parcel => ({
+const post = (path: string, body: unknown): PendingRequest => ({
   machineId: 'm',
   method: 'POST',
   path: `/api/machines/m/strip/${path}`,

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/client';
-import type { Parcel } from '$lib/outbox';
+import type { PendingRequest } from '$lib/outbox';
 
 export type Step = Schemas['StripStep'];
 export type Row = Schemas['StripStepRow'] & {
@@ -58,12 +58,12 @@ export function editOf(s: Step): Schemas['StripStepEdit'] {
  * The record as it will be once everything on this device has arrived: what Haar answered, with what still waits in the outbox
  * put on top, in the order in which it was recorded.
  */
-export function overlay(rows: Schemas['StripStepRow'][], machineId: string, parcels: Parcel[]): Row[] {
+export function overlay(rows: Schemas['StripStepRow'][], machineId: string, requests: PendingRequest[]): Row[] {
   const list: Row[] = rows.map((r) => ({ ...r, fasteners: [...r.fasteners], connectors: [...r.connectors] }));
   const photos = new Map<string, Blob>();
   const find = (id: string | undefined) => list.find((r) => r.step.id === id);
-  const here = (p: Parcel) => !p.arrived;
-  for (const p of parcels.filter((x) => x.machineId === machineId)) {
+  const here = (p: PendingRequest) => !p.arrived;
+  for (const p of requests.filter((x) => x.machineId === machineId)) {
     const photoId = /photos\?photoId=([0-9a-f-]+)/.exec(p.path)?.[1];
     if (photoId && p.photo) photos.set(photoId, p.photo);
     else if (p.method === 'POST' && p.path.endsWith('/strip/steps')) {

@@ -30,7 +30,7 @@
   /** What was answered here and has not been read back, so that the next one comes up at once, also with the network gone. */
   const here = $derived(
     Object.fromEntries(
-      outbox.parcels
+      outbox.requests
         .filter((p) => p.path.startsWith(`/api/machines/${id}/checklist/`) && !p.problem)
         .map((p) => [
           decodeURIComponent(p.path.split('/').at(-1)!),

@@ -1,6 +1,6 @@
 import { queries, said } from './api/act.svelte';
 import { Problem, sendRaw } from './api/client';
-import { merge, shelf, type Parcel } from './outbox';
+import { merge, offlineStore, type PendingRequest } from './outbox';
 import { session } from './session.svelte';
 
 const waits = [1_000, 2_000, 4_000, 8_000, 15_000];
@@ -11,7 +11,7 @@ const waits = [1_000, 2_000, 4_000, 8_000, 15_000];
  */
 export class Outbox {
   /** In the order in which they are sent. Updated whenever one is put in, sent, refused or thrown away. */
-  parcels = $state.raw<Parcel[]>([]);
+  requests = $state.raw<PendingRequest[]>([]);
   /** The network or Haar is gone. */
   away = $state(false);
   sending = $state(false);
@@ -21,11 +21,11 @@ export class Outbox {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private loaded: Promise<void> | undefined;
 
-  waiting = $derived(this.parcels.filter((p) => !p.problem && !p.arrived));
-  refused = $derived(this.parcels.filter((p) => p.problem));
+  waiting = $derived(this.requests.filter((p) => !p.problem && !p.arrived));
+  refused = $derived(this.requests.filter((p) => p.problem));
 
   /**
-   * @param send one parcel.
+   * @param send one request.
    * @param renew asks again who is here: a page that was opened with the network gone has an old token.
    */
   constructor(
@@ -53,46 +53,46 @@ export class Outbox {
 
   private async read() {
     try {
-      this.parcels = await (await shelf()).getAll('parcels');
+      this.requests = await (await offlineStore()).getAll('parcels');
     } catch {
-      this.parcels = [];
+      this.requests = [];
     }
   }
 
-  /** Keeps a parcel and sends it when its turn comes. */
-  async put(parcel: Parcel) {
+  /** Keeps a request and sends it when its turn comes. */
+  async put(request: PendingRequest) {
     const plain = {
-      ...parcel,
-      body: parcel.body === undefined ? undefined : (JSON.parse(JSON.stringify(parcel.body)) as unknown),
+      ...request,
+      body: request.body === undefined ? undefined : (JSON.parse(JSON.stringify(request.body)) as unknown),
     };
     try {
-      plain.seq = await (await shelf()).add('parcels', plain);
+      plain.seq = await (await offlineStore()).add('parcels', plain);
     } catch {
       // Nothing can be kept on this device: it is sent from memory.
-      plain.seq = (this.parcels.at(-1)?.seq ?? 0) + 1;
+      plain.seq = (this.requests.at(-1)?.seq ?? 0) + 1;
     }
-    this.parcels = [...this.parcels, plain];
+    this.requests = [...this.requests, plain];
     void this.drain();
   }
 
   private async drop(seq: number, arrived = false) {
     try {
-      await (await shelf()).delete('parcels', seq);
+      await (await offlineStore()).delete('parcels', seq);
     } catch {
       // It was in memory only.
     }
-    this.parcels = arrived
-      ? this.parcels.map((p) => (p.seq === seq ? { ...p, arrived } : p))
-      : this.parcels.filter((p) => p.seq !== seq);
+    this.requests = arrived
+      ? this.requests.map((p) => (p.seq === seq ? { ...p, arrived } : p))
+      : this.requests.filter((p) => p.seq !== seq);
   }
 
-  private async change(parcel: Parcel) {
+  private async change(request: PendingRequest) {
     try {
-      await (await shelf()).put('parcels', parcel);
+      await (await offlineStore()).put('parcels', request);
     } catch {
       // It is in memory only.
     }
-    this.parcels = this.parcels.map((p) => (p.seq === parcel.seq ? parcel : p));
+    this.requests = this.requests.map((p) => (p.seq === request.seq ? request : p));
   }
 
   /** Sends what can be sent, one after the other. */
@@ -109,7 +109,7 @@ export class Outbox {
     try {
       for (;;) {
         // What depends on something refused stays behind it: nothing of the same machine overtakes it.
-        const next = this.parcels.find(
+        const next = this.requests.find(
           (p) => !p.problem && !p.arrived && !this.refused.some((r) => r.status === 410 && r.machineId === p.machineId),
         );
         if (!next) {
@@ -181,19 +181,19 @@ export class Outbox {
     }
     if (any) await queries.invalidateQueries();
     // What has arrived is let go once the screens have read it back; with the network gone again they have not.
-    if (!this.away && !this.sending && this.parcels.some((p) => p.arrived))
-      this.parcels = this.parcels.filter((p) => !p.arrived);
+    if (!this.away && !this.sending && this.requests.some((p) => p.arrived))
+      this.requests = this.requests.filter((p) => !p.arrived);
   }
 
   /** An edit that was sent raises the version that the next edit of the same thing was based on. */
-  private raise(sentOne: Parcel) {
+  private raise(sentOne: PendingRequest) {
     if (sentOne.method !== 'PUT' || sentOne.version === undefined) return;
-    this.parcels = this.parcels.map((p) =>
+    this.requests = this.requests.map((p) =>
       p.method === 'PUT' && p.path === sentOne.path && p.version !== undefined ? { ...p, version: p.version + 1 } : p,
     );
   }
 
-  /** Tries a refused parcel again, and everything behind it. */
+  /** Tries a refused request again, and everything behind it. */
   async again(machineId: string) {
     for (const p of this.refused.filter((x) => x.machineId === machineId))
       await this.change({ ...p, problem: undefined, status: undefined });
@@ -201,19 +201,19 @@ export class Outbox {
   }
 
   /** A person decides to let go of what was refused. */
-  async forget(parcel: Parcel) {
-    await this.drop(parcel.seq!);
+  async forget(request: PendingRequest) {
+    await this.drop(request.seq!);
     await this.drain(true);
   }
 
   /** Everything that is kept here for a machine, as one file that a person can put aside. */
   async file(machineId: string): Promise<Blob> {
     const list = await Promise.all(
-      this.parcels
+      this.requests
         .filter((p) => p.machineId === machineId && !p.arrived)
         .map(async ({ photo, ...p }) => ({ ...p, photo: photo ? await dataUrl(photo) : undefined })),
     );
-    return new Blob([JSON.stringify({ format: 'haar-outbox', version: 1, machineId, parcels: list }, null, 1)], {
+    return new Blob([JSON.stringify({ format: 'haar-outbox', version: 1, machineId, requests: list }, null, 1)], {
       type: 'application/json',
     });
   }

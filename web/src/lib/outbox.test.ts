@@ -3,10 +3,10 @@ import { IDBFactory } from 'fake-indexeddb';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from './api/client';
-import { closeShelf, keep, kept, merge, shelf, type Parcel } from './outbox';
+import { closeOfflineStore, keep, kept, merge, offlineStore, type PendingRequest } from './outbox';
 import { Outbox } from './outbox.svelte';
 
-const parcel = (label: string, more: Partial<Parcel> = {}): Parcel => ({
+const request = (label: string, more: Partial<PendingRequest> = {}): PendingRequest => ({
   machineId: 'm',
   method: 'POST',
   path: `/api/${label}`,
@@ -17,7 +17,7 @@ const parcel = (label: string, more: Partial<Parcel> = {}): Parcel => ({
 
 beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
-  closeShelf();
+  closeOfflineStore();
 });
 
 describe('two people’s edits', () => {
@@ -51,18 +51,18 @@ describe('the outbox', () => {
   it('sends in the order in which things were recorded', async () => {
     const sent: string[] = [];
     const box = new Outbox(async (_, path) => void sent.push(path));
-    for (const l of ['a', 'b', 'c']) await box.put(parcel(l));
-    await vi.waitFor(() => expect(box.parcels).toEqual([]));
+    for (const l of ['a', 'b', 'c']) await box.put(request(l));
+    await vi.waitFor(() => expect(box.requests).toEqual([]));
     expect(sent).toEqual(['/api/a', '/api/b', '/api/c']);
-    expect(await (await shelf()).count('parcels')).toBe(0);
+    expect(await (await offlineStore()).count('parcels')).toBe(0);
   });
 
   it('keeps everything on the device while the network is gone, and another visit sends it', async () => {
     const away = new Outbox(() => Promise.reject(new Problem(0, '', 'away')));
-    await away.put(parcel('a'));
-    await away.put(parcel('b', { photo: new Blob(['jpeg']) }));
+    await away.put(request('a'));
+    await away.put(request('b', { photo: new Blob(['jpeg']) }));
     await vi.waitFor(() => expect(away.away).toBe(true));
-    expect(await (await shelf()).count('parcels')).toBe(2);
+    expect(await (await offlineStore()).count('parcels')).toBe(2);
     const sent: string[] = [];
     const later = new Outbox(async (_, path) => void sent.push(path));
     await later.start();
@@ -75,12 +75,12 @@ describe('the outbox', () => {
       if (path.endsWith('bad')) throw new Problem(400, '', 'That cannot be.');
       sent.push(path);
     });
-    await box.put(parcel('bad'));
-    await box.put(parcel('good'));
+    await box.put(request('bad'));
+    await box.put(request('good'));
     await vi.waitFor(() => expect(sent).toEqual(['/api/good']));
     expect(box.refused[0]).toMatchObject({ label: 'bad', problem: 'That cannot be.', status: 400 });
     await box.forget(box.refused[0]!);
-    expect(box.parcels).toEqual([]);
+    expect(box.requests).toEqual([]);
   });
 
   it('holds back everything of a machine that was taken off the list until it is put back', async () => {
@@ -90,11 +90,11 @@ describe('the outbox', () => {
       if (off && !path.endsWith('other')) throw new Problem(410, '', 'was taken off the list');
       sent.push(path);
     });
-    await box.put(parcel('one'));
-    await box.put(parcel('two'));
-    await box.put(parcel('other', { machineId: 'n' }));
+    await box.put(request('one'));
+    await box.put(request('two'));
+    await box.put(request('other', { machineId: 'n' }));
     await vi.waitFor(() => expect(sent).toEqual(['/api/other']));
-    await vi.waitFor(() => expect(box.parcels.map((p) => p.label)).toEqual(['one', 'two']));
+    await vi.waitFor(() => expect(box.requests.map((p) => p.label)).toEqual(['one', 'two']));
     off = false;
     await box.again('m');
     await vi.waitFor(() => expect(sent).toEqual(['/api/other', '/api/one', '/api/two']));
@@ -108,11 +108,11 @@ describe('the outbox', () => {
       bodies.push([version, JSON.parse(body as string)]);
     });
     await box.put(
-      parcel('a', { method: 'PUT', body: { title: 'Cover', note: '' }, base: { title: 'Lid', note: '' }, version: 0 }),
+      request('a', { method: 'PUT', body: { title: 'Cover', note: '' }, base: { title: 'Lid', note: '' }, version: 0 }),
     );
     await vi.waitFor(() => expect(bodies).toEqual([[3, { title: 'Cover', note: 'theirs' }]]));
     await box.put(
-      parcel('b', {
+      request('b', {
         method: 'PUT',
         path: '/api/b',
         body: { title: 'Cover', note: 'mine' },
@@ -131,8 +131,8 @@ describe('the outbox', () => {
       await gate;
       versions.push(version);
     });
-    await box.put(parcel('a', { method: 'PUT', path: '/api/x', version: 4, base: {} }));
-    await box.put(parcel('b', { method: 'PUT', path: '/api/x', version: 4, base: {} }));
+    await box.put(request('a', { method: 'PUT', path: '/api/x', version: 4, base: {} }));
+    await box.put(request('b', { method: 'PUT', path: '/api/x', version: 4, base: {} }));
     go();
     await vi.waitFor(() => expect(versions).toEqual([4, 5]));
   });
@@ -147,7 +147,7 @@ describe('the outbox', () => {
       },
       async () => void (token = 'new'),
     );
-    await box.put(parcel('a'));
+    await box.put(request('a'));
     await vi.waitFor(() => expect(sent).toEqual(['/api/a']));
     expect(box.refused).toEqual([]);
   });
@@ -155,7 +155,7 @@ describe('the outbox', () => {
   it('waits, and refuses nothing, while nobody has signed in', async () => {
     const renew = vi.fn(async () => undefined);
     const box = new Outbox(() => Promise.reject(new Problem(401, 'Sign in', 'Sign in first.')), renew);
-    await box.put(parcel('a'));
+    await box.put(request('a'));
     await vi.waitFor(() => expect(renew).toHaveBeenCalledOnce());
     await vi.waitFor(() => expect(box.sending).toBe(false));
     expect(box.waiting).toHaveLength(1);
@@ -163,10 +163,10 @@ describe('the outbox', () => {
 
   it('can be put aside as a file', async () => {
     const box = new Outbox(() => Promise.reject(new Problem(0, '', 'away')));
-    await box.put(parcel('a'));
-    await box.put(parcel('b', { machineId: 'n' }));
-    const file = JSON.parse(await (await box.file('m')).text()) as { parcels: { label: string }[] };
-    expect(file.parcels.map((p) => p.label)).toEqual(['a']);
+    await box.put(request('a'));
+    await box.put(request('b', { machineId: 'n' }));
+    const file = JSON.parse(await (await box.file('m')).text()) as { requests: { label: string }[] };
+    expect(file.requests.map((p) => p.label)).toEqual(['a']);
   });
 });
 

@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** One thing to be sent, kept on this device until Haar has it. */
-export interface Parcel {
+export interface PendingRequest {
   /** Order in which it was put in; the order in which it is sent. */
   seq?: number;
   machineId: string;
@@ -24,16 +24,16 @@ export interface Parcel {
   status?: number;
 }
 
-interface Shelf extends DBSchema {
-  parcels: { key: number; value: Parcel };
+interface OfflineStore extends DBSchema {
+  parcels: { key: number; value: PendingRequest };
   kept: { key: string; value: { key: string; value: unknown; at: number } };
 }
 
-let opened: Promise<IDBPDatabase<Shelf>> | undefined;
+let opened: Promise<IDBPDatabase<OfflineStore>> | undefined;
 
-/** The device's own shelf. */
-export function shelf(): Promise<IDBPDatabase<Shelf>> {
-  opened ??= openDB<Shelf>('haar', 1, {
+/** The offline store: what this device keeps when Haar is out of reach. */
+export function offlineStore(): Promise<IDBPDatabase<OfflineStore>> {
+  opened ??= openDB<OfflineStore>('haar', 1, {
     upgrade(db) {
       db.createObjectStore('parcels', { keyPath: 'seq', autoIncrement: true });
       db.createObjectStore('kept', { keyPath: 'key' });
@@ -43,14 +43,16 @@ export function shelf(): Promise<IDBPDatabase<Shelf>> {
 }
 
 /** For tests: forget that it was opened. */
-export function closeShelf() {
+export function closeOfflineStore() {
   opened = undefined;
 }
 
 /** Keeps the last answer to a question, for when the network is gone. */
 export async function keep(key: string, value: unknown) {
   try {
-    await (await shelf()).put('kept', { key, value: JSON.parse(JSON.stringify(value)) as unknown, at: Date.now() });
+    await (
+      await offlineStore()
+    ).put('kept', { key, value: JSON.parse(JSON.stringify(value)) as unknown, at: Date.now() });
   } catch {
     // A browser that keeps nothing (a private window, a full disk) still works while the network is there.
   }
@@ -58,7 +60,7 @@ export async function keep(key: string, value: unknown) {
 
 export async function kept<T>(key: string): Promise<T | undefined> {
   try {
-    return (await (await shelf()).get('kept', key))?.value as T | undefined;
+    return (await (await offlineStore()).get('kept', key))?.value as T | undefined;
   } catch {
     return undefined;
   }

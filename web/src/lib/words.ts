@@ -164,19 +164,19 @@ export const chemistryWords: Words<Schemas['CellChemistry']> = {
   leadAcid: 'Lead-acid',
 };
 
-export const schoolWords: Words<Schemas['RestorationSchool']> = {
+export const restorationPolicyWords: Words<Schemas['RestorationPolicy']> = {
   asShipped: 'As shipped',
   periodUpgrade: 'Period upgrade',
   modernInside: 'Modern inside',
 };
-export const recapWords: Words<Schemas['RecapSchool']> = { evidence: 'By evidence', preventive: 'Preventive' };
+export const recapPolicyWords: Words<Schemas['RecapPolicy']> = { evidence: 'By evidence', preventive: 'Preventive' };
 export const keepsWords: Words<Schemas['KeptData']> = {
   nothing: 'Nothing',
   clock: 'The clock',
   settings: 'Firmware settings',
   userData: 'Somebody’s data',
 };
-export const knownWords: Words<Schemas['Known']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
+export const threeStateWords: Words<Schemas['ThreeState']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
 export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = {
   remove: 'Remove',
   checkPads: 'Look at the pads',
@@ -185,7 +185,7 @@ export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = {
   checkWayRound: 'Check the way round',
   remeasure: 'Measure again',
 };
-export const liesWords: Words<Schemas['Lies']> = {
+export const orientationWords: Words<Schemas['Orientation']> = {
   notKnown: 'As it lies',
   asUsed: 'As used',
   upsideDown: 'Upside down',
@@ -264,8 +264,8 @@ export const standWords: Words<Schemas['FastenerStand']> = {
   missingFromBefore: 'missing before you',
   wrong: 'wrong',
 };
-export const foundedWords: Words<Schemas['Founded']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };
-export const towardsWords: Words<Schemas['Towards']> = {
+export const basisWords: Words<Schemas['Basis']> = { measured: 'measured', rule: 'by rule', guess: 'a guess' };
+export const directionWords: Words<Schemas['Direction']> = {
   notKnown: 'Not known',
   up: 'Up',
   right: 'Right',

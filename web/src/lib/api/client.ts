@@ -79,7 +79,7 @@ export async function sendRaw(
   return (await response.json()) as unknown;
 }
 
-/** The same question, answered from this device's shelf when Haar is out of reach. */
+/** The same question, answered from the offline store when Haar is out of reach. */
 export async function askOrKept<T>(
   key: string,
   call: Promise<{ data?: T; error?: unknown; response: Response }>,

@@ -551,7 +551,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["StrikeObservation"];
+        delete: operations["VoidObservation"];
         options?: never;
         head?: never;
         patch?: never;
@@ -775,7 +775,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["GetNothingOn"];
+        get: operations["GetNoPower"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1349,7 +1349,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Strikes the last reading of each, as after a sitting in which the meter drifted. */
-        post: operations["StrikeCapacitorReadings"];
+        post: operations["VoidCapacitorReadings"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1954,7 +1954,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["StrikeRun"];
+        delete: operations["VoidRun"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2520,7 +2520,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Did the meter or the hand move during a sitting? */
-        post: operations["CalcSitting"];
+        post: operations["CalcMeasurementSeries"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2537,7 +2537,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Photo, print and second look against each other. */
-        post: operations["CalcWayRound"];
+        post: operations["CalcPolarity"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2979,7 +2979,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Two series of runs: median, spread, ratio, and whether the change is real. */
-        post: operations["CalcIsItReal"];
+        post: operations["CalcSignificance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3045,14 +3045,14 @@ export interface components {
             ph?: null | number;
         };
         /** @description One look at an area: stage and size on a day. */
-        AreaLook: {
+        AreaInspection: {
             /** Format: date-time */
             at: string;
             stage: components["schemas"]["CorrosionStage"];
             /** Format: double */
             squareCentimetres: number;
         };
-        AreaLookAsk: {
+        AreaInspectionAsk: {
             stage: components["schemas"]["CorrosionStage"];
             /** Format: double */
             squareCentimetres?: null | number;
@@ -3152,6 +3152,11 @@ export interface components {
             at: string;
             why: string;
         };
+        /**
+         * @description How well a verdict is founded, best first.
+         * @enum {string}
+         */
+        Basis: "measured" | "rule" | "guess";
         BathsAnswer: {
             baths: components["schemas"]["NeutraliseBath"][];
             notKnown: string[];
@@ -3165,7 +3170,7 @@ export interface components {
         };
         BatteryOptionsAsk: {
             site: components["schemas"]["CellSite"];
-            school?: components["schemas"]["RestorationSchool"];
+            school?: components["schemas"]["RestorationPolicy"];
             /**
              * Format: double
              * @description Drop of a Schottky diode; 0.25 when left out.
@@ -3182,7 +3187,7 @@ export interface components {
         BatteryScreen: {
             cell: null | components["schemas"]["MachineCell"];
             plan: null | components["schemas"]["ReplacementPlan"];
-            school: components["schemas"]["RestorationSchool"];
+            school: components["schemas"]["RestorationPolicy"];
             /** @description Why the person took the cell out although its data was not safe; null when they did not. */
             dataOverruled: null | string;
             choiceOverruled: null | string;
@@ -3276,8 +3281,8 @@ export interface components {
             name: string;
             fate: components["schemas"]["BoxFate"];
             /** @description To finish it, with its bought parts. */
-            money: components["schemas"]["Spread"];
-            hours: components["schemas"]["Spread"];
+            money: components["schemas"]["Estimate"];
+            hours: components["schemas"]["Estimate"];
             parts: components["schemas"]["PartMove"][];
             /** @description Why it is where it is, in a sentence. */
             why: string;
@@ -3317,9 +3322,9 @@ export interface components {
             y?: null | number;
             side?: components["schemas"]["Side"];
             /** @description Which way its minus points on the board's picture, taken down before it comes out. */
-            minusBefore?: components["schemas"]["Towards"];
+            minusBefore?: components["schemas"]["Direction"];
             /** @description Which way the board's own print says that minus points. */
-            minusPrinted?: components["schemas"]["Towards"];
+            minusPrinted?: components["schemas"]["Direction"];
             /**
              * Format: double
              * @description Room above the board there, under a keyboard or a shield, mm; null when nothing sits above.
@@ -3353,8 +3358,8 @@ export interface components {
             /** Format: double */
             y: null | number;
             side?: components["schemas"]["Side"];
-            minusBefore?: components["schemas"]["Towards"];
-            minusPrinted?: components["schemas"]["Towards"];
+            minusBefore?: components["schemas"]["Direction"];
+            minusPrinted?: components["schemas"]["Direction"];
             /** Format: double */
             headroomMillimetres?: null | number;
         };
@@ -3568,7 +3573,7 @@ export interface components {
             nets: components["schemas"]["NetRow"][];
             hotParts: components["schemas"]["HotRow"][];
             cell: null | components["schemas"]["CellMark"];
-            school: components["schemas"]["RecapSchool"];
+            school: components["schemas"]["RecapPolicy"];
             /**
              * Format: int32
              * @description How many come out under the evidence school now.
@@ -3634,7 +3639,7 @@ export interface components {
              */
             nominalVolts?: null | number;
             /** @description Whether the board charges the cell while it is on. */
-            charges?: components["schemas"]["Known"];
+            charges?: components["schemas"]["ThreeState"];
             /**
              * Format: double
              * @description Open-line volts of the charging line with the cell out and the board on.
@@ -3675,7 +3680,7 @@ export interface components {
             /** @description A holder for a coin cell is what the board has now. */
             coinHolder?: boolean;
             /** @description There is room in the case for a holder on a lead. */
-            roomForHolder?: components["schemas"]["Known"];
+            roomForHolder?: components["schemas"]["ThreeState"];
             leaking?: boolean;
             swollen?: boolean;
         };
@@ -3706,7 +3711,7 @@ export interface components {
         };
         ChargingResult: {
             /** @description For the cell's site. */
-            charges: components["schemas"]["Known"];
+            charges: components["schemas"]["ThreeState"];
             /**
              * Format: double
              * @description Open line.
@@ -3893,7 +3898,7 @@ export interface components {
             phBefore?: null | number;
             outline?: components["schemas"]["Point"][];
             /** @description Oldest first; the last one stands. */
-            looks?: components["schemas"]["AreaLook"][];
+            looks?: components["schemas"]["AreaInspection"][];
             treatment?: components["schemas"]["AreaTreatment"];
             /** Format: date */
             inspectOn?: null | string;
@@ -4078,9 +4083,14 @@ export interface components {
         DealtWith: {
             how: string;
         };
+        /**
+         * @description A direction on the board's picture.
+         * @enum {string}
+         */
+        Direction: "notKnown" | "up" | "right" | "down" | "left";
         DoItResult: {
             /** @description At the bench. */
-            hours: components["schemas"]["Spread"];
+            hours: components["schemas"]["Estimate"];
             /**
              * Format: double
              * @description Chance that the board is worse afterwards than a service would leave it.
@@ -4210,10 +4220,19 @@ export interface components {
             /** Format: int32 */
             windowToYear?: null | number;
         };
+        /** @description A three-point estimate: a figure that nobody knows exactly, in the unit that its owner names. All three are finite and ascend; they may be equal. There is no default: nothing known is null, not three zeros. */
+        Estimate: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            high: number;
+        };
         /** @description What a machine is expected to come to, as a person says it on the first day. */
         Expectation: {
-            toFinish?: null | components["schemas"]["Spread"];
-            complete?: null | components["schemas"]["Spread"];
+            toFinish?: null | components["schemas"]["Estimate"];
+            complete?: null | components["schemas"]["Estimate"];
             /**
              * Format: double
              * @description The sum at which the person wants to stop; null for the house's rule.
@@ -4452,7 +4471,7 @@ export interface components {
             step: components["schemas"]["FittingStep"];
             pads: null | components["schemas"]["PadState"];
             /** @description Needed at the second look: where the new part's minus points. */
-            minusSeen?: components["schemas"]["Towards"];
+            minusSeen?: components["schemas"]["Direction"];
         };
         FittingOrderAnswer: {
             /** Format: int32 */
@@ -4499,7 +4518,7 @@ export interface components {
             /** Format: date-time */
             wayRoundCheckedAt?: null | string;
             /** @description Which way the new part's minus was seen to point at the second look. */
-            minusSeen?: components["schemas"]["Towards"];
+            minusSeen?: components["schemas"]["Direction"];
             /** Format: date-time */
             remeasuredAt?: null | string;
             started?: boolean;
@@ -4536,21 +4555,21 @@ export interface components {
              */
             preventive: number;
             /** @description Of taking those now, and of what fails later. */
-            evidenceCost: components["schemas"]["Spread"];
+            evidenceCost: components["schemas"]["Estimate"];
             /** @description Of taking all of them now, and of what is left. */
-            preventiveCost: components["schemas"]["Spread"];
+            preventiveCost: components["schemas"]["Estimate"];
             rows: components["schemas"]["ForecastRow"][];
             verdict: components["schemas"]["Verdict"];
-            house: components["schemas"]["ForecastHouse"];
+            house: components["schemas"]["ForecastDefaults"];
         };
         ForecastAsk: {
             parts: components["schemas"]["ForecastPart"][];
-            house?: null | components["schemas"]["ForecastHouse"];
+            house?: null | components["schemas"]["ForecastDefaults"];
             /** @default EUR */
             currency: string;
         };
         /** @description Numbers of the house for leaving or taking. */
-        ForecastHouse: {
+        ForecastDefaults: {
             /** Format: double */
             years?: number;
             /**
@@ -4672,11 +4691,6 @@ export interface components {
             evidence: string;
             saidFate: null | components["schemas"]["ItemFate"];
         };
-        /**
-         * @description How well a verdict is founded, best first.
-         * @enum {string}
-         */
-        Founded: "measured" | "rule" | "guess";
         FromDrawer: {
             /** Format: uuid */
             capacitorId: string;
@@ -4693,7 +4707,7 @@ export interface components {
             part: components["schemas"]["HotPartFacts"];
             /** @default the part */
             name: string;
-            house?: null | components["schemas"]["ThermalHouse"];
+            house?: null | components["schemas"]["ThermalDefaults"];
         };
         /** @enum {string} */
         GapFiller: "paste" | "putty" | "pad" | null;
@@ -4715,10 +4729,10 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         GapResult: {
-            gapMillimetres: null | components["schemas"]["Spread"];
+            gapMillimetres: null | components["schemas"]["Estimate"];
             options: components["schemas"]["GapOption"][];
             verdict: components["schemas"]["Verdict"];
-            house: components["schemas"]["ThermalHouse"];
+            house: components["schemas"]["ThermalDefaults"];
         };
         GoOnAsk: {
             /** Format: double */
@@ -4745,7 +4759,7 @@ export interface components {
              * @description Paid and spent so far.
              */
             spent: number;
-            atTheEnd: null | components["schemas"]["Spread"];
+            atTheEnd: null | components["schemas"]["Estimate"];
             /**
              * Format: double
              * @description The sum at which going on costs more than a complete one; null when neither is known.
@@ -4876,7 +4890,7 @@ export interface components {
              * @description Of the face that touches, mm².
              */
             squareMillimetres?: number;
-            gapMillimetres?: null | components["schemas"]["Spread"];
+            gapMillimetres?: null | components["schemas"]["Estimate"];
             /**
              * Format: double
              * @description Thickness of the pad that came out, as it lay, measured; its dent where it was pressed. Null when it was none.
@@ -4912,27 +4926,6 @@ export interface components {
             machineId: string;
             sentence: string;
         };
-        IsItRealAsk: {
-            before: number[];
-            after: number[];
-            /** @default it */
-            what: string;
-            /** @default  */
-            unit: string;
-            better?: components["schemas"]["Better"];
-            /**
-             * Format: double
-             * @description Least step that the instrument shows; 0 when left out.
-             * @default 0
-             */
-            resolution: number;
-            /**
-             * Format: double
-             * @description Chance of a false alarm that is borne; 0.05 when left out.
-             * @default 0.05
-             */
-            alpha: number;
-        };
         /**
          * @description What became of one item since the machine left the factory.
          * @enum {string}
@@ -4951,7 +4944,7 @@ export interface components {
             date: null | components["schemas"]["DateCodeResult"];
             /** @description Why. */
             sentence: string;
-            founded: components["schemas"]["Founded"];
+            founded: components["schemas"]["Basis"];
             /** @description A person decided it. */
             said: boolean;
         };
@@ -5110,11 +5103,6 @@ export interface components {
          * @enum {string}
          */
         KeptData: "nothing" | "clock" | "settings" | "userData";
-        /**
-         * @description Yes, no, or nobody has looked. Default is not known, so that a forgotten answer is never taken for a no.
-         * @enum {string}
-         */
-        Known: "notKnown" | "yes" | "no";
         /** @description A length known on the board, such as the distance of two mounting holes. */
         KnownLength: {
             from: components["schemas"]["Point"];
@@ -5132,11 +5120,6 @@ export interface components {
          * @enum {string}
          */
         LeakSource: "notKnown" | "nickelCell" | "alkalineCell" | "zincCarbonCell" | "leadAcidCell" | "capacitorElectrolyte" | "saltWater";
-        /**
-         * @description How the machine lies while the step is done. Not known is 0, and costs no turn.
-         * @enum {string}
-         */
-        Lies: "notKnown" | "asUsed" | "upsideDown" | "onBack" | "onFront" | "onLeftSide" | "onRightSide";
         LifeAnswer: {
             /** Format: double */
             hours: number;
@@ -5211,8 +5194,8 @@ export interface components {
             profileId?: string;
             note?: string;
             parts?: components["schemas"]["BoxPart"][];
-            money?: components["schemas"]["Spread"];
-            hours?: components["schemas"]["Spread"];
+            money?: components["schemas"]["Estimate"];
+            hours?: components["schemas"]["Estimate"];
             /** Format: double */
             complete?: null | number;
             /** Format: double */
@@ -5234,8 +5217,8 @@ export interface components {
             profileId: string;
             note: string;
             parts: components["schemas"]["BoxPart"][];
-            money: components["schemas"]["Spread"];
-            hours: components["schemas"]["Spread"];
+            money: components["schemas"]["Estimate"];
+            hours: components["schemas"]["Estimate"];
             /** Format: double */
             complete: null | number;
             /** Format: double */
@@ -5310,8 +5293,8 @@ export interface components {
             paid?: null | number;
             /** @description What the seller or giver said of it. */
             claimed?: string;
-            recapSchool?: components["schemas"]["RecapSchool"];
-            restorationSchool?: components["schemas"]["RestorationSchool"];
+            recapSchool?: components["schemas"]["RecapPolicy"];
+            restorationSchool?: components["schemas"]["RestorationPolicy"];
             /** @description Rails of its supply; volts in them are nominal only. */
             rails?: components["schemas"]["RailReading"][];
             /** @description What finishing is expected to cost, what a complete one costs, and where to stop. */
@@ -5380,14 +5363,14 @@ export interface components {
             /** Format: double */
             paid: null | number;
             claimed: string;
-            recapSchool: components["schemas"]["RecapSchool"];
-            restorationSchool: components["schemas"]["RestorationSchool"];
+            recapSchool: components["schemas"]["RecapPolicy"];
+            restorationSchool: components["schemas"]["RestorationPolicy"];
             /** @description A machine profile from a pack: brings its boards, cell and rails along. */
             profileId?: null | string;
         };
         MachineHead: {
             machine: components["schemas"]["Machine"];
-            standing: components["schemas"]["Standing"];
+            standing: components["schemas"]["MachineStatus"];
             boards: components["schemas"]["BoardRow"][];
             photos: components["schemas"]["PhotoRow"][];
             hasCell: boolean;
@@ -5404,11 +5387,30 @@ export interface components {
             kind: string;
             /** Format: int32 */
             year: null | number;
-            tides: components["schemas"]["Tide"][];
+            tides: components["schemas"]["StageProgress"][];
             headline: string;
             detail: string;
-            tone: components["schemas"]["TideState"];
+            tone: components["schemas"]["StageState"];
             handedOver: boolean;
+        };
+        /** @description Where a machine stands: its tideline, its next act, and the two lines that say so. Computed, never typed. */
+        MachineStatus: {
+            tides: components["schemas"]["StageProgress"][];
+            next: null | components["schemas"]["NextAct"];
+            others: components["schemas"]["NextAct"][];
+            /** @description Where its tide stands, in a few words. */
+            headline: string;
+            /** @description A second line. */
+            detail: string;
+            /** @description The state that the headline is coloured by. */
+            tone: components["schemas"]["StageState"];
+            /** Format: date-time */
+            waitUntil: null | string;
+            /**
+             * Format: int32
+             * @description Hands-on minutes of everything listed and not done.
+             */
+            handsMinutesLeft: number;
         };
         MaskAsk: {
             /** Format: double */
@@ -5503,7 +5505,7 @@ export interface components {
         NetState: "notMeasured" | "sound" | "thin" | "open" | "repaired" | "measureBetter";
         NeutraliseAsk: {
             area: components["schemas"]["AreaFacts"];
-            house?: null | components["schemas"]["NeutraliseHouse"];
+            house?: null | components["schemas"]["NeutraliseDefaults"];
         };
         /** @description Areas that may lie in one bath, since their residues react the same way. */
         NeutraliseBath: {
@@ -5511,7 +5513,7 @@ export interface components {
             areas: components["schemas"]["AreaFacts"][];
         };
         /** @description Numbers of the house for neutralising. */
-        NeutraliseHouse: {
+        NeutraliseDefaults: {
             /**
              * Format: double
              * @description Percent by weight that the neutraliser is used at.
@@ -5553,7 +5555,7 @@ export interface components {
             /** @description What is used; none for a neutral residue. */
             neutraliser: components["schemas"]["Neutraliser"];
             /** @description Of the diluted neutraliser. */
-            millilitres: components["schemas"]["Spread"];
+            millilitres: components["schemas"]["Estimate"];
             /** @description How it is made up, with its figures. */
             mix: string;
             /**
@@ -5570,7 +5572,7 @@ export interface components {
             residueShare: number;
             steps: string[];
             verdict: components["schemas"]["Verdict"];
-            house: components["schemas"]["NeutraliseHouse"];
+            house: components["schemas"]["NeutraliseDefaults"];
         };
         /** @enum {string} */
         Neutraliser: "none" | "aceticAcid" | "citricAcid" | "bicarbonate";
@@ -5609,7 +5611,7 @@ export interface components {
              */
             jobId?: null | string;
         };
-        NothingOnScreen: {
+        NoPowerScreen: {
             verdict: components["schemas"]["Verdict"];
             checks: components["schemas"]["SeatingCheck"][];
             cleared: string[];
@@ -5775,6 +5777,11 @@ export interface components {
             fit: components["schemas"]["Outcome"];
         };
         /**
+         * @description How the machine lies while the step is done. Not known is 0, and costs no turn.
+         * @enum {string}
+         */
+        Orientation: "notKnown" | "asUsed" | "upsideDown" | "onBack" | "onFront" | "onLeftSide" | "onRightSide";
+        /**
          * @description What a judgement came to. There is no default worth having: Outcome.Unknown is an answer, and is 0 so that a forgotten outcome never reads as a yes.
          * @enum {string}
          */
@@ -5909,7 +5916,7 @@ export interface components {
             fromName: null | string;
             to: string;
             toName: string;
-            money: components["schemas"]["Spread"];
+            money: components["schemas"]["Estimate"];
         };
         /** @description One parcel ordered from one supplier. */
         PartOrder: {
@@ -5978,7 +5985,7 @@ export interface components {
         /** @description What one part costs when it is bought; a part that is in no list cannot be bought. */
         PartPrice: {
             kind: string;
-            money: components["schemas"]["Spread"];
+            money: components["schemas"]["Estimate"];
             /** @default  */
             fits: string;
         };
@@ -6038,6 +6045,13 @@ export interface components {
             x?: number;
             /** Format: double */
             y?: number;
+        };
+        PolarityAsk: {
+            before: components["schemas"]["Direction"];
+            printed: components["schemas"]["Direction"];
+            seen: components["schemas"]["Direction"];
+            /** @default C1 */
+            designator: string;
         };
         PowerNotes: {
             load: string;
@@ -6343,7 +6357,7 @@ export interface components {
             /** @description Ids of the pieces that had to be off first; they go on after it. */
             behind: string[];
             /** @description How the machine lies for it. */
-            lies?: components["schemas"]["Lies"];
+            lies?: components["schemas"]["Orientation"];
             /** @description Trays that its fasteners lie in. */
             trays?: null | string[];
             /**
@@ -6442,7 +6456,7 @@ export interface components {
             /** @description Why it stands here, most telling first. */
             why: string[];
             /** @description How the machine lies; not known when it may stay as it is. */
-            lies: components["schemas"]["Lies"];
+            lies: components["schemas"]["Orientation"];
             /** @description The machine is turned before this. */
             turn: boolean;
             /** @description Trays opened for it. */
@@ -6457,7 +6471,7 @@ export interface components {
          * @description The two schools of recapping, a policy of the machine.
          * @enum {string}
          */
-        RecapSchool: "evidence" | "preventive";
+        RecapPolicy: "evidence" | "preventive";
         RecapWork: {
             /** Format: int32 */
             parts: number;
@@ -6546,7 +6560,7 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         ReinspectAsk: {
-            looks: components["schemas"]["AreaLook"][];
+            looks: components["schemas"]["AreaInspection"][];
             /** Format: date */
             from: string;
             /** Format: double */
@@ -6641,7 +6655,7 @@ export interface components {
          * @description Schools of replacement, a policy of the machine.
          * @enum {string}
          */
-        RestorationSchool: "asShipped" | "periodUpgrade" | "modernInside";
+        RestorationPolicy: "asShipped" | "periodUpgrade" | "modernInside";
         RinseAnswer: {
             /** Format: int32 */
             rinses: number;
@@ -6671,7 +6685,7 @@ export interface components {
             role?: components["schemas"]["CapacitorRole"];
             signs?: null | components["schemas"]["CapacitorSign"][];
             readings?: null | components["schemas"]["CapacitorReadings"];
-            school?: components["schemas"]["RecapSchool"];
+            school?: components["schemas"]["RecapPolicy"];
             /** @default C1 */
             designator: string;
         };
@@ -6709,7 +6723,7 @@ export interface components {
         };
         RunTimeResult: {
             /** @description Until the volts no longer suffice. */
-            years: components["schemas"]["Span"];
+            years: components["schemas"]["Estimate"];
             /**
              * Format: double
              * @description Share of the capacity that lies above the least volts.
@@ -6801,6 +6815,30 @@ export interface components {
              */
             spreadHigh: number;
         };
+        SeriesAsk: {
+            /** Format: double */
+            referenceStart?: null | number;
+            /** Format: double */
+            referenceEnd?: null | number;
+            repeats?: null | number[];
+            /** Format: double */
+            mostDriftShare?: null | number;
+            /** Format: double */
+            mostScatterShare?: null | number;
+        };
+        SeriesCheck: {
+            /**
+             * Format: double
+             * @description Of the reference part, start to end.
+             */
+            driftShare: null | number;
+            /**
+             * Format: double
+             * @description Of one part read again.
+             */
+            scatterShare: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
         Session: {
             /** @description No sign-in is asked: only this machine can reach it. */
             open: boolean;
@@ -6872,35 +6910,32 @@ export interface components {
         SignInAsk: {
             passphrase: string;
         };
+        SignificanceAsk: {
+            before: number[];
+            after: number[];
+            /** @default it */
+            what: string;
+            /** @default  */
+            unit: string;
+            better?: components["schemas"]["Better"];
+            /**
+             * Format: double
+             * @description Least step that the instrument shows; 0 when left out.
+             * @default 0
+             */
+            resolution: number;
+            /**
+             * Format: double
+             * @description Chance of a false alarm that is borne; 0.05 when left out.
+             * @default 0.05
+             */
+            alpha: number;
+        };
         /**
          * @description How dead it is, which moves what is likely.
          * @enum {string}
          */
         Silence: "nothingAtAll" | "fansOnly" | "beepsOnly" | "noPicture";
-        SittingAsk: {
-            /** Format: double */
-            referenceStart?: null | number;
-            /** Format: double */
-            referenceEnd?: null | number;
-            repeats?: null | number[];
-            /** Format: double */
-            mostDriftShare?: null | number;
-            /** Format: double */
-            mostScatterShare?: null | number;
-        };
-        SittingCheck: {
-            /**
-             * Format: double
-             * @description Of the reference part, start to end.
-             */
-            driftShare: null | number;
-            /**
-             * Format: double
-             * @description Of one part read again.
-             */
-            scatterShare: null | number;
-            verdict: components["schemas"]["Verdict"];
-        };
         /** @enum {string} */
         SolderExperience: "never" | "few" | "practised";
         /** @enum {string} */
@@ -6916,15 +6951,6 @@ export interface components {
              */
             partsInStore: number;
         };
-        /** @description A span that is honest about what is not known. All three are finite and in rising order. */
-        Span: {
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            likely: number;
-            /** Format: double */
-            high: number;
-        };
         /** @description Spares in the store. */
         SpareFastener: {
             id: string;
@@ -6935,15 +6961,6 @@ export interface components {
             /** Format: int32 */
             quantity: number;
             place: string;
-        };
-        /** @description A figure that nobody knows exactly: low, likely, high, in ascending order. */
-        Spread: {
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            likely: number;
-            /** Format: double */
-            high: number;
         };
         /**
          * @description The eleven stages of a machine's life in the workshop, in the order in which the work goes. A machine may go back.
@@ -6961,30 +6978,31 @@ export interface components {
             /** Format: date-time */
             at?: string;
         };
+        /** @description One basin of a machine's tideline. */
+        StageProgress: {
+            stage: components["schemas"]["Stage"];
+            /**
+             * Format: double
+             * @description Share of the stage's work that is done, 0 to 1.
+             */
+            level: number;
+            /** @description Its colour and mark. */
+            state: components["schemas"]["StageState"];
+            /** @description A word or two beneath; empty when nothing. */
+            waits: string;
+            /**
+             * Format: date-time
+             * @description When a wait without hands ends.
+             */
+            waitUntil: null | string;
+        };
         StageScreen: {
             stage: components["schemas"]["Stage"];
             jobs: components["schemas"]["Job"][];
             closing: null | components["schemas"]["StageClosing"];
         };
-        /** @description Where a machine stands: its tideline, its next act, and the two lines that say so. Computed, never typed. */
-        Standing: {
-            tides: components["schemas"]["Tide"][];
-            next: null | components["schemas"]["NextAct"];
-            others: components["schemas"]["NextAct"][];
-            /** @description Where its tide stands, in a few words. */
-            headline: string;
-            /** @description A second line. */
-            detail: string;
-            /** @description The state that the headline is coloured by. */
-            tone: components["schemas"]["TideState"];
-            /** Format: date-time */
-            waitUntil: null | string;
-            /**
-             * Format: int32
-             * @description Hands-on minutes of everything listed and not done.
-             */
-            handsMinutesLeft: number;
-        };
+        /** @enum {string} */
+        StageState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";
         /** @description Spare fasteners of one size. */
         StoreFastener: {
             /** Format: uuid */
@@ -7098,10 +7116,6 @@ export interface components {
             /** @description True when the aspect was worked out from the slant; false when the photo was so straight that the edges' own lengths served. */
             fromPerspective: boolean;
         };
-        StrikeReadingsAsk: {
-            /** @description Whose last reading is struck; one that was read twice is named twice. What was replaced stands again. */
-            capacitorIds: string[];
-        };
         /** @description A lead or board joint opened at a step. */
         StripConnector: {
             /** Format: uuid */
@@ -7113,7 +7127,7 @@ export interface components {
             /** @description "50-way ribbon", "3-pin fan lead". */
             kind?: string;
             /** @description Goes in one way only. */
-            keyed?: components["schemas"]["Known"];
+            keyed?: components["schemas"]["ThreeState"];
             /** @description "red edge up", "black towards the speaker". */
             wayRound?: string;
             /** @description Where its lead ran. */
@@ -7131,7 +7145,7 @@ export interface components {
         };
         StripConnectorEdit: {
             kind: string;
-            keyed: components["schemas"]["Known"];
+            keyed: components["schemas"]["ThreeState"];
             wayRound: string;
             route: string;
             marks: components["schemas"]["PhotoMark"][];
@@ -7194,7 +7208,7 @@ export interface components {
         };
         StripProfileConnector: {
             kind: string;
-            keyed?: components["schemas"]["Known"];
+            keyed?: components["schemas"]["ThreeState"];
             /** @default  */
             wayRound: string;
             /** @default  */
@@ -7215,7 +7229,7 @@ export interface components {
         StripProfileStep: {
             title?: string;
             kind?: components["schemas"]["PieceKind"];
-            lies?: components["schemas"]["Lies"];
+            lies?: components["schemas"]["Orientation"];
             behind?: number[];
             traps?: string[];
             wayRound?: string;
@@ -7241,7 +7255,7 @@ export interface components {
             /** @description Work that a piece may have to wait for: what is not done in this machine's list. */
             waits: components["schemas"]["Job"][];
             /** @description How the machine lay at the last step. */
-            lastLies: components["schemas"]["Lies"];
+            lastLies: components["schemas"]["Orientation"];
             trays: string[];
         };
         /** @description One step of a strip-down: what came off, what it sat behind, and how it goes back. */
@@ -7258,7 +7272,7 @@ export interface components {
             /** @description What came off: "Drive cage". */
             title?: string;
             kind?: components["schemas"]["PieceKind"];
-            lies?: components["schemas"]["Lies"];
+            lies?: components["schemas"]["Orientation"];
             /** @description Steps whose pieces had to be off first: this one sat behind them. */
             behind?: string[];
             /** Format: uuid */
@@ -7316,7 +7330,7 @@ export interface components {
         StripStepEdit: {
             title: string;
             kind: components["schemas"]["PieceKind"];
-            lies: components["schemas"]["Lies"];
+            lies: components["schemas"]["Orientation"];
             behind: string[];
             /** Format: uuid */
             photoId: null | string;
@@ -7499,7 +7513,7 @@ export interface components {
             said: string;
         };
         /** @description Numbers of the house. */
-        ThermalHouse: {
+        ThermalDefaults: {
             /**
              * Format: double
              * @description W/(m·K). Usual data sheets: paste 3 to 8, putty 2 to 6, pad 1.5 to 6.
@@ -7529,31 +7543,11 @@ export interface components {
              */
             mostDropKelvin?: number;
         };
-        /** @description One basin of a machine's tideline. */
-        Tide: {
-            stage: components["schemas"]["Stage"];
-            /**
-             * Format: double
-             * @description Share of the stage's work that is done, 0 to 1.
-             */
-            level: number;
-            /** @description Its colour and mark. */
-            state: components["schemas"]["TideState"];
-            /** @description A word or two beneath; empty when nothing. */
-            waits: string;
-            /**
-             * Format: date-time
-             * @description When a wait without hands ends.
-             */
-            waitUntil: null | string;
-        };
-        /** @enum {string} */
-        TideState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";
         /**
-         * @description A direction on the board's picture.
+         * @description Yes, no, or nobody has looked. Default is not known, so that a forgotten answer is never taken for a no.
          * @enum {string}
          */
-        Towards: "notKnown" | "up" | "right" | "down" | "left";
+        ThreeState: "notKnown" | "yes" | "no";
         TraceAsk: {
             trace: components["schemas"]["TraceFacts"];
             /** Format: double */
@@ -7660,9 +7654,9 @@ export interface components {
             /** @description What is in it and what is not. */
             parts: components["schemas"]["BoxPart"][];
             /** @description To finish it apart from the parts that it needs: cleaning, consumables. */
-            money: components["schemas"]["Spread"];
+            money: components["schemas"]["Estimate"];
             /** @description To finish it apart from fitting those parts. */
-            hours: components["schemas"]["Spread"];
+            hours: components["schemas"]["Estimate"];
             /**
              * Format: double
              * @description What a complete, tested one costs; null when not known, and then money never speaks against it.
@@ -7681,8 +7675,8 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
             boxes: components["schemas"]["BoxPlan"][];
             moves: components["schemas"]["PartMove"][];
-            money: components["schemas"]["Spread"];
-            hours: components["schemas"]["Spread"];
+            money: components["schemas"]["Estimate"];
+            hours: components["schemas"]["Estimate"];
             /** Format: int32 */
             finished: number;
             /** @description The next best set, and why it lost; empty when there is none. */
@@ -7726,11 +7720,15 @@ export interface components {
             /** @description Facts or measurements that would turn it. */
             wouldChange: string[];
             /** @description Measured, rule or guess. */
-            founded: components["schemas"]["Founded"];
+            founded: components["schemas"]["Basis"];
             /** @description Cautions that belong to acting on it. */
             cautions: components["schemas"]["CautionId"][];
             /** @description A person may decide against it, with a reason. False only where going on burns or kills. */
             mayBeOverruled?: boolean;
+        };
+        VoidReadingsAsk: {
+            /** @description Whose last reading is struck; one that was read twice is named twice. What was replaced stands again. */
+            capacitorIds: string[];
         };
         VoltsPoint: {
             /**
@@ -7753,13 +7751,6 @@ export interface components {
              * @description Of the strongest under the least drain.
              */
             high: number;
-        };
-        WayRoundAsk: {
-            before: components["schemas"]["Towards"];
-            printed: components["schemas"]["Towards"];
-            seen: components["schemas"]["Towards"];
-            /** @default C1 */
-            designator: string;
         };
         WithoutHands: {
             /** Format: uuid */
@@ -8909,7 +8900,7 @@ export interface operations {
             };
         };
     };
-    StrikeObservation: {
+    VoidObservation: {
         parameters: {
             query?: never;
             header?: never;
@@ -9358,7 +9349,7 @@ export interface operations {
             };
         };
     };
-    GetNothingOn: {
+    GetNoPower: {
         parameters: {
             query?: {
                 silence?: string;
@@ -9377,7 +9368,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NothingOnScreen"];
+                    "application/json": components["schemas"]["NoPowerScreen"];
                 };
             };
         };
@@ -10361,7 +10352,7 @@ export interface operations {
             };
         };
     };
-    StrikeCapacitorReadings: {
+    VoidCapacitorReadings: {
         parameters: {
             query?: never;
             header?: never;
@@ -10372,7 +10363,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StrikeReadingsAsk"];
+                "application/json": components["schemas"]["VoidReadingsAsk"];
             };
         };
         responses: {
@@ -10476,7 +10467,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AreaLookAsk"];
+                "application/json": components["schemas"]["AreaInspectionAsk"];
             };
         };
         responses: {
@@ -11522,7 +11513,7 @@ export interface operations {
             };
         };
     };
-    StrikeRun: {
+    VoidRun: {
         parameters: {
             query?: never;
             header?: never;
@@ -12869,7 +12860,7 @@ export interface operations {
             };
         };
     };
-    CalcSitting: {
+    CalcMeasurementSeries: {
         parameters: {
             query?: never;
             header?: never;
@@ -12888,7 +12879,7 @@ export interface operations {
                  *       ]
                  *     }
                  */
-                "application/json": components["schemas"]["SittingAsk"];
+                "application/json": components["schemas"]["SeriesAsk"];
             };
         };
         responses: {
@@ -12898,7 +12889,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SittingCheck"];
+                    "application/json": components["schemas"]["SeriesCheck"];
                 };
             };
             /** @description Bad Request */
@@ -12912,7 +12903,7 @@ export interface operations {
             };
         };
     };
-    CalcWayRound: {
+    CalcPolarity: {
         parameters: {
             query?: never;
             header?: never;
@@ -12929,7 +12920,7 @@ export interface operations {
                  *       "seen": "right"
                  *     }
                  */
-                "application/json": components["schemas"]["WayRoundAsk"];
+                "application/json": components["schemas"]["PolarityAsk"];
             };
         };
         responses: {
@@ -14384,7 +14375,7 @@ export interface operations {
             };
         };
     };
-    CalcIsItReal: {
+    CalcSignificance: {
         parameters: {
             query?: never;
             header?: never;
@@ -14413,7 +14404,7 @@ export interface operations {
                  *       ]
                  *     }
                  */
-                "application/json": components["schemas"]["IsItRealAsk"];
+                "application/json": components["schemas"]["SignificanceAsk"];
             };
         };
         responses: {

@@ -8,7 +8,7 @@ With `href` each basin is a link and this is the way around a machine; without i
 <script lang="ts">
   import type { Schemas } from '$lib/api/client';
   import { stages, type Stage } from '$lib/words';
-  import { basin, surface } from './basin';
+  import { stageShape, surface } from './tideline-shape';
 
   let {
     tides,
@@ -16,12 +16,18 @@ With `href` each basin is a link and this is the way around a machine; without i
     href,
     at,
     now = Date.now(),
-  }: { tides: Schemas['Tide'][]; name: string; href?: (stage: Stage) => string; at?: Stage; now?: number } = $props();
+  }: {
+    tides: Schemas['StageProgress'][];
+    name: string;
+    href?: (stage: Stage) => string;
+    at?: Stage;
+    now?: number;
+  } = $props();
 
   const W = 64;
   const H = 32;
   const id = $props.id();
-  const stateWords: Record<Schemas['TideState'], string> = {
+  const stateWords: Record<Schemas['StageState'], string> = {
     empty: 'not begun',
     begun: 'begun',
     here: 'here now',
@@ -29,7 +35,7 @@ With `href` each basin is a link and this is the way around a machine; without i
     stopped: 'stopped',
     done: 'done',
   };
-  const fills: Record<Schemas['TideState'], string> = {
+  const fills: Record<Schemas['StageState'], string> = {
     empty: 'fill-transparent',
     begun: 'fill-verdigris',
     here: 'fill-brass',
@@ -38,17 +44,17 @@ With `href` each basin is a link and this is the way around a machine; without i
     done: 'fill-verdigris',
   };
   /** A wait that is over is not drawn as one, also when the page has stood open since. */
-  const stateOf = (t: Schemas['Tide']): Schemas['TideState'] =>
+  const stateOf = (t: Schemas['StageProgress']): Schemas['StageState'] =>
     t.state === 'waiting' && t.waitUntil && new Date(t.waitUntil).getTime() <= now ? 'here' : t.state;
-  const levelOf = (t: Schemas['Tide']) =>
+  const levelOf = (t: Schemas['StageProgress']) =>
     stateOf(t) === 'empty' ? 0 : Math.max(t.level, stateOf(t) === 'done' ? 1 : stateOf(t) === 'begun' ? 0.12 : 0.22);
   const word = (stage: Stage) => stages.find((s) => s.stage === stage)!.word;
-  const say = (t: Schemas['Tide']) =>
+  const say = (t: Schemas['StageProgress']) =>
     `${word(t.stage)}: ${stateWords[stateOf(t)]}${t.level > 0 && t.level < 1 ? `, ${Math.round(t.level * 100)} % done` : ''}${t.waits ? `, ${t.waits}` : ''}`;
 </script>
 
-{#snippet water(t: Schemas['Tide'], i: number, x: number)}
-  {@const b = basin(x, W, H)}
+{#snippet water(t: Schemas['StageProgress'], i: number, x: number)}
+  {@const b = stageShape(x, W, H)}
   {@const y = surface(levelOf(t), H)}
   {@const s = stateOf(t)}
   {#if s !== 'empty'}

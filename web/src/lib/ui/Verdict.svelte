@@ -8,7 +8,7 @@
   import type { Snippet } from 'svelte';
   import type { Schemas } from '$lib/api/client';
   import { si, siText } from '$lib/format';
-  import { foundedWords } from '$lib/words';
+  import { basisWords } from '$lib/words';
   import CautionNote from './CautionNote.svelte';
   import Mark, { type MarkOf } from './Mark.svelte';
   import OverruleForm from './OverruleForm.svelte';
@@ -67,7 +67,7 @@
 
 <section aria-labelledby="{id}-s">
   <p class="flex items-center gap-2 text-sm font-semibold {tone}">
-    <Mark of={mark} size={22} hidden />{word} · {foundedWords[verdict.founded]}{#if overruled}&nbsp;· overruled{/if}
+    <Mark of={mark} size={22} hidden />{word} · {basisWords[verdict.founded]}{#if overruled}&nbsp;· overruled{/if}
   </p>
   <svelte:element
     this={`h${heading}`}

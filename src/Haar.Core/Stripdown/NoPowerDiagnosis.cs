@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Stripdown;
@@ -12,13 +13,19 @@ public sealed record TouchedPiece(
     bool BackIn,
     bool StaysOut,
     string ExchangedFor,
-    string WayRound,
+    [property: JsonPropertyName("wayRound")] string Polarity,
     bool SecondLook,
     IReadOnlyList<TouchedLead> Leads
 );
 
 /// <param name="Keyed">Null when nobody said.</param>
-public sealed record TouchedLead(string Id, string Kind, bool? Keyed, string WayRound, bool BackIn);
+public sealed record TouchedLead(
+    string Id,
+    string Kind,
+    bool? Keyed,
+    [property: JsonPropertyName("wayRound")] string Polarity,
+    bool BackIn
+);
 
 /// <param name="Id">Of what is looked at.</param>
 /// <param name="Title">An order.</param>
@@ -40,7 +47,7 @@ public enum Silence
 /// Nothing on after a rebuild: what was touched since it last worked, most likely first for the minutes it takes. The weights
 /// are bench practice, not a standard: unseated modules and leads first, then the way round, then what was left over.
 /// </summary>
-public static class NothingOn
+public static class NoPowerDiagnosis
 {
     /// <param name="touched">From this machine's record.</param>
     /// <param name="leftOver">Fasteners not accounted for.</param>
@@ -135,11 +142,11 @@ public static class NothingOn
                     break;
             }
 
-            if (p.WayRound.Length > 0)
+            if (p.Polarity.Length > 0)
             {
                 Add(
                     $"{p.Id}:way",
-                    $"{p.Title}: {p.WayRound}?",
+                    $"{p.Title}: {p.Polarity}?",
                     p.SecondLook
                         ? "A second look was confirmed; look once more."
                         : "Nobody confirmed a second look at which way round it went.",
@@ -159,7 +166,7 @@ public static class NothingOn
             }
             foreach (var l in p.Leads)
             {
-                var loose = l.Keyed != true && l.WayRound.Length > 0;
+                var loose = l.Keyed != true && l.Polarity.Length > 0;
                 Add(
                     $"{l.Id}:lead",
                     $"Press {Words.Lower(l.Kind)} home at both ends",
@@ -171,7 +178,7 @@ public static class NothingOn
                 {
                     Add(
                         $"{l.Id}:way",
-                        $"{l.Kind}: {l.WayRound}?",
+                        $"{l.Kind}: {l.Polarity}?",
                         l.Keyed == false
                             ? "It goes in both ways, and the wrong one holds the machine dead."
                             : "Nobody said whether it goes in one way only.",
@@ -215,7 +222,7 @@ public static class NothingOn
                         question,
                         Outcome.Unknown,
                         "Nothing is recorded as touched since it last worked, so the record cannot say.",
-                        Founded.Guess
+                        Basis.Guess
                     )
                     .Changing("A strip-down step.")
             : open.Count == 0
@@ -224,7 +231,7 @@ public static class NothingOn
                         question,
                         Outcome.No,
                         "Everything that was touched has been looked at again: the cause is something that nobody touched, or it failed meanwhile.",
-                        Founded.Rule
+                        Basis.Rule
                     )
                     .Changing("First power taken again, step by step.")
             : Verdict
@@ -232,7 +239,7 @@ public static class NothingOn
                     question,
                     Outcome.YesIf,
                     $"Plug out, then: {Words.Lower(open[0].Title)}.",
-                    Founded.Guess,
+                    Basis.Guess,
                     [
                         .. open.Take(3)
                             .Select(c => new Reason(

@@ -3,7 +3,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Capacitors;
 
 /// <summary>A direction on the board's picture.</summary>
-public enum Towards
+public enum Direction
 {
     NotKnown = 0,
     Up,
@@ -13,44 +13,44 @@ public enum Towards
 }
 
 /// <summary>Does the new part sit the right way round? The photo from before, the board's print and the second look have to agree.</summary>
-public static class WayRound
+public static class Polarity
 {
     /// <param name="before">Where the old part's minus pointed, on the photo from before.</param>
     /// <param name="printed">Where the board's print has minus.</param>
     /// <param name="seen">Where the new part's stripe points now.</param>
-    public static Verdict Check(string designator, Towards before, Towards printed, Towards seen)
+    public static Verdict Check(string designator, Direction before, Direction printed, Direction seen)
     {
         var question = $"Does {designator} sit the right way round?";
-        var known = before != Towards.NotKnown ? before : printed;
-        if (before != Towards.NotKnown && printed != Towards.NotKnown && before != printed)
+        var known = before != Direction.NotKnown ? before : printed;
+        if (before != Direction.NotKnown && printed != Direction.NotKnown && before != printed)
         {
             return Verdict
                 .Of(
                     question,
                     Outcome.Unknown,
                     $"The old part's minus pointed {Word(before)} and the board's print says {Word(printed)}: one of them is wrong, and boards have been printed wrong. Find the pad that goes to ground with a meter: that one is minus.",
-                    Founded.Guess,
+                    Basis.Guess,
                     new Reason("A part the wrong way round bursts, sometimes hours later.")
                 )
                 .Changing("Ohms from each pad to ground, with the part out.");
         }
 
-        if (known == Towards.NotKnown)
+        if (known == Direction.NotKnown)
         {
             return Verdict
                 .Of(
                     question,
                     Outcome.Unknown,
                     "Nobody took down which way the old one sat. Find the pad that goes to ground with a meter: that one is minus, on all but negative supplies.",
-                    Founded.Guess
+                    Basis.Guess
                 )
                 .Changing("The photo from before.", "Ohms from each pad to ground.");
         }
 
-        if (seen == Towards.NotKnown)
+        if (seen == Direction.NotKnown)
         {
             return Verdict
-                .Of(question, Outcome.Unknown, $"Look again, best somebody else: its minus has to point {Word(known)}.", Founded.Rule)
+                .Of(question, Outcome.Unknown, $"Look again, best somebody else: its minus has to point {Word(known)}.", Basis.Rule)
                 .Changing("A second look.");
         }
 
@@ -58,15 +58,15 @@ public static class WayRound
             ? Verdict.Of(
                 question,
                 Outcome.Yes,
-                $"The right way round: its minus points {Word(seen)}, as {(before != Towards.NotKnown ? "the old one's did" : "the board's print says")}.",
-                Founded.Measured
+                $"The right way round: its minus points {Word(seen)}, as {(before != Direction.NotKnown ? "the old one's did" : "the board's print says")}.",
+                Basis.Measured
             )
             : Verdict
                 .Of(
                     question,
                     Outcome.No,
-                    $"Stop: its minus points {Word(seen)}, and {(before != Towards.NotKnown ? "on the photo the old one's pointed" : "the board's print says")} {Word(known)}. Turn it round before anything is powered.",
-                    Founded.Measured,
+                    $"Stop: its minus points {Word(seen)}, and {(before != Direction.NotKnown ? "on the photo the old one's pointed" : "the board's print says")} {Word(known)}. Turn it round before anything is powered.",
+                    Basis.Measured,
                     new Reason(
                         "A part the wrong way round bursts, sometimes hours later.",
                         Source: "aluminium electrolytics bear about 1 V the wrong way"
@@ -76,12 +76,12 @@ public static class WayRound
                 .Final();
     }
 
-    static string Word(Towards t) =>
+    static string Word(Direction t) =>
         t switch
         {
-            Towards.Up => "up",
-            Towards.Right => "right",
-            Towards.Down => "down",
+            Direction.Up => "up",
+            Direction.Right => "right",
+            Direction.Down => "down",
             _ => "left",
         };
 }

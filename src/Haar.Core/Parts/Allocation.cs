@@ -1,6 +1,7 @@
 using Google.OrTools.Graph;
+using Haar.Core.Capacitors;
 
-namespace Haar.Core.Capacitors;
+namespace Haar.Core.Parts;
 
 /// <summary>One place on a board that wants a part.</summary>
 /// <param name="Id">Of the capacitor.</param>

@@ -2,36 +2,14 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Costs;
 
-/// <summary>A figure that nobody knows exactly: low, likely, high, in ascending order.</summary>
-public sealed record Spread(double Low, double Likely, double High)
-{
-    public static readonly Spread None = new(0, 0, 0);
-
-    public static Spread operator +(Spread a, Spread b) => new(a.Low + b.Low, a.Likely + b.Likely, a.High + b.High);
-
-    /// <exception cref="BadFactException">Upside down, negative, or no number.</exception>
-    public static Spread Check(string field, Spread s, double most, string unit)
-    {
-        BadFactException.Finite($"{field}.low", s.Low, 0, most, unit);
-        BadFactException.Finite($"{field}.likely", s.Likely, 0, most, unit);
-        BadFactException.Finite($"{field}.high", s.High, 0, most, unit);
-        return s.Low <= s.Likely && s.Likely <= s.High
-            ? s
-            : throw new BadFactException(
-                field,
-                $"The range is upside down: {Markings.Si.Plain(s.Low)}, {Markings.Si.Plain(s.Likely)}, {Markings.Si.Plain(s.High)}. Low comes first, then likely, then high."
-            );
-    }
-}
-
 /// <summary>What a machine is expected to come to, as a person says it on the first day.</summary>
 public sealed record Expectation
 {
     /// <summary>Still to be spent until it is finished, in the workshop's currency; null when nobody has said.</summary>
-    public Spread? ToFinish { get; init; }
+    public Estimate? ToFinish { get; init; }
 
     /// <summary>What a complete, tested one costs.</summary>
-    public Spread? Complete { get; init; }
+    public Estimate? Complete { get; init; }
 
     /// <summary>The sum at which the person wants to stop; null for the house's rule.</summary>
     public double? StopLoss { get; init; }
@@ -41,7 +19,7 @@ public sealed record Expectation
 /// <param name="AtTheEnd">Spent plus what is expected; null when nobody has said.</param>
 /// <param name="StopLoss">The sum at which going on costs more than a complete one; null when neither is known.</param>
 /// <param name="Left">Stop-loss minus spent; negative when it is passed.</param>
-public sealed record GoOnResult(Verdict Verdict, double Spent, Spread? AtTheEnd, double? StopLoss, double? Left);
+public sealed record GoOnResult(Verdict Verdict, double Spent, Estimate? AtTheEnd, double? StopLoss, double? Left);
 
 /// <summary>Go on, or stop? What has been spent and what is still to come, against what a complete one costs.</summary>
 public static class GoOn
@@ -53,22 +31,22 @@ public static class GoOn
     /// <param name="next">What this decision would cost; 0 for none.</param>
     public static GoOnResult Of(double spent, Expectation e, double next = 0, string currency = "EUR", double stopLossShare = StopLossShare)
     {
-        BadFactException.Finite("spent", spent, 0, 1e7, currency);
-        BadFactException.Finite("next", next, 0, 1e7, currency);
-        BadFactException.Finite("stopLossShare", stopLossShare, 0.05, 10, "");
-        BadFactException.Finite("expectation.stopLoss", e.StopLoss, 0, 1e7, currency);
+        InvalidInputException.Finite("spent", spent, 0, 1e7, currency);
+        InvalidInputException.Finite("next", next, 0, 1e7, currency);
+        InvalidInputException.Finite("stopLossShare", stopLossShare, 0.05, 10, "");
+        InvalidInputException.Finite("expectation.stopLoss", e.StopLoss, 0, 1e7, currency);
         if (e.ToFinish is { } f)
         {
-            Spread.Check("expectation.toFinish", f, 1e7, currency);
+            Estimate.Check("expectation.toFinish", f, 1e7, currency);
         }
         if (e.Complete is { } c)
         {
-            Spread.Check("expectation.complete", c, 1e7, currency);
+            Estimate.Check("expectation.complete", c, 1e7, currency);
         }
         var stop = e.StopLoss ?? (e.Complete is { } complete ? Math.Round(complete.Likely * stopLossShare, 2) : null);
         // What is bought now is part of what was expected, until it is more than that.
         var end = e.ToFinish is { } to
-            ? new Spread(spent + Math.Max(next, to.Low), spent + Math.Max(next, to.Likely), spent + Math.Max(next, to.High))
+            ? new Estimate(spent + Math.Max(next, to.Low), spent + Math.Max(next, to.Likely), spent + Math.Max(next, to.High))
             : null;
         var left = stop - spent;
         const string question = "Go on, or stop?";
@@ -105,7 +83,7 @@ public static class GoOn
                         question,
                         Outcome.Unknown,
                         $"{Money(spent)} so far; nobody has said what a complete one costs, so there is no point at which to stop.",
-                        Founded.Guess,
+                        Basis.Guess,
                         reasons
                     )
                     .Changing("The price of a complete, tested one.", "A stop-loss of your own.")
@@ -115,7 +93,7 @@ public static class GoOn
                         question,
                         Outcome.No,
                         $"Stop: {Money(spent)} is spent, {Money(spent - limit)} past the point at which a complete one is cheaper.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing("A reason that is not money: say it, and go on.", "Selling what is left over.")
@@ -125,7 +103,7 @@ public static class GoOn
                         question,
                         Outcome.No,
                         $"Not this: {Money(next)} more would go {Money(spent + next - limit)} past the stop-loss.",
-                        Founded.Measured,
+                        Basis.Measured,
                         reasons
                     )
                     .Changing("A cheaper part, or one from a donor.")
@@ -135,7 +113,7 @@ public static class GoOn
                         question,
                         Outcome.YesIf,
                         $"{Money(limit - spent - next)} are left before a complete one is cheaper; nobody has said what finishing will cost.",
-                        Founded.Guess,
+                        Basis.Guess,
                         reasons
                     )
                     .Changing("What finishing is expected to cost.")
@@ -145,7 +123,7 @@ public static class GoOn
                         question,
                         Outcome.No,
                         $"Stop: even at the least, finishing comes to {Money(end.Low)}, {Money(end.Low - limit)} more than the stop-loss.",
-                        Founded.Rule,
+                        Basis.Rule,
                         reasons
                     )
                     .Changing("Parts from a donor.", "A higher price for a complete one.")
@@ -155,7 +133,7 @@ public static class GoOn
                         question,
                         Outcome.YesIf,
                         $"Doubtful: it likely ends at {Money(end.Likely)}, {Money(end.Likely - limit)} past the stop-loss. Go on only if the cheap case is in sight.",
-                        Founded.Rule,
+                        Basis.Rule,
                         reasons
                     )
                     .Changing("Parts from a donor.", "A look inside, before more is spent.")
@@ -165,7 +143,7 @@ public static class GoOn
                         question,
                         Outcome.YesIf,
                         $"Go on, with an eye on it: likely {Money(end.Likely)}, but at the worst {Money(end.High - limit)} past the stop-loss.",
-                        Founded.Rule,
+                        Basis.Rule,
                         reasons
                     )
                     .Changing("What the dearest unknown turns out to be.")
@@ -173,7 +151,7 @@ public static class GoOn
                 question,
                 Outcome.Yes,
                 $"Go on: even at the worst it ends at {Money(end.High)}, {Money(limit - end.High)} under the stop-loss.",
-                Founded.Rule,
+                Basis.Rule,
                 reasons
             );
         return new(v, spent, end, stop, left);

@@ -1,7 +1,8 @@
+using Haar.Core.Capacitors;
 using Haar.Core.Markings;
 using Haar.Core.Verdicts;
 
-namespace Haar.Core.Capacitors;
+namespace Haar.Core.Parts;
 
 /// <summary>Places that want the same part, on any board of any machine.</summary>
 /// <param name="Key">Names it in the answer.</param>
@@ -81,7 +82,7 @@ public static class OrderPlan
         MostOffers = 10_000;
 
     /// <param name="seconds">Time for the proof.</param>
-    /// <exception cref="BadFactException">A count, price or pack that cannot be.</exception>
+    /// <exception cref="InvalidInputException">A count, price or pack that cannot be.</exception>
     public static OrderResult Of(
         IReadOnlyList<OrderNeed> needs,
         IReadOnlyList<SupplierOffer> offers,
@@ -122,7 +123,7 @@ public static class OrderPlan
         if (found is null && !best.Proven)
         {
             var late = Verdict
-                .Of("What is ordered, and where?", Outcome.Unknown, "No order was found in the time given.", Founded.Guess)
+                .Of("What is ordered, and where?", Outcome.Unknown, "No order was found in the time given.", Basis.Guess)
                 .Changing("More time.", "Fewer parts at once.");
             return new([], 0, 0, false, 0, [], null, late, policy);
         }
@@ -199,7 +200,7 @@ public static class OrderPlan
                     question,
                     needs.Count == 0 ? Outcome.No : Outcome.Unknown,
                     needs.Count == 0 ? "Nothing has to be ordered." : "Nobody has any of it in time.",
-                    Founded.Rule,
+                    Basis.Rule,
                     uncovered.Select(u => new Reason($"{u.Pieces} × {u.Need}: {u.Why}"))
                 )
                 .Changing("A later day.", "Another supplier's list.");
@@ -227,7 +228,7 @@ public static class OrderPlan
         var sentence =
             $"{Words.Capital(parcelWord)} for {Money(cost)} in all, here in {days} {(days == 1 ? "day" : "days")}.{(uncovered.Count > 0 ? $" {uncovered.Sum(u => u.Pieces)} pieces are not to be had." : "")}";
         return Verdict
-            .Of(question, uncovered.Count > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Founded.Rule : Founded.Guess, reasons)
+            .Of(question, uncovered.Count > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Basis.Rule : Basis.Guess, reasons)
             .Changing(one is not null && one.Cost - cost < 3 ? [$"One parcel less for {Money(one.Cost - cost)} more."] : []);
     }
 
@@ -240,41 +241,41 @@ public static class OrderPlan
     {
         if (needs.Count > MostNeeds)
         {
-            throw new BadFactException("needs", $"At most {MostNeeds} needs.");
+            throw new InvalidInputException("needs", $"At most {MostNeeds} needs.");
         }
         if (offers.Count > MostOffers)
         {
-            throw new BadFactException("offers", $"At most {MostOffers} offers.");
+            throw new InvalidInputException("offers", $"At most {MostOffers} offers.");
         }
-        BadFactException.Finite("policy.spareShare", policy.SpareShare, 0, 5, "");
+        InvalidInputException.Finite("policy.spareShare", policy.SpareShare, 0, 5, "");
         if (policy.SpareLeast is < 0 or > 1000)
         {
-            throw new BadFactException("policy.spareLeast", "Spares from 0 to 1000.");
+            throw new InvalidInputException("policy.spareLeast", "Spares from 0 to 1000.");
         }
         for (var i = 0; i < needs.Count; i++)
         {
             if (needs[i].Key.Trim().Length == 0)
             {
-                throw new BadFactException($"needs[{i}].key", "Give each need a key.");
+                throw new InvalidInputException($"needs[{i}].key", "Give each need a key.");
             }
             if (needs[i].Count is < 1 or > 10_000)
             {
-                throw new BadFactException($"needs[{i}].count", "1 to 10 000 pieces.");
+                throw new InvalidInputException($"needs[{i}].count", "1 to 10 000 pieces.");
             }
             CapacitorJudge.Check(needs[i].Spec);
         }
 
         if (suppliers.GroupBy(s => s.Id).Any(g => g.Count() > 1))
         {
-            throw new BadFactException("suppliers", "Two suppliers have one id.");
+            throw new InvalidInputException("suppliers", "Two suppliers have one id.");
         }
         for (var i = 0; i < suppliers.Count; i++)
         {
-            BadFactException.Finite($"suppliers[{i}].postage", suppliers[i].Postage, 0, 10_000, "");
-            BadFactException.Finite($"suppliers[{i}].freeFrom", suppliers[i].FreeFrom, 0, 1e6, "");
+            InvalidInputException.Finite($"suppliers[{i}].postage", suppliers[i].Postage, 0, 10_000, "");
+            InvalidInputException.Finite($"suppliers[{i}].freeFrom", suppliers[i].FreeFrom, 0, 1e6, "");
             if (suppliers[i].Days is < 0 or > 400)
             {
-                throw new BadFactException($"suppliers[{i}].days", "Days from 0 to 400.");
+                throw new InvalidInputException($"suppliers[{i}].days", "Days from 0 to 400.");
             }
         }
 
@@ -284,15 +285,15 @@ public static class OrderPlan
             var o = offers[i];
             if (!ids.Contains(o.Supplier))
             {
-                throw new BadFactException($"offers[{i}].supplier", $"There is no supplier “{o.Supplier}” in the list.");
+                throw new InvalidInputException($"offers[{i}].supplier", $"There is no supplier “{o.Supplier}” in the list.");
             }
             if (o.PackSize is < 1 or > 100_000)
             {
-                throw new BadFactException($"offers[{i}].packSize", "1 to 100 000 pieces a pack.");
+                throw new InvalidInputException($"offers[{i}].packSize", "1 to 100 000 pieces a pack.");
             }
             if (o.StockPacks is < 0)
             {
-                throw new BadFactException($"offers[{i}].stockPacks", "0 or more packs.");
+                throw new InvalidInputException($"offers[{i}].stockPacks", "0 or more packs.");
             }
             if (
                 o.Breaks.Count is 0 or > 12
@@ -300,11 +301,11 @@ public static class OrderPlan
                 || o.Breaks.Zip(o.Breaks.Skip(1)).Any(p => p.Second.FromPacks <= p.First.FromPacks)
             )
             {
-                throw new BadFactException($"offers[{i}].breaks", "Price breaks rise in packs, the first from 1.");
+                throw new InvalidInputException($"offers[{i}].breaks", "Price breaks rise in packs, the first from 1.");
             }
             foreach (var b in o.Breaks)
             {
-                BadFactException.Finite($"offers[{i}].breaks", b.PackPrice, 0, 100_000, "");
+                InvalidInputException.Finite($"offers[{i}].breaks", b.PackPrice, 0, 100_000, "");
             }
             CapacitorJudge.Check(o.Spec);
         }

@@ -51,14 +51,14 @@ public sealed record Comparison(
 /// Is the change real? A two-sided rank test (Mann and Whitney 1947), exact with ties by counting every way to share the ranks
 /// out, up to 60 runs in all, and by the normal approximation with tie correction above. It asks nothing of the shape of the scatter.
 /// </summary>
-public static class IsItReal
+public static class SignificanceTest
 {
     /// <summary>House threshold: one false alarm in twenty.</summary>
     public const double DefaultAlpha = 0.05;
 
     const int MostExact = 60;
 
-    /// <exception cref="BadFactException">A series is empty or holds what is not a number.</exception>
+    /// <exception cref="InvalidInputException">A series is empty or holds what is not a number.</exception>
     public static Comparison Compare(
         string what,
         IReadOnlyList<double> before,
@@ -71,8 +71,8 @@ public static class IsItReal
     {
         Check("before", before);
         Check("after", after);
-        BadFactException.Finite("alpha", alpha, 0.0001, 0.5, "");
-        BadFactException.Finite("resolution", resolution, 0, 1e12, "");
+        InvalidInputException.Finite("alpha", alpha, 0.0001, 0.5, "");
+        InvalidInputException.Finite("resolution", resolution, 0, 1e12, "");
         var (b, a) = (Summary(before), Summary(after));
         var p = Probability(before, after);
         var (ratio, low, high) = Ratios(before, after, b.Median, a.Median);
@@ -209,7 +209,7 @@ public static class IsItReal
                     question,
                     Outcome.No,
                     $"No. The medians differ by {Si.Plain(Math.Abs(difference))}{dimension}, which is no more than the instrument shows.",
-                    Founded.Measured,
+                    Basis.Measured,
                     reasons
                 )
                 .Changing("An instrument that resolves less.");
@@ -223,7 +223,7 @@ public static class IsItReal
                     question,
                     Outcome.Unknown,
                     $"Too few runs to say: take at least {needed} before and {needed} after.",
-                    Founded.Guess,
+                    Basis.Guess,
                     reasons
                 )
                 .Changing($"{Math.Max(0, needed - b.Count)} more runs before and {Math.Max(0, needed - a.Count)} after.");
@@ -232,7 +232,7 @@ public static class IsItReal
         if (p > alpha)
         {
             return Verdict
-                .Of(question, Outcome.No, "No. The difference lies within the scatter of the runs.", Founded.Measured, reasons)
+                .Of(question, Outcome.No, "No. The difference lies within the scatter of the runs.", Basis.Measured, reasons)
                 .Changing("More runs, if a small change matters.");
         }
 
@@ -247,7 +247,7 @@ public static class IsItReal
                 question,
                 Outcome.Yes,
                 $"Yes, it is real, and {(gain ? "better" : "worse")}: {Si.Plain(b.Median)} to {Si.Plain(a.Median)}{dimension}, {much}.",
-                Founded.Measured,
+                Basis.Measured,
                 reasons
             )
             .Changing("The same runs on another day.");
@@ -305,12 +305,12 @@ public static class IsItReal
     {
         if (values.Count is 0 or > 5000)
         {
-            throw new BadFactException(field, "A series is 1 to 5000 runs.");
+            throw new InvalidInputException(field, "A series is 1 to 5000 runs.");
         }
 
         for (var i = 0; i < values.Count; i++)
         {
-            BadFactException.Finite($"{field}[{i}]", values[i], -1e15, 1e15, "");
+            InvalidInputException.Finite($"{field}[{i}]", values[i], -1e15, 1e15, "");
         }
     }
 }

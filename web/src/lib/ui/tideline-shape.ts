@@ -10,7 +10,7 @@ export interface Basin {
  * One basin that starts at x and is w wide and h deep: a flat shoulder, a steep bank, a flat bed, and the same back up,
  * so that the next basin's line begins where this one ends.
  */
-export function basin(x: number, w: number, h: number): Basin {
+export function stageShape(x: number, w: number, h: number): Basin {
   const s = Math.min(7, w * 0.11);
   const bank = Math.min(13, w * 0.22);
   const r = Math.min(9, h * 0.3);

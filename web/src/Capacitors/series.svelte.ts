@@ -11,10 +11,10 @@ export interface Sat {
 }
 
 /**
- * A sitting at the meter: parts measured one after the other, a reference part read first and last, one part read again.
- * `check` is there once the sitting was ended and says whether its readings can be kept.
+ * A measurement series: parts measured one after the other, a reference part read first and last, one part read again.
+ * `check` is there once the series was ended and says whether its readings can be kept.
  */
-export class Sitting {
+export class MeasurementSeries {
   going = $state(false);
   /** Every reading that was kept, in turn; a part that was measured twice is there twice. */
   measured = $state.raw<Sat[]>([]);
@@ -22,7 +22,7 @@ export class Sitting {
   end = $state<number>();
   /** Readings of one part, the first of them the one that was kept. */
   again = $state.raw<Omit<Sat, 'id' | 'farads'> & { farads: number[] }>();
-  check = $state.raw<Schemas['SittingCheck']>();
+  check = $state.raw<Schemas['SeriesCheck']>();
 
   readonly last = $derived(this.measured.at(-1));
   readonly parts = $derived(this.measured.filter((m, i, all) => all.findIndex((x) => x.id === m.id) === i).length);
@@ -71,8 +71,8 @@ export class Sitting {
     this.going = false;
   }
 
-  /** Strikes every reading of the sitting. */
-  async strike(machineId: string) {
+  /** Strikes every reading of the series. */
+  async voidAll(machineId: string) {
     await act(
       api.POST('/api/machines/{id}/capacitors/readings/strike', {
         params: { path: { id: machineId } },

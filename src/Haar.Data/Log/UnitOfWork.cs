@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Haar.Core.Verdicts;
-using Haar.Data.Standings;
+using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 
@@ -23,7 +23,7 @@ public sealed class UndoException(string message) : Exception(message);
 /// Where every act is done: one transaction that writes the change, its entry in the log with what is needed to undo it, and
 /// the standing of every machine that it touches.
 /// </summary>
-public sealed class Bench(HaarDb db, TimeProvider time, Live live)
+public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live)
 {
     static long lastId;
 
@@ -72,7 +72,8 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
             var entry in db
                 .ChangeTracker.Entries()
                 .Where(e =>
-                    e.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && e.Entity is not (LogEntry or StandingRow)
+                    e.State is EntityState.Added or EntityState.Modified or EntityState.Deleted
+                    && e.Entity is not (LogEntry or MachineStatusRow)
                 )
                 .ToList()
         )
@@ -121,7 +122,7 @@ public sealed class Bench(HaarDb db, TimeProvider time, Live live)
         await db.SaveChangesAsync(cancel);
         foreach (var id in touched)
         {
-            await StandingKeeper.RefreshAsync(db, id, now, cancel);
+            await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
         }
         await transaction.CommitAsync(cancel);
         live.Say(touched);

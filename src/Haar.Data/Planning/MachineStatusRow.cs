@@ -1,18 +1,21 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Planning;
 
-namespace Haar.Data.Standings;
+namespace Haar.Data.Planning;
 
 /// <summary>
-/// A machine's <see cref="Standing"/> as it was computed in the act that last touched it, so that the workshop reads one
+/// A machine's <see cref="MachineStatus"/> as it was computed in the act that last touched it, so that the workshop reads one
 /// row a machine. Never the truth itself: it can be thrown away and computed again.
 /// </summary>
-public sealed class StandingRow
+public sealed class MachineStatusRow
 {
     public Guid MachineId { get; init; }
     public string Name { get; set; } = "";
     public string Kind { get; set; } = "";
     public int? YearFrom { get; set; }
-    public Standing Standing { get; set; } = null!;
+
+    [JsonPropertyName("standing")]
+    public MachineStatus Status { get; set; } = null!;
     public bool HasNext { get; set; }
     public bool Danger { get; set; }
     public int WantedBy { get; set; }

@@ -2,6 +2,7 @@ using FsCheck;
 using FsCheck.Fluent;
 using FsCheck.Xunit;
 using Haar.Core.Capacitors;
+using Haar.Core.Meters;
 using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 
@@ -122,18 +123,18 @@ public class OrderTests
         Assert.Equal(
             "offers[0].supplier",
             Assert
-                .Throws<BadFactException>(() => OrderPlan.Of([Need(10, 1)], [Offer("x", "1", 10, 1, 1)], [new("a", "A", 1, 3)], Today))
+                .Throws<InvalidInputException>(() => OrderPlan.Of([Need(10, 1)], [Offer("x", "1", 10, 1, 1)], [new("a", "A", 1, 3)], Today))
                 .Field
         );
         Assert.Equal(
             "offers[0].breaks",
             Assert
-                .Throws<BadFactException>(() =>
+                .Throws<InvalidInputException>(() =>
                     OrderPlan.Of([Need(10, 1)], [Offer("a", "1", 10, 1, 1, null, new PriceBreak(1, 0.5))], [new("a", "A", 1, 3)], Today)
                 )
                 .Field
         );
-        Assert.Equal("needs[0].count", Assert.Throws<BadFactException>(() => OrderPlan.Of([Need(10, 0)], [], [], Today)).Field);
+        Assert.Equal("needs[0].count", Assert.Throws<InvalidInputException>(() => OrderPlan.Of([Need(10, 0)], [], [], Today)).Field);
     }
 
     public sealed record Case(List<OrderNeed> Needs, List<SupplierOffer> Offers, List<SupplierTerms> Suppliers);
@@ -528,13 +529,13 @@ public class DecisionTests
     }
 
     [Theory]
-    [InlineData(Towards.Left, Towards.NotKnown, Towards.Left, Outcome.Yes)]
-    [InlineData(Towards.Left, Towards.NotKnown, Towards.Right, Outcome.No)]
-    [InlineData(Towards.Left, Towards.Right, Towards.Left, Outcome.Unknown)]
-    [InlineData(Towards.NotKnown, Towards.NotKnown, Towards.Left, Outcome.Unknown)]
-    [InlineData(Towards.NotKnown, Towards.Up, Towards.Up, Outcome.Yes)]
-    public void Photo_print_and_second_look_have_to_agree(Towards before, Towards printed, Towards seen, Outcome want) =>
-        Assert.Equal(want, WayRound.Check("C14", before, printed, seen).Outcome);
+    [InlineData(Direction.Left, Direction.NotKnown, Direction.Left, Outcome.Yes)]
+    [InlineData(Direction.Left, Direction.NotKnown, Direction.Right, Outcome.No)]
+    [InlineData(Direction.Left, Direction.Right, Direction.Left, Outcome.Unknown)]
+    [InlineData(Direction.NotKnown, Direction.NotKnown, Direction.Left, Outcome.Unknown)]
+    [InlineData(Direction.NotKnown, Direction.Up, Direction.Up, Outcome.Yes)]
+    public void Photo_print_and_second_look_have_to_agree(Direction before, Direction printed, Direction seen, Outcome want) =>
+        Assert.Equal(want, Polarity.Check("C14", before, printed, seen).Outcome);
 
     [Fact]
     public void Low_ones_come_before_tall_ones_and_each_once()
@@ -589,10 +590,10 @@ public class DecisionTests
     [Fact]
     public void A_sitting_with_a_drifting_meter_or_a_loose_probe_is_not_kept()
     {
-        Assert.Equal(Outcome.Yes, Sitting.Check(47.1, 47.2, [32.4, 32.6]).Verdict.Outcome);
-        Assert.Equal(Outcome.No, Sitting.Check(47.1, 48.3, []).Verdict.Outcome);
-        Assert.Equal(Outcome.No, Sitting.Check(null, null, [32.4, 35]).Verdict.Outcome);
-        Assert.Equal(Outcome.Unknown, Sitting.Check(null, null, []).Verdict.Outcome);
+        Assert.Equal(Outcome.Yes, MeasurementSeries.Check(47.1, 47.2, [32.4, 32.6]).Verdict.Outcome);
+        Assert.Equal(Outcome.No, MeasurementSeries.Check(47.1, 48.3, []).Verdict.Outcome);
+        Assert.Equal(Outcome.No, MeasurementSeries.Check(null, null, [32.4, 35]).Verdict.Outcome);
+        Assert.Equal(Outcome.Unknown, MeasurementSeries.Check(null, null, []).Verdict.Outcome);
     }
 
     [Fact]

@@ -8,7 +8,7 @@
     onunknown,
   }: {
     kind: Schemas['CapacitorKind'];
-    onpick: (t: Schemas['Towards']) => void;
+    onpick: (t: Schemas['Direction']) => void;
     unknown?: string;
     onunknown?: () => void;
   } = $props();

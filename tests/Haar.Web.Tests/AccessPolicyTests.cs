@@ -1,11 +1,12 @@
 using System.Net;
 using System.Text.Json.Nodes;
+using Haar.Core.Settings;
 using Haar.Web.Identity;
 
 namespace Haar.Web.Tests;
 
 /// <summary>Who may come in, and what an answer carries.</summary>
-public class DoorTests
+public class AccessPolicyTests
 {
     [Theory]
     [InlineData("http://127.0.0.1:5270", true)]

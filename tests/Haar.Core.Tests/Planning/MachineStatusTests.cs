@@ -8,7 +8,7 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Tests.Planning;
 
-public class TidelineTests
+public class MachineStatusTests
 {
     static readonly DateTimeOffset Now = new(2026, 11, 25, 14, 0, 0, TimeSpan.Zero);
     static readonly Machine Machine = new()
@@ -50,15 +50,15 @@ public class TidelineTests
             At = Now.AddDays(-1),
         };
 
-    static Tide Of(Standing s, Stage stage) => s.Tides.Single(t => t.Stage == stage);
+    static StageProgress Of(MachineStatus s, Stage stage) => s.Progress.Single(t => t.Stage == stage);
 
     [Fact]
     public void There_are_eleven_basins_in_the_order_of_the_work()
     {
-        var s = Tideline.Of(Facts(), Now);
-        Assert.Equal(Stages.All, s.Tides.Select(t => t.Stage));
-        Assert.Equal(11, s.Tides.Count);
-        Assert.Equal(TideState.Done, Of(s, Stage.Survey).State);
+        var s = MachineStatusRule.Of(Facts(), Now);
+        Assert.Equal(Stages.All, s.Progress.Select(t => t.Stage));
+        Assert.Equal(11, s.Progress.Count);
+        Assert.Equal(StageState.Done, Of(s, Stage.Survey).State);
     }
 
     [Fact]
@@ -80,10 +80,10 @@ public class TidelineTests
                 },
             ],
         };
-        var s = Tideline.Of(f, Now);
+        var s = MachineStatusRule.Of(f, Now);
         Assert.Equal("Take the leaking cell out", s.Next!.Title);
         Assert.True(s.Next.Danger);
-        Assert.Equal(TideState.Stopped, Of(s, Stage.Survey).State);
+        Assert.Equal(StageState.Stopped, Of(s, Stage.Survey).State);
         Assert.Equal("Stopped before power.", s.Headline);
     }
 
@@ -92,7 +92,7 @@ public class TidelineTests
     {
         NextAct A(string t, int wanted, Stage stage, int days, bool danger = false) =>
             new(t, "", stage, 5, "", danger, wanted, Now.AddDays(-days), "");
-        var order = Tideline
+        var order = MachineStatusRule
             .Order([
                 A("old", 0, Stage.Case, 9),
                 A("early", 0, Stage.Boards, 1),
@@ -110,11 +110,11 @@ public class TidelineTests
         var first = Job(Stage.Boards, "Rinse");
         var second = Job(Stage.StripDown, "Look");
         second.After = [first.Id];
-        Assert.Equal("Rinse", Tideline.Of(Facts() with { Jobs = [first, second] }, Now).Next!.Title);
+        Assert.Equal("Rinse", MachineStatusRule.Of(Facts() with { Jobs = [first, second] }, Now).Next!.Title);
         var elsewhere = Job(Stage.Case, "Soak");
         elsewhere.After = [Guid.NewGuid()];
         Assert.DoesNotContain(
-            Tideline.Of(Facts() with { Jobs = [elsewhere], OpenElsewhere = elsewhere.After.ToHashSet() }, Now).Others,
+            MachineStatusRule.Of(Facts() with { Jobs = [elsewhere], OpenElsewhere = elsewhere.After.ToHashSet() }, Now).Others,
             a => a.Title == "Soak"
         );
     }
@@ -124,18 +124,18 @@ public class TidelineTests
     {
         var j = Job(Stage.Case, "Turn the shell", JobState.Waiting);
         (j.WaitsFor, j.WaitUntil) = ("in the sun", Now.AddHours(1));
-        Assert.Equal(TideState.Waiting, Of(Tideline.Of(Facts() with { Jobs = [j] }, Now), Stage.Case).State);
-        var later = Tideline.Of(Facts() with { Jobs = [j] }, Now.AddHours(1));
+        Assert.Equal(StageState.Waiting, Of(MachineStatusRule.Of(Facts() with { Jobs = [j] }, Now), Stage.Case).State);
+        var later = MachineStatusRule.Of(Facts() with { Jobs = [j] }, Now.AddHours(1));
         Assert.Equal("Turn the shell", later.Next!.Title);
-        Assert.Equal(TideState.Here, Of(later, Stage.Case).State);
+        Assert.Equal(StageState.Here, Of(later, Stage.Case).State);
     }
 
     [Fact]
     public void Water_rises_with_the_minutes_done()
     {
         var f = Facts() with { Jobs = [Job(Stage.Case, "a", JobState.Done, 30), Job(Stage.Case, "b", minutes: 10)] };
-        Assert.Equal(0.75, Of(Tideline.Of(f, Now), Stage.Case).Level, 9);
-        Assert.Equal(1, Of(Tideline.Of(f with { Closings = [new StageClosing { Stage = Stage.Case }] }, Now), Stage.Case).Level);
+        Assert.Equal(0.75, Of(MachineStatusRule.Of(f, Now), Stage.Case).Level, 9);
+        Assert.Equal(1, Of(MachineStatusRule.Of(f with { Closings = [new StageClosing { Stage = Stage.Case }] }, Now), Stage.Case).Level);
     }
 
     [Fact]
@@ -259,7 +259,7 @@ public class TidelineTests
         Assert.Equal(
             field,
             Assert
-                .Throws<BadFactException>(() =>
+                .Throws<InvalidInputException>(() =>
                     Arrivals.Check(
                         new Machine
                         {

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { Sitting } from './sitting.svelte';
+import { MeasurementSeries } from './series.svelte';
 
 const post = vi.hoisted(() => vi.fn());
 vi.mock('$lib/api/client', () => ({ api: { POST: post }, ask: (x: unknown) => x }));
@@ -14,14 +14,14 @@ const part = (designator: string, farads: number) => ({
   farads,
 });
 
-describe('a sitting at the meter', () => {
+describe('a measurement series at the meter', () => {
   beforeEach(() => {
     post.mockReset().mockReturnValue({ verdict: { outcome: 'yes' } });
     meter.mockReset();
   });
 
   it('is judged by a reference read first and last and by one part read again', async () => {
-    const s = new Sitting();
+    const s = new MeasurementSeries();
     s.begin();
     meter
       .mockResolvedValueOnce({ value: 1e-6 })
@@ -42,7 +42,7 @@ describe('a sitting at the meter', () => {
   });
 
   it('says nothing of drift when the reference was read only once, and goes on with the same part when another is read again', async () => {
-    const s = new Sitting();
+    const s = new MeasurementSeries();
     s.begin();
     meter.mockResolvedValue({ value: 1e-6 });
     await s.reference();
@@ -57,7 +57,7 @@ describe('a sitting at the meter', () => {
   });
 
   it('keeps nothing of an open reading, and a part measured twice counts once and is struck twice', async () => {
-    const s = new Sitting();
+    const s = new MeasurementSeries();
     s.begin();
     meter.mockResolvedValue({ value: null });
     await expect(s.reference()).rejects.toThrow(/open/);
@@ -65,7 +65,7 @@ describe('a sitting at the meter', () => {
     s.took(part('C1', 47e-6));
     s.took(part('C1', 46e-6));
     expect(s.parts).toBe(1);
-    await s.strike('m');
+    await s.voidAll('m');
     expect(post).toHaveBeenCalledWith('/api/machines/{id}/capacitors/readings/strike', {
       params: { path: { id: 'm' } },
       body: { capacitorIds: ['C1', 'C1'] },
@@ -73,7 +73,7 @@ describe('a sitting at the meter', () => {
   });
 
   it('of nothing measured is simply over', async () => {
-    const s = new Sitting();
+    const s = new MeasurementSeries();
     s.begin();
     await s.finish();
     expect(post).not.toHaveBeenCalled();

@@ -1,10 +1,10 @@
 using Haar.Core.Planning;
 using Microsoft.EntityFrameworkCore;
 
-namespace Haar.Data.Standings;
+namespace Haar.Data.Planning;
 
-/// <summary>Loads the facts of a machine and keeps its standing row true.</summary>
-public static class StandingKeeper
+/// <summary>Loads the facts of a machine and keeps its status row true.</summary>
+public static class MachineStatusKeeper
 {
     /// <summary>Everything known of one machine; null when there is no such machine.</summary>
     public static async Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, CancellationToken cancel = default)
@@ -59,7 +59,7 @@ public static class StandingKeeper
         };
     }
 
-    /// <summary>Computes one machine's standing and stores it; also that of machines whose work comes after this one's.</summary>
+    /// <summary>Computes one machine's status and stores it; also that of machines whose work comes after this one's.</summary>
     public static async Task RefreshAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel = default)
     {
         await StoreAsync(db, id, now, cancel);
@@ -81,7 +81,7 @@ public static class StandingKeeper
     public static async Task RefreshStaleAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
     {
         var stale = await db
-            .Standings.Where(s => s.StaleAt != null && s.StaleAt <= now)
+            .Statuses.Where(s => s.StaleAt != null && s.StaleAt <= now)
             .Select(s => s.MachineId)
             .Take(200)
             .ToListAsync(cancel);
@@ -101,12 +101,12 @@ public static class StandingKeeper
         {
             return;
         }
-        var standing = Tideline.Of(facts, now);
-        var row = await db.Standings.FirstOrDefaultAsync(s => s.MachineId == id, cancel);
+        var status = MachineStatusRule.Of(facts, now);
+        var row = await db.Statuses.FirstOrDefaultAsync(s => s.MachineId == id, cancel);
         if (row is null)
         {
-            row = new StandingRow { MachineId = id };
-            db.Standings.Add(row);
+            row = new MachineStatusRow { MachineId = id };
+            db.Statuses.Add(row);
         }
 
         row.Name = facts.Machine.Name;
@@ -115,14 +115,14 @@ public static class StandingKeeper
         row.ArrivedAt = facts.Machine.ArrivedAt;
         row.HandedOver = facts.Machine.HandedOverAt is not null;
         row.Removed = facts.Machine.RemovedAt is not null;
-        row.Standing = standing;
-        row.HasNext = standing.Next is not null;
-        row.Danger = standing.Next?.Danger ?? false;
-        row.WantedBy = standing.Next?.WantedBy ?? 0;
-        row.NextStage = (int)(standing.Next?.Stage ?? Stage.HandOver);
-        row.Since = standing.Next?.Since ?? facts.Machine.ArrivedAt;
-        row.Stopped = standing.Tone == TideState.Stopped;
-        row.HandsMinutesLeft = standing.HandsMinutesLeft;
+        row.Status = status;
+        row.HasNext = status.Next is not null;
+        row.Danger = status.Next?.Danger ?? false;
+        row.WantedBy = status.Next?.WantedBy ?? 0;
+        row.NextStage = (int)(status.Next?.Stage ?? Stage.HandOver);
+        row.Since = status.Next?.Since ?? facts.Machine.ArrivedAt;
+        row.Stopped = status.Tone == StageState.Stopped;
+        row.HandsMinutesLeft = status.HandsMinutesLeft;
         row.StaleAt = facts.Jobs.Where(j => j.Waits(now) && j.WaitUntil is not null).Select(j => j.WaitUntil).Min();
     }
 

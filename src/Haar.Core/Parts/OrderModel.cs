@@ -1,9 +1,10 @@
 using System.Globalization;
 using Google.OrTools.Graph;
 using Google.OrTools.Sat;
+using Haar.Core.Capacitors;
 using Haar.Core.Verdicts;
 
-namespace Haar.Core.Capacitors;
+namespace Haar.Core.Parts;
 
 /// <summary>An offer that will do for a need; both by their place in the lists.</summary>
 sealed record OrderFit(int Need, int Offer, Outcome Fit);

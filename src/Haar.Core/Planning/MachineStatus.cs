@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Capacitors;
 using Haar.Core.Corrosion;
 using Haar.Core.Intake;
@@ -8,7 +9,7 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Planning;
 
-public enum TideState
+public enum StageState
 {
     Empty = 0,
     Begun,
@@ -23,7 +24,7 @@ public enum TideState
 /// <param name="State">Its colour and mark.</param>
 /// <param name="Waits">A word or two beneath; empty when nothing.</param>
 /// <param name="WaitUntil">When a wait without hands ends.</param>
-public sealed record Tide(Stage Stage, double Level, TideState State, string Waits, DateTimeOffset? WaitUntil);
+public sealed record StageProgress(Stage Stage, double Level, StageState State, string Waits, DateTimeOffset? WaitUntil);
 
 /// <summary>Something that the hand can do now.</summary>
 /// <param name="Title">An order, without the machine's name.</param>
@@ -54,13 +55,13 @@ public sealed record NextAct(
 /// <param name="Detail">A second line.</param>
 /// <param name="Tone">The state that the headline is coloured by.</param>
 /// <param name="HandsMinutesLeft">Hands-on minutes of everything listed and not done.</param>
-public sealed record Standing(
-    IReadOnlyList<Tide> Tides,
+public sealed record MachineStatus(
+    [property: JsonPropertyName("tides")] IReadOnlyList<StageProgress> Progress,
     NextAct? Next,
     IReadOnlyList<NextAct> Others,
     string Headline,
     string Detail,
-    TideState Tone,
+    StageState Tone,
     DateTimeOffset? WaitUntil,
     int HandsMinutesLeft
 );
@@ -69,9 +70,9 @@ public sealed record Standing(
 /// Where every machine stands and what comes next. The rule for now, which a solver will replace: a danger first, then what
 /// others wait for, then the earliest stage, then the oldest.
 /// </summary>
-public static class Tideline
+public static class MachineStatusRule
 {
-    public static Standing Of(MachineFacts f, DateTimeOffset now)
+    public static MachineStatus Of(MachineFacts f, DateTimeOffset now)
     {
         var year = now.Year;
         var caps = CapacitorAssessments.Of(f, year);
@@ -81,7 +82,7 @@ public static class Tideline
         var acts = Acts(f, caps, gate, plan, closed, now).ToList();
         var ordered = Order(acts).ToList();
         var next = f.Machine.HandedOverAt is null ? ordered.FirstOrDefault() : null;
-        var tides = Stages.All.Select(s => TideOf(s, f, caps, plan, gate, closed, next, now)).ToList();
+        var tides = Stages.All.Select(s => ProgressOf(s, f, caps, plan, gate, closed, next, now)).ToList();
         var waiting = f.Jobs.Where(j => j.Waits(now)).OrderBy(j => j.WaitUntil ?? DateTimeOffset.MaxValue).FirstOrDefault();
         var (headline, detail, tone) = Say(f, gate, next, waiting, caps);
         var minutes =
@@ -372,7 +373,7 @@ public static class Tideline
             _ => "handover",
         };
 
-    static Tide TideOf(
+    static StageProgress ProgressOf(
         Stage stage,
         MachineFacts f,
         IReadOnlyList<CapacitorAssessment> caps,
@@ -474,7 +475,7 @@ public static class Tideline
             case Stage.Prove:
                 foreach (var p in f.Proofs)
                 {
-                    Count(10, f.Readings.Any(r => r.SubjectId == p.Id && r.Channel == "after" && !r.Struck));
+                    Count(10, f.Readings.Any(r => r.SubjectId == p.Id && r.Channel == "after" && !r.Voided));
                 }
                 break;
             case Stage.HandOver:
@@ -493,24 +494,24 @@ public static class Tideline
             : all == 0 ? 0
             : done / all;
         var state =
-            level >= 1 ? TideState.Done
-            : stopped ? TideState.Stopped
-            : waiting is not null && next?.Stage != stage ? TideState.Waiting
-            : next?.Stage == stage ? TideState.Here
-            : level > 0 ? TideState.Begun
-            : TideState.Empty;
+            level >= 1 ? StageState.Done
+            : stopped ? StageState.Stopped
+            : waiting is not null && next?.Stage != stage ? StageState.Waiting
+            : next?.Stage == stage ? StageState.Here
+            : level > 0 ? StageState.Begun
+            : StageState.Empty;
         return new(
             stage,
             level,
             state,
-            waiting is not null && state == TideState.Waiting ? waiting.WaitsFor
-                : state is TideState.Done or TideState.Empty ? ""
+            waiting is not null && state == StageState.Waiting ? waiting.WaitsFor
+                : state is StageState.Done or StageState.Empty ? ""
                 : waits,
             waiting?.WaitUntil
         );
     }
 
-    static (string, string, TideState) Say(
+    static (string, string, StageState) Say(
         MachineFacts f,
         FirstPower.Gate gate,
         NextAct? next,
@@ -520,21 +521,21 @@ public static class Tideline
     {
         if (f.Machine.HandedOverAt is { } day)
         {
-            return ($"Handed over {day:d MMMM}.", "", TideState.Done);
+            return ($"Handed over {day:d MMMM}.", "", StageState.Done);
         }
 
         if (f.Machine.Donor)
         {
-            return ("A donor.", "Its good parts stand in the store", TideState.Empty);
+            return ("A donor.", "Its good parts stand in the store", StageState.Empty);
         }
         if (f.Machine.Lot is { SortedAt: null })
         {
-            return ($"{next?.Title}.", f.Boxes.Count == 0 ? "" : "Nothing of it is decided yet", TideState.Here);
+            return ($"{next?.Title}.", f.Boxes.Count == 0 ? "" : "Nothing of it is decided yet", StageState.Here);
         }
         var stopped = gate.Next is not null && gate.Verdict.Outcome == Outcome.No;
         if (stopped)
         {
-            return ("Stopped before power.", next?.Title ?? gate.Verdict.Sentence, TideState.Stopped);
+            return ("Stopped before power.", next?.Title ?? gate.Verdict.Sentence, StageState.Stopped);
         }
 
         if (waiting is not null && (next is null || next.Stage > waiting.Stage))
@@ -542,20 +543,20 @@ public static class Tideline
             return (
                 $"{char.ToUpperInvariant(waiting.WaitsFor.FirstOrDefault('W'))}{(waiting.WaitsFor.Length > 1 ? waiting.WaitsFor[1..] : "aiting")}",
                 next is null ? waiting.Title : $"Meanwhile: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}",
-                TideState.Waiting
+                StageState.Waiting
             );
         }
 
         var out_ = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
         return next is null
-            ? ("Nothing listed.", "Add work, or close its stages.", TideState.Empty)
+            ? ("Nothing listed.", "Add work, or close its stages.", StageState.Empty)
             : (
                 $"{next.Title}.",
                 waiting is not null ? $"Meanwhile: {waiting.WaitsFor}"
                 : out_ > 0 && next.Screen == "capacitors"
                     ? $"{out_} come out, {caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} not measured"
                 : next.Needs,
-                TideState.Here
+                StageState.Here
             );
     }
 }

@@ -1,0 +1,48 @@
+namespace Haar.Core.Planning;
+
+public enum JobState
+{
+    ToDo = 0,
+    Waiting,
+    Done,
+}
+
+/// <summary>One piece of work on one machine.</summary>
+public sealed class Job
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public Stage Stage { get; set; }
+
+    /// <summary>What the hand does, as an order: "Rinse the memory corner".</summary>
+    public string Title { get; set; } = "";
+
+    /// <summary>Why it matters now; one sentence.</summary>
+    public string Why { get; set; } = "";
+
+    /// <summary>What it needs on the bench.</summary>
+    public string Needs { get; set; } = "";
+
+    /// <summary>Hands-on minutes, likely.</summary>
+    public int Minutes { get; set; } = 15;
+    public JobState State { get; set; }
+
+    /// <summary>What it waits for without hands, such as "drying at 40 °C"; empty unless waiting.</summary>
+    public string WaitsFor { get; set; } = "";
+    public DateTimeOffset? WaitUntil { get; set; }
+
+    /// <summary>Jobs, on any machine, that must be done first.</summary>
+    public List<Guid> After { get; set; } = [];
+    public DateTimeOffset At { get; init; }
+    public DateTimeOffset? DoneAt { get; set; }
+
+    /// <summary>The finding that made this work; null when a person added it.</summary>
+    public Guid? FindingId { get; set; }
+
+    /// <summary>Doing it deals with that finding.</summary>
+    public bool Settles { get; set; }
+    public int Version { get; set; }
+
+    /// <summary>Waiting, and the wait is not over. A wait without an end lasts until a person says so.</summary>
+    public bool Waits(DateTimeOffset now) => State == JobState.Waiting && (WaitUntil is null || WaitUntil > now);
+}
