@@ -97,6 +97,11 @@ services
     .ConfigurePrimaryHttpMessageHandler(() =>
         new SocketsHttpHandler { AllowAutoRedirect = false, PooledConnectionLifetime = TimeSpan.FromMinutes(2) }
     );
+services.AddSingleton(
+    builder.Configuration.GetValue<double?>("supplier-seconds") is { } seconds
+        ? new SupplierPatience(TimeSpan.FromSeconds(seconds))
+        : SupplierPatience.Default
+);
 services.AddScoped<Orders>();
 services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");
 services.AddIdentity(door);

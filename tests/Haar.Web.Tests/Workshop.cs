@@ -2,8 +2,13 @@ using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Haar.Core.Settings;
+using Haar.Data;
+using Haar.Data.Backups;
+using Haar.Data.Demo;
+using Haar.Data.Photos;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.EntityFrameworkCore;
 
 [assembly: CaptureConsole]
 
@@ -18,10 +23,15 @@ public sealed class Workshop : IAsyncDisposable
     {
         Folder = folder ?? Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N"));
         Directory.CreateDirectory(Folder);
+        if (demo && folder is null)
+        {
+            Copy(Seeded.Value, Folder);
+        }
         factory = new WebApplicationFactory<Program>().WithWebHostBuilder(b =>
         {
             b.UseSetting("data", Folder);
             b.UseSetting("urls", "http://127.0.0.1:0");
+            b.UseSetting("supplier-seconds", "1.2");
             if (demo)
             {
                 b.UseSetting("demo", "true");
@@ -35,6 +45,33 @@ public sealed class Workshop : IAsyncDisposable
         factory.StartServer();
         Client = factory.CreateClient();
         MeterPort = meterPort;
+    }
+
+    /// <summary>The demo workshop, made once for all tests of this run; each gets a copy of its folder.</summary>
+    static readonly Lazy<string> Seeded = new(() =>
+    {
+        var root = Path.Combine(Path.GetTempPath(), "haar-tests", $"seed-{Guid.NewGuid():N}");
+        var folder = new DataFolder(root);
+        using (var db = folder.Open())
+        {
+            DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System).GetAwaiter().GetResult();
+            new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System).SeedAsync().GetAwaiter().GetResult();
+            // One file, whole: what lies in the write-ahead log goes into it.
+            db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
+        }
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(root, true);
+        return root;
+    });
+
+    static void Copy(string from, string to)
+    {
+        foreach (var file in Directory.EnumerateFiles(from, "*", SearchOption.AllDirectories))
+        {
+            var target = Path.Combine(to, Path.GetRelativePath(from, file));
+            Directory.CreateDirectory(Path.GetDirectoryName(target)!);
+            File.Copy(file, target);
+        }
     }
 
     public string Folder { get; }

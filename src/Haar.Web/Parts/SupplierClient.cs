@@ -30,11 +30,17 @@ public sealed record SupplierOrderAsk(string Reference, IReadOnlyList<SupplierOr
 
 public sealed record SupplierOrderAskLine(string Sku, int Packs);
 
+/// <summary>How long a supplier may take to answer.</summary>
+/// <param name="AnswerTime">For one whole answer. A default, not a figure from anywhere: a shop's server that takes longer than six seconds is not going to answer.</param>
+public sealed record SupplierPatience(TimeSpan AnswerTime)
+{
+    public static readonly SupplierPatience Default = new(TimeSpan.FromSeconds(6));
+}
+
 /// <summary>Talks with a supplier over its documented HTTP interface. Late, broken and half answers each become a sentence.</summary>
-public sealed class SupplierClient(HttpClient http)
+public sealed class SupplierClient(HttpClient http, SupplierPatience patience)
 {
     public const int MostBytes = 4_000_000;
-    public static readonly TimeSpan AnswerTime = TimeSpan.FromSeconds(6);
 
     static readonly JsonSerializerOptions Json = new(HaarJson.Compact) { UnmappedMemberHandling = JsonUnmappedMemberHandling.Skip };
 
@@ -61,7 +67,7 @@ public sealed class SupplierClient(HttpClient http)
 
     async Task<T> AskAsync<T>(HttpMethod method, string address, object? body, string what, CancellationToken cancel)
     {
-        using var late = new CancellationTokenSource(AnswerTime);
+        using var late = new CancellationTokenSource(patience.AnswerTime);
         using var both = CancellationTokenSource.CreateLinkedTokenSource(late.Token, cancel);
         try
         {
@@ -96,7 +102,7 @@ public sealed class SupplierClient(HttpClient http)
         catch (OperationCanceledException) when (late.IsCancellationRequested && !cancel.IsCancellationRequested)
         {
             throw new SupplierException(
-                $"The supplier did not answer within {AnswerTime.TotalSeconds:0} seconds when asked for {what}. {After(method)}"
+                $"The supplier did not answer within {patience.AnswerTime.TotalSeconds:0} seconds when asked for {what}. {After(method)}"
             );
         }
         catch (JsonException)
