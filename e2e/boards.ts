@@ -1,13 +1,13 @@
-import { expect, type Page } from "@playwright/test";
-import type { Haar } from "./haar";
+import { expect, type Page } from '@playwright/test';
+import type { Haar } from './haar';
 
-const heading = (page: Page) => page.getByRole("heading", { level: 1 });
+const heading = (page: Page) => page.getByRole('heading', { level: 1 });
 const press = (page: Page, name: string | RegExp) =>
-  page.getByRole("button", { name }).filter({ visible: true }).first().click();
+  page.getByRole('button', { name }).filter({ visible: true }).first().click();
 
 /** Taps places on the map, as shares of the board as it lies in the window. */
 async function tap(page: Page, ...points: [number, number][]) {
-  const map = page.getByRole("group", { name: /^Map of/ });
+  const map = page.getByRole('group', { name: /^Map of/ });
   await map.scrollIntoViewIfNeeded();
   const box = (await map.boundingBox())!;
   const aspect = 809 / 1200;
@@ -22,187 +22,154 @@ async function tap(page: Page, ...points: [number, number][]) {
 
 /** The server's leaked corner, from its first mark to nets that are whole again. */
 export async function corner(page: Page, haar: Haar) {
-  const id = await haar.machine("Fish-auction server");
+  const id = await haar.machine('Fish-auction server');
   await page.goto(`${haar.url}/m/${id}/capacitors`);
   // A second place that the leak has reached, marked by its outline.
-  await press(page, "Mark an area");
+  await press(page, 'Mark an area');
   await tap(page, [0.42, 0.7], [0.5, 0.7], [0.5, 0.8], [0.42, 0.8]);
-  await press(page, "Close the outline");
-  await page.getByLabel("Where it is", { exact: true }).fill("under slot 3");
-  await page.getByLabel("What leaked").selectOption({ label: "A nickel cell" });
-  await page
-    .getByLabel("How far it has gone")
-    .selectOption({ label: "2, mask lifted" });
-  await press(page, "Put it on the map");
-  await expect(heading(page)).toContainText("White vinegar");
+  await press(page, 'Close the outline');
+  await page.getByLabel('Where it is', { exact: true }).fill('under slot 3');
+  await page.getByLabel('What leaked').selectOption({ label: 'A nickel cell' });
+  await page.getByLabel('How far it has gone').selectOption({ label: '2, mask lifted' });
+  await press(page, 'Put it on the map');
+  await expect(heading(page)).toContainText('White vinegar');
   await expect(page.getByText(/cm²/).first()).toBeVisible();
   // A trace across it, whose length comes from the map.
-  await press(page, "Mark a trace");
+  await press(page, 'Mark a trace');
   await tap(page, [0.38, 0.74], [0.54, 0.74]);
-  await press(page, "That is its run");
-  await page.getByLabel("Its name").fill("IRQ7");
-  await expect(page.getByLabel("Length, mm")).toHaveValue(/^5[0-9.]+$/);
+  await press(page, 'That is its run');
+  await page.getByLabel('Its name').fill('IRQ7');
+  await expect(page.getByLabel('Length, mm')).toHaveValue(/^5[0-9.]+$/);
   await expect(page.getByText(/Whole, it reads/)).toBeVisible();
-  await press(page, "Put it on the list");
-  await expect(heading(page)).toContainText("IRQ7 has not been measured");
+  await press(page, 'Put it on the list');
+  await expect(heading(page)).toContainText('IRQ7 has not been measured');
 
   // Cleaned: the paper has the last word.
-  await page
-    .getByRole("button", { name: /^to be cleaned Under slot 3/ })
-    .click();
-  await press(page, "Neutralised");
-  await page.getByLabel("pH", { exact: true }).fill("9");
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: "Neutralised" })
-    .click();
-  await expect(page.getByRole("alert")).toContainText("still alkaline");
-  await page.getByLabel("pH", { exact: true }).fill("7");
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: "Neutralised" })
-    .click();
-  await expect(heading(page)).toContainText("Rinse under slot 3 3 times");
-  await press(page, "Rinsed");
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: "Rinsed" })
-    .click();
-  await press(page, "Alcohol is on");
-  await press(page, "It is dry");
-  await press(page, "New mask is on");
-  await expect(heading(page)).toContainText("Look at it by");
+  await page.getByRole('button', { name: /^to be cleaned Under slot 3/ }).click();
+  await press(page, 'Neutralised');
+  await page.getByLabel('pH', { exact: true }).fill('9');
+  await page.getByRole('dialog').getByRole('button', { name: 'Neutralised' }).click();
+  await expect(page.getByRole('alert')).toContainText('still alkaline');
+  await page.getByLabel('pH', { exact: true }).fill('7');
+  await page.getByRole('dialog').getByRole('button', { name: 'Neutralised' }).click();
+  await expect(heading(page)).toContainText('Rinse under slot 3 3 times');
+  await press(page, 'Rinsed');
+  await page.getByRole('dialog').getByRole('button', { name: 'Rinsed' }).click();
+  await press(page, 'Alcohol is on');
+  await press(page, 'It is dry');
+  await press(page, 'New mask is on');
+  await expect(heading(page)).toContainText('Look at it by');
 
   // Measured end to end with the bench meter; what is not whole is bridged and measured again.
-  await page.getByRole("button", { name: /IRQ7/ }).last().click();
-  await press(page, "Read IRQ7 from the meter");
+  await page.getByRole('button', { name: /IRQ7/ }).last().click();
+  await press(page, 'Read IRQ7 from the meter');
   await expect(heading(page)).toContainText(/IRQ7 is (sound|thin|open)/, {
     timeout: 20_000,
   });
-  if (!(await heading(page).textContent())?.includes("sound"))
-    await mend(page, "IRQ7");
+  if (!(await heading(page).textContent())?.includes('sound')) await mend(page, 'IRQ7');
   else {
     await press(page, /^Type/);
-    await page.getByLabel("Ohms").fill("0.4");
-    await press(page, "Keep the reading");
-    await expect(heading(page)).toContainText("IRQ7 is thin");
-    await mend(page, "IRQ7");
+    await page.getByLabel('Ohms').fill('0.4');
+    await press(page, 'Keep the reading');
+    await expect(heading(page)).toContainText('IRQ7 is thin');
+    await mend(page, 'IRQ7');
   }
-  await expect(heading(page)).toContainText("IRQ7 is sound", {
+  await expect(heading(page)).toContainText('IRQ7 is sound', {
     timeout: 20_000,
   });
-  await expect(page.getByText("Mended and sound")).toBeVisible();
+  await expect(page.getByText('Mended and sound')).toBeVisible();
 }
 
 async function mend(page: Page, net: string) {
   await press(page, `Mend ${net}`);
-  await expect(page.getByLabel("With")).toHaveValue(/Jumper, AWG \d+/);
-  await press(page, "It is mended");
+  await expect(page.getByLabel('With')).toHaveValue(/Jumper, AWG \d+/);
+  await press(page, 'It is mended');
   await press(page, `Read ${net} from the meter`);
 }
 
 /** The newsletter desktop's recap: the drawer, the order, the post, and the parts fitted and measured. */
 export async function recap(page: Page, haar: Haar) {
   await page.goto(`${haar.url}/order`);
-  await expect(heading(page)).toContainText("The drawer covers");
+  await expect(heading(page)).toContainText('The drawer covers');
   await press(page, /^Set aside \d+ from the drawer/);
   await expect(heading(page)).toContainText(/parcels? for \d/i);
-  await expect(page.getByText("Proven cheapest")).toBeVisible();
+  await expect(page.getByText('Proven cheapest')).toBeVisible();
   await press(page, /^Order for/);
   await expect(
     page
-      .getByRole("region", { name: "Orders" })
+      .getByRole('region', { name: 'Orders' })
       .getByText(/In the post/)
       .first(),
   ).toBeVisible({ timeout: 20_000 });
   for (let i = 0; i < 6; i++) {
-    const come = page.getByRole("button", { name: "It has come" }).first();
+    const come = page.getByRole('button', { name: 'It has come' }).first();
     if (!(await come.isVisible())) break;
     await come.click();
-    await press(page, "Book it in");
-    await expect(page.getByRole("dialog")).toHaveCount(0);
+    await press(page, 'Book it in');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
   }
-  await expect(
-    page
-      .getByRole("region", { name: "Orders" })
-      .getByText("Here", { exact: false })
-      .first(),
-  ).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Orders' }).getByText('Here', { exact: false }).first()).toBeVisible();
 
-  const id = await haar.machine("Newsletter desktop");
+  const id = await haar.machine('Newsletter desktop');
   await page.goto(`${haar.url}/m/${id}/capacitors`);
-  await page.getByRole("button", { name: /^comes out C14/ }).click();
-  await expect(heading(page)).toContainText("C14 comes out");
+  await page.getByRole('button', { name: /^comes out C14/ }).click();
+  await expect(heading(page)).toContainText('C14 comes out');
   await expect(page.getByText(/^Set aside:/)).toBeVisible();
-  await expect(page.getByText("°C", { exact: false }).first()).toBeVisible();
-  await press(page, "Remove C14");
-  await press(page, "Look at the pads");
+  await expect(page.getByText('°C', { exact: false }).first()).toBeVisible();
+  await press(page, 'Remove C14');
+  await press(page, 'Look at the pads');
   await press(page, /^Lifted/);
   await expect(page.getByText(/^Lifted, but its trace is whole/)).toBeVisible();
-  await press(page, "Clean the pads");
-  await press(page, "Fit C14");
-  await press(page, "Check the way round");
-  await press(page, "Its minus points down");
-  await expect(page.getByRole("alert")).toContainText(
-    "Stop: its minus points down",
-  );
-  await press(page, "Its minus points up");
-  await press(page, "Measure C14 again");
-  await expect(heading(page)).toContainText("C14 is sound", {
+  await press(page, 'Clean the pads');
+  await press(page, 'Fit C14');
+  await press(page, 'Check the way round');
+  await press(page, 'Its minus points down');
+  await expect(page.getByRole('alert')).toContainText('Stop: its minus points down');
+  await press(page, 'Its minus points up');
+  await press(page, 'Measure C14 again');
+  await expect(heading(page)).toContainText('C14 is sound', {
     timeout: 20_000,
   });
 }
 
 /** Paste or pad, and whether it helped. */
 export async function cooled(page: Page, haar: Haar) {
-  await page.goto(
-    `${haar.url}/m/${await haar.machine("Lifeboat editor")}/capacitors`,
-  );
-  await page.getByRole("button", { name: /The processor/ }).click();
-  await expect(heading(page)).toContainText("Paste: a film of");
-  await press(page, "Fitted paste");
-  await press(page, "It is fitted");
-  await press(page, "Measure it again");
-  await page.getByLabel("Readings, °C").fill("61 61.5 60.5 61 142");
-  await page.getByLabel("The room, °C").fill("21");
-  await press(page, "Keep the readings");
-  await expect(page.getByRole("alert")).toContainText("was that °F?");
-  await page.getByLabel("Readings, °C").fill("61 61.5 60.5 61 62");
-  await press(page, "Keep the readings");
-  await expect(heading(page)).toContainText(
-    "cooler, and the difference is real",
-  );
+  await page.goto(`${haar.url}/m/${await haar.machine('Lifeboat editor')}/capacitors`);
+  await page.getByRole('button', { name: /The processor/ }).click();
+  await expect(heading(page)).toContainText('Paste: a film of');
+  await press(page, 'Fitted paste');
+  await press(page, 'It is fitted');
+  await press(page, 'Measure it again');
+  await page.getByLabel('Readings, °C').fill('61 61.5 60.5 61 142');
+  await page.getByLabel('The room, °C').fill('21');
+  await press(page, 'Keep the readings');
+  await expect(page.getByRole('alert')).toContainText('was that °F?');
+  await page.getByLabel('Readings, °C').fill('61 61.5 60.5 61 62');
+  await press(page, 'Keep the readings');
+  await expect(heading(page)).toContainText('cooler, and the difference is real');
 }
 
 /** Parts measured in a row, with a reference and a repeat that show whether meter and hand held still; then the back, where the front is seen through. */
 export async function inARow(page: Page, haar: Haar) {
-  await page.goto(
-    `${haar.url}/m/${await haar.machine("Fish-auction server")}/capacitors`,
-  );
-  await press(page, "Measure in a row");
-  const row = page.getByRole("region", { name: "Measuring in a row" });
-  await row.getByRole("button", { name: "Read the reference" }).click();
-  await expect(row).toContainText("1 µF first");
-  await press(page, "Read C1 from the meter");
-  await expect(row).toContainText("1 measured, 20 to go");
-  await press(page, "Read C2 from the meter");
-  await expect(row).toContainText("2 measured, 19 to go");
-  await row.getByRole("button", { name: "Read C2 again" }).click();
-  await expect(row).toContainText("C2, again: ");
-  await row.getByRole("button", { name: "Read the reference last" }).click();
-  await expect(row).toContainText(" last.");
-  await row.getByRole("button", { name: "End the row" }).click();
-  await expect(row.getByRole("heading")).toContainText(
-    "They can: neither the meter nor the hand moved.",
-  );
-  await row.getByRole("button", { name: "Good" }).click();
+  await page.goto(`${haar.url}/m/${await haar.machine('Fish-auction server')}/capacitors`);
+  await press(page, 'Measure in a row');
+  const row = page.getByRole('region', { name: 'Measuring in a row' });
+  await row.getByRole('button', { name: 'Read the reference' }).click();
+  await expect(row).toContainText('1 µF first');
+  await press(page, 'Read C1 from the meter');
+  await expect(row).toContainText('1 measured, 20 to go');
+  await press(page, 'Read C2 from the meter');
+  await expect(row).toContainText('2 measured, 19 to go');
+  await row.getByRole('button', { name: 'Read C2 again' }).click();
+  await expect(row).toContainText('C2, again: ');
+  await row.getByRole('button', { name: 'Read the reference last' }).click();
+  await expect(row).toContainText(' last.');
+  await row.getByRole('button', { name: 'End the row' }).click();
+  await expect(row.getByRole('heading')).toContainText('They can: neither the meter nor the hand moved.');
+  await row.getByRole('button', { name: 'Good' }).click();
   await expect(row).toHaveCount(0);
-  await press(page, "Turn it over");
-  await expect(page.getByRole("list", { name: "Legend" })).toContainText(
-    "seen through",
-  );
+  await press(page, 'Turn it over');
+  await expect(page.getByRole('list', { name: 'Legend' })).toContainText('seen through');
   await press(page, /^Hide the front/);
-  await expect(page.getByRole("list", { name: "Legend" })).not.toContainText(
-    "seen through",
-  );
+  await expect(page.getByRole('list', { name: 'Legend' })).not.toContainText('seen through');
 }

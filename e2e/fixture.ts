@@ -1,6 +1,6 @@
-import { AxeBuilder } from "@axe-core/playwright";
-import { expect, test as base, type Page } from "@playwright/test";
-import { Haar } from "./haar";
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+import { Haar } from './haar';
 
 /** Each test has a demo workshop of its own, and fails on anything that the browser complains of. */
 export const test = base.extend<{ haar: Haar; quiet: string[] }>({
@@ -13,17 +13,13 @@ export const test = base.extend<{ haar: Haar; quiet: string[] }>({
   quiet: [
     async ({ page }, use) => {
       const said: string[] = [];
-      page.on("pageerror", (e) => said.push(e.message));
-      page.on("console", (m) => {
+      page.on('pageerror', (e) => said.push(e.message));
+      page.on('console', (m) => {
         // A refused request is said on the screen; the browser's own line about it is not a fault.
-        if (
-          m.type() === "error" &&
-          !m.text().startsWith("Failed to load resource")
-        )
-          said.push(m.text());
+        if (m.type() === 'error' && !m.text().startsWith('Failed to load resource')) said.push(m.text());
       });
       await use(said);
-      expect(said, "what the browser complained of").toEqual([]);
+      expect(said, 'what the browser complained of').toEqual([]);
     },
     { auto: true },
   ],
@@ -35,22 +31,20 @@ export { expect };
 export async function sound(page: Page, what: string) {
   await page.evaluate(() => document.fonts.ready);
   const result = await new AxeBuilder({ page })
-    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
     .analyze();
   expect(
     result.violations.map(
       (v) =>
         `${v.id}: ${v.nodes
-          .map((n) => n.target.join(" "))
+          .map((n) => n.target.join(' '))
           .slice(0, 3)
-          .join(" | ")} ${v.nodes[0]?.failureSummary}`,
+          .join(' | ')} ${v.nodes[0]?.failureSummary}`,
     ),
     what,
   ).toEqual([]);
   expect(
-    await page.evaluate(
-      () => document.documentElement.scrollWidth - window.innerWidth,
-    ),
+    await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
     `${what} is wider than the screen`,
   ).toBeLessThanOrEqual(0);
 }

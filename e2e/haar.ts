@@ -1,9 +1,9 @@
-import { spawn, type ChildProcess } from "node:child_process";
-import { cpSync, mkdtempSync, rmSync } from "node:fs";
-import { createServer, type AddressInfo, type Server } from "node:net";
-import { tmpdir } from "node:os";
-import { dirname, join } from "node:path";
-import { fileURLToPath } from "node:url";
+import { spawn, type ChildProcess } from 'node:child_process';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type AddressInfo, type Server } from 'node:net';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
@@ -15,8 +15,8 @@ async function freePorts(count: number): Promise<number[]> {
       () =>
         new Promise<Server>((resolve, reject) => {
           const s = createServer();
-          s.once("error", reject);
-          s.listen(0, "127.0.0.1", () => resolve(s));
+          s.once('error', reject);
+          s.listen(0, '127.0.0.1', () => resolve(s));
         }),
     ),
   );
@@ -41,32 +41,21 @@ export class Haar {
   }
 
   static async open(demo = true): Promise<Haar> {
-    const [port, meterPort, supplierPort] = (await freePorts(3)) as [
-      number,
-      number,
-      number,
-    ];
-    const folder = mkdtempSync(join(tmpdir(), "haar-e2e-"));
+    const [port, meterPort, supplierPort] = (await freePorts(3)) as [number, number, number];
+    const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-'));
     if (demo) cpSync(await Haar.seeded(), folder, { recursive: true });
     const meter = spawn(
-      "dotnet",
+      'dotnet',
       [
-        join(root, "artifacts/app/standins/Haar.StandIns.dll"),
-        "--meter-port",
+        join(root, 'artifacts/app/standins/Haar.StandIns.dll'),
+        '--meter-port',
         String(meterPort),
-        "--supplier-port",
+        '--supplier-port',
         String(supplierPort),
       ],
-      { stdio: "ignore" },
+      { stdio: 'ignore' },
     );
-    const haar = new Haar(
-      port,
-      meterPort,
-      folder,
-      Haar.serve(port, folder, demo),
-      meter,
-      demo,
-    );
+    const haar = new Haar(port, meterPort, folder, Haar.serve(port, folder, demo), meter, demo);
     await haar.ready();
     await haar.pointMeter();
     if (demo) await haar.pointSuppliers(supplierPort);
@@ -78,19 +67,10 @@ export class Haar {
   /** A demo workshop that is seeded once for this worker; each test gets a copy of its folder. */
   private static seeded(): Promise<string> {
     Haar.template ??= (async () => {
-      const folder = mkdtempSync(join(tmpdir(), "haar-e2e-seed-"));
-      process.once("exit", () =>
-        rmSync(folder, { recursive: true, force: true }),
-      );
+      const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-seed-'));
+      process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
       const [port] = (await freePorts(1)) as [number];
-      const haar = new Haar(
-        port,
-        0,
-        folder,
-        Haar.serve(port, folder, true),
-        undefined,
-        true,
-      );
+      const haar = new Haar(port, 0, folder, Haar.serve(port, folder, true), undefined, true);
       await haar.ready();
       await haar.stop();
       return folder;
@@ -99,17 +79,11 @@ export class Haar {
   }
 
   private static serve(port: number, folder: string, demo: boolean) {
-    const args = [
-      join(root, "artifacts/app/Haar.Web.dll"),
-      "--urls",
-      `http://127.0.0.1:${port}`,
-      "--data",
-      folder,
-    ];
-    if (demo) args.push("--demo=true");
-    return spawn("dotnet", args, {
-      env: { ...process.env, HAAR_WEB: join(root, "web/dist") },
-      stdio: "ignore",
+    const args = [join(root, 'artifacts/app/Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
+    if (demo) args.push('--demo=true');
+    return spawn('dotnet', args, {
+      env: { ...process.env, HAAR_WEB: join(root, 'web/dist') },
+      stdio: 'ignore',
     });
   }
 
@@ -130,13 +104,13 @@ export class Haar {
       }
       await new Promise((r) => setTimeout(r, 100));
     }
-    throw new Error("Haar did not open.");
+    throw new Error('Haar did not open.');
   }
 
   /** Ends it as a power cut would, without a word, and starts it again on what lies in its folder. */
   async crash() {
-    const gone = new Promise((r) => this.web.once("exit", r));
-    this.web.kill("SIGKILL");
+    const gone = new Promise((r) => this.web.once('exit', r));
+    this.web.kill('SIGKILL');
     await gone;
     this.web = Haar.serve(this.port, this.folder, this.demo);
     await this.ready();
@@ -147,23 +121,18 @@ export class Haar {
   }
 
   /** An act from a script, as another client would do it. */
-  async act(
-    method: string,
-    path: string,
-    body?: unknown,
-    headers: Record<string, string> = {},
-  ) {
+  async act(method: string, path: string, body?: unknown, headers: Record<string, string> = {}) {
     const session = await fetch(`${this.url}/api/session`);
     const { token } = (await session.json()) as { token: string };
     const cookie = session.headers
       .getSetCookie()
-      .map((c) => c.split(";")[0])
-      .join("; ");
+      .map((c) => c.split(';')[0])
+      .join('; ');
     return fetch(this.url + path, {
       method,
       headers: {
-        "Content-Type": "application/json",
-        "X-Haar-Token": token,
+        'Content-Type': 'application/json',
+        'X-Haar-Token': token,
         Cookie: cookie,
         ...headers,
       },
@@ -173,22 +142,20 @@ export class Haar {
 
   /** A change from a script. */
   put(path: string, body: unknown, version: number) {
-    return this.act("PUT", path, body, { "If-Match": `"${version}"` });
+    return this.act('PUT', path, body, { 'If-Match': `"${version}"` });
   }
 
   private async pointMeter() {
-    const s = await this.api<Record<string, unknown> & { version: number }>(
-      "/api/workshop/settings",
-    );
+    const s = await this.api<Record<string, unknown> & { version: number }>('/api/workshop/settings');
     const { name, eventName, eventDay, currency } = s;
     const r = await this.put(
-      "/api/workshop/settings",
+      '/api/workshop/settings',
       {
         name,
         eventName,
         eventDay,
         currency,
-        meterHost: "127.0.0.1",
+        meterHost: '127.0.0.1',
         meterPort: this.meterPort,
         meterShowsPart: true,
       },
@@ -208,7 +175,7 @@ export class Haar {
         days: number;
         version: number;
       }[]
-    >("/api/suppliers")) {
+    >('/api/suppliers')) {
       const r = await this.put(
         `/api/suppliers/${s.id}`,
         {
@@ -220,15 +187,12 @@ export class Haar {
         },
         s.version,
       );
-      if (!r.ok)
-        throw new Error(`The supplier could not be set: ${await r.text()}`);
+      if (!r.ok) throw new Error(`The supplier could not be set: ${await r.text()}`);
     }
   }
 
   async machine(name: string): Promise<string> {
-    const w = await this.api<{ machines: { id: string; name: string }[] }>(
-      "/api/workshop",
-    );
+    const w = await this.api<{ machines: { id: string; name: string }[] }>('/api/workshop');
     const m = w.machines.find((x) => x.name === name);
     if (!m) throw new Error(`There is no ${name}.`);
     return m.id;
@@ -242,8 +206,8 @@ export class Haar {
   private async stop() {
     for (const p of [this.web, this.meter]) {
       if (p && p.exitCode === null) {
-        const gone = new Promise((r) => p.once("exit", r));
-        p.kill("SIGTERM");
+        const gone = new Promise((r) => p.once('exit', r));
+        p.kill('SIGTERM');
         await gone;
       }
     }

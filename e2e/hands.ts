@@ -1,26 +1,23 @@
-import { expect, type Locator, type Page } from "@playwright/test";
+import { expect, type Locator, type Page } from '@playwright/test';
 
-type Role = "button" | "link" | "checkbox" | "radio";
+type Role = 'button' | 'link' | 'checkbox' | 'radio';
 
 /** How a person does things: with a pointer, or with the keyboard alone. */
 export interface Hands {
   press(role: Role, name: string | RegExp): Promise<void>;
   fill(label: string | RegExp, text: string): Promise<void>;
   choose(label: string | RegExp, option: string): Promise<void>;
-  attach(
-    label: string | RegExp,
-    file: { name: string; mimeType: string; buffer: Buffer },
-  ): Promise<void>;
+  attach(label: string | RegExp, file: { name: string; mimeType: string; buffer: Buffer }): Promise<void>;
 }
 
 const find = (page: Page, role: Role, name: string | RegExp) =>
   page
-    .getByRole(role, { name, exact: typeof name === "string" })
+    .getByRole(role, { name, exact: typeof name === 'string' })
     .filter({ visible: true })
     .first();
 const labelled = (page: Page, label: string | RegExp) =>
   page
-    .getByLabel(label, { exact: typeof label === "string" })
+    .getByLabel(label, { exact: typeof label === 'string' })
     .filter({ visible: true })
     .first();
 
@@ -35,10 +32,7 @@ export class Pointer implements Hands {
   async choose(label: string | RegExp, option: string) {
     await labelled(this.page, label).selectOption({ label: option });
   }
-  async attach(
-    label: string | RegExp,
-    file: { name: string; mimeType: string; buffer: Buffer },
-  ) {
+  async attach(label: string | RegExp, file: { name: string; mimeType: string; buffer: Buffer }) {
     await labelled(this.page, label).setInputFiles(file);
   }
 }
@@ -52,33 +46,28 @@ export class Keyboard implements Hands {
     await expect(target).toBeEnabled();
     for (let i = 0; i < 220; i++) {
       if (await target.evaluate((e) => e === document.activeElement)) return;
-      await this.page.keyboard.press("Tab");
+      await this.page.keyboard.press('Tab');
     }
     throw new Error(`The keyboard does not reach ${target}.`);
   }
   async press(role: Role, name: string | RegExp) {
     const target = find(this.page, role, name);
     await this.reach(target);
-    await this.page.keyboard.press(
-      role === "checkbox" || role === "radio" ? "Space" : "Enter",
-    );
+    await this.page.keyboard.press(role === 'checkbox' || role === 'radio' ? 'Space' : 'Enter');
   }
   async fill(label: string | RegExp, text: string) {
     await this.reach(labelled(this.page, label));
-    await this.page.keyboard.press("Control+A");
+    await this.page.keyboard.press('Control+A');
     await this.page.keyboard.insertText(text);
   }
   async choose(label: string | RegExp, option: string) {
     const target = labelled(this.page, label);
     await this.reach(target);
     await this.page.keyboard.type(option);
-    await expect(target.locator("option:checked")).toHaveText(option);
-    await this.page.keyboard.press("Tab");
+    await expect(target.locator('option:checked')).toHaveText(option);
+    await this.page.keyboard.press('Tab');
   }
-  async attach(
-    label: string | RegExp,
-    file: { name: string; mimeType: string; buffer: Buffer },
-  ) {
+  async attach(label: string | RegExp, file: { name: string; mimeType: string; buffer: Buffer }) {
     // The system's own file dialog lies outside the page; the field is reached by keyboard all the same.
     const target = labelled(this.page, label);
     await this.reach(target);

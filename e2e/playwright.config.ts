@@ -1,8 +1,8 @@
-import { defineConfig, devices } from "@playwright/test";
+import { defineConfig, devices } from '@playwright/test';
 
 export default defineConfig({
-  testDir: "./tests",
-  outputDir: "../artifacts/test/e2e",
+  testDir: './tests',
+  outputDir: '../artifacts/test/e2e',
   workers: 2,
   fullyParallel: false,
   forbidOnly: true,
@@ -10,26 +10,26 @@ export default defineConfig({
   timeout: 150_000,
   expect: { timeout: 10_000 },
   use: {
-    launchOptions: { executablePath: "/usr/bin/chromium" },
-    locale: "en-GB",
-    timezoneId: "Europe/London",
-    contextOptions: { reducedMotion: "reduce" },
+    launchOptions: { executablePath: '/usr/bin/chromium' },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 20_000,
-    trace: "retain-on-failure",
+    trace: 'retain-on-failure',
   },
   projects: [
     {
-      name: "desktop",
+      name: 'desktop',
       use: { viewport: { width: 1280, height: 800 } },
       testIgnore: /phone/,
     },
     // The dark theme's colours are tried at the desktop's width, the phone's widths in the light theme.
     {
-      name: "phone",
+      name: 'phone',
       grepInvert: /, dark$/,
       use: {
-        ...devices["Pixel 7"],
-        defaultBrowserType: "chromium",
+        ...devices['Pixel 7'],
+        defaultBrowserType: 'chromium',
         viewport: { width: 390, height: 844 },
         deviceScaleFactor: 2,
         isMobile: true,

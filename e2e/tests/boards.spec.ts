@@ -1,23 +1,14 @@
-import { corner, inARow, recap } from "../boards";
-import { test } from "../fixture";
+import { corner, inARow, recap } from '../boards';
+import { test } from '../fixture';
 
-test("the server’s leaked corner, from the first mark to nets that are whole again", async ({
-  page,
-  haar,
-}) => {
+test('the server’s leaked corner, from the first mark to nets that are whole again', async ({ page, haar }) => {
   await corner(page, haar);
 });
 
-test("the newsletter desktop’s recap, from the drawer and the post to measured again", async ({
-  page,
-  haar,
-}) => {
+test('the newsletter desktop’s recap, from the drawer and the post to measured again', async ({ page, haar }) => {
   await recap(page, haar);
 });
 
-test("parts measured in a row, and the front seen through from the back", async ({
-  page,
-  haar,
-}) => {
+test('parts measured in a row, and the front seen through from the back', async ({ page, haar }) => {
   await inARow(page, haar);
 });
