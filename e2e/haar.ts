@@ -1,9 +1,10 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { execFile, spawn, type ChildProcess } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
@@ -25,14 +26,25 @@ async function freePorts(count: number): Promise<number[]> {
   return ports;
 }
 
-/** One running Haar with a data folder and a meter of its own. */
+/** Tells a process to end, and waits until it has. */
+async function ended(p: ChildProcess | undefined) {
+  if (!p || p.exitCode !== null || p.signalCode !== null) return;
+  const gone = new Promise((r) => p.once('exit', r));
+  p.kill('SIGTERM');
+  await gone;
+}
+
+/** One running Haar with a data folder, a meter and suppliers of its own. Its demo workshop can be put back as it was. */
 export class Haar {
+  private standIns: ChildProcess | undefined;
+  private asItWas: string | undefined;
+
   private constructor(
     readonly port: number,
     readonly meterPort: number,
+    private readonly supplierPort: number,
     readonly folder: string,
     private web: ChildProcess,
-    private readonly meter: ChildProcess | undefined,
     private readonly demo: boolean,
   ) {}
 
@@ -43,39 +55,44 @@ export class Haar {
   static async open(demo = true): Promise<Haar> {
     const [port, meterPort, supplierPort] = (await freePorts(3)) as [number, number, number];
     const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-'));
-    if (demo) cpSync(await Haar.seeded(), folder, { recursive: true });
-    const meter = spawn(
-      'dotnet',
-      [
-        join(root, 'artifacts/app/standins/Haar.StandIns.dll'),
-        '--meter-port',
-        String(meterPort),
-        '--supplier-port',
-        String(supplierPort),
-      ],
-      { stdio: 'ignore' },
-    );
-    const haar = new Haar(port, meterPort, folder, Haar.serve(port, folder, demo), meter, demo);
+    const haar = new Haar(port, meterPort, supplierPort, folder, Haar.serve(port, folder, demo), demo);
+    await haar.startStandIns();
     await haar.ready();
     await haar.pointMeter();
-    if (demo) await haar.pointSuppliers(supplierPort);
+    if (demo) {
+      await haar.pointSuppliers(supplierPort);
+      haar.asItWas = join(mkdtempSync(join(tmpdir(), 'haar-e2e-was-')), 'haar.db');
+      await haar.sqlite(`.backup '${haar.asItWas}'`);
+    }
     return haar;
   }
 
-  private static template: Promise<string> | undefined;
+  /** The database put back from its file, and a meter and suppliers that know of nothing: as if it had just been opened. */
+  async putBack() {
+    if (!this.asItWas) throw new Error('Only a demo workshop is put back.');
+    await Promise.all([this.sqlite(`.restore '${this.asItWas}'`), this.startStandIns()]);
+    for (const left of ['backups', 'passphrase']) rmSync(join(this.folder, left), { recursive: true, force: true });
+    mkdirSync(join(this.folder, 'backups'));
+  }
 
-  /** A demo workshop that is seeded once for this worker; each test gets a copy of its folder. */
-  private static seeded(): Promise<string> {
-    Haar.template ??= (async () => {
-      const folder = mkdtempSync(join(tmpdir(), 'haar-e2e-seed-'));
-      process.once('exit', () => rmSync(folder, { recursive: true, force: true }));
-      const [port] = (await freePorts(1)) as [number];
-      const haar = new Haar(port, 0, folder, Haar.serve(port, folder, true), undefined, true);
-      await haar.ready();
-      await haar.stop();
-      return folder;
-    })();
-    return Haar.template;
+  private sqlite(command: string) {
+    return promisify(execFile)('sqlite3', ['-cmd', '.timeout 20000', join(this.folder, 'haar.db'), command]);
+  }
+
+  private async startStandIns() {
+    await ended(this.standIns);
+    const assembly = join(root, 'artifacts/app/standins/Haar.StandIns.dll');
+    const ports = ['--meter-port', String(this.meterPort), '--supplier-port', String(this.supplierPort)];
+    const started = spawn('dotnet', [assembly, ...ports], { stdio: ['ignore', 'pipe', 'ignore'] });
+    this.standIns = started;
+    await new Promise<void>((resolve, reject) => {
+      let said = '';
+      started.stdout.on('data', (d: Buffer) => {
+        said += d.toString();
+        if (said.includes('Stand-in suppliers on')) resolve();
+      });
+      started.once('exit', (code) => reject(new Error(`The stand-ins ended with ${code}: ${said}`)));
+    });
   }
 
   private static serve(port: number, folder: string, demo: boolean) {
@@ -199,17 +216,8 @@ export class Haar {
   }
 
   async close() {
-    await this.stop();
+    await Promise.all([ended(this.web), ended(this.standIns)]);
     rmSync(this.folder, { recursive: true, force: true });
-  }
-
-  private async stop() {
-    for (const p of [this.web, this.meter]) {
-      if (p && p.exitCode === null) {
-        const gone = new Promise((r) => p.once('exit', r));
-        p.kill('SIGTERM');
-        await gone;
-      }
-    }
+    if (this.asItWas) rmSync(dirname(this.asItWas), { recursive: true, force: true });
   }
 }

@@ -44,6 +44,15 @@ export class Keyboard implements Hands {
   private async reach(target: Locator) {
     await expect(target).toBeVisible();
     await expect(target).toBeEnabled();
+    // Most of the way is counted, so that not every key has to be answered; the last steps are looked at one by one.
+    const away = await target.evaluate((e) => {
+      const stops = [...document.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea, summary, [tabindex]')].filter(
+        (x) => x.tabIndex >= 0 && !x.matches(':disabled') && !x.closest('[inert]') && x.checkVisibility({ visibilityProperty: true }),
+      );
+      const from = stops.indexOf(document.activeElement as HTMLElement);
+      return stops.indexOf(e as HTMLElement) - from;
+    });
+    for (let i = 0; i < Math.max(0, away - 6); i++) await this.page.keyboard.press('Tab');
     for (let i = 0; i < 220; i++) {
       if (await target.evaluate((e) => e === document.activeElement)) return;
       await this.page.keyboard.press('Tab');

@@ -4,18 +4,18 @@ export default defineConfig({
   testDir: './tests',
   outputDir: '../artifacts/test/e2e',
   workers: 2,
-  fullyParallel: false,
+  fullyParallel: true,
   forbidOnly: true,
   retries: 0,
   timeout: 150_000,
   expect: { timeout: 10_000 },
   use: {
-    launchOptions: { executablePath: '/usr/bin/chromium' },
+    launchOptions: { executablePath: '/usr/bin/chromium-headless-shell' },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
     contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 20_000,
-    trace: 'retain-on-failure',
+    trace: process.env['HAAR_TRACE'] ? 'on' : 'off',
   },
   projects: [
     {
