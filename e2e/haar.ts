@@ -7,6 +7,8 @@ import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const app = process.env['HAAR_APP'] ?? join(root, 'artifacts/app');
+const standIns = process.env['HAAR_STANDINS'] ?? join(app, 'standins');
 
 /** Ports that nobody listens on. All are held until the last is found, so that no two are the same. */
 async function freePorts(count: number): Promise<number[]> {
@@ -81,7 +83,7 @@ export class Haar {
 
   private async startStandIns() {
     await ended(this.standIns);
-    const assembly = join(root, 'artifacts/app/standins/Haar.StandIns.dll');
+    const assembly = join(standIns, 'Haar.StandIns.dll');
     const ports = ['--meter-port', String(this.meterPort), '--supplier-port', String(this.supplierPort)];
     const started = spawn('dotnet', [assembly, ...ports], { stdio: ['ignore', 'pipe', 'ignore'] });
     this.standIns = started;
@@ -96,7 +98,7 @@ export class Haar {
   }
 
   private static serve(port: number, folder: string, demo: boolean) {
-    const args = [join(root, 'artifacts/app/Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
+    const args = [join(app, 'Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
     if (demo) args.push('--demo=true');
     return spawn('dotnet', args, {
       env: { ...process.env, HAAR_WEB: join(root, 'web/dist') },

@@ -1,4 +1,4 @@
-import { expect, test } from '../fixture';
+import { deaf, expect, test } from '../fixture';
 
 test('two devices on one machine see each other’s step, and two steps at once are two', async ({
   page,
@@ -6,7 +6,9 @@ test('two devices on one machine see each other’s step, and two steps at once 
   browser,
 }) => {
   const id = await haar.machine('Fish-auction server');
-  const other = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  await deaf(phone);
+  const other = await phone.newPage();
   for (const p of [page, other]) {
     await p.goto(`${haar.url}/m/${id}/stripdown`);
     await expect(p.getByRole('heading', { level: 1 })).toHaveText('Drive cage comes off');
