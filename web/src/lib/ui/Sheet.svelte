@@ -1,17 +1,42 @@
-<!-- @component A sheet over the bench for one form. Opens and closes with `open`; Escape closes it, and focus goes back. -->
-<script lang="ts">
+<!--
+@component A sheet over the bench for one form. Escape closes it, and focus goes back. A screen with several sheets keeps the
+name of the one that is open in one variable, and each sheet answers to its name.
+```svelte
+let sheet = $state<'read' | 'edit' | ''>('');
+<Sheet bind:current={sheet} name="read" title="What do you read?">…</Sheet>
+```
+-->
+<script lang="ts" generics="T extends string = string">
   import { Dialog } from 'bits-ui';
   import type { Snippet } from 'svelte';
   let {
     open = $bindable(false),
+    current = $bindable(),
+    name,
     title,
     about = '',
     wide = false,
     children,
-  }: { open?: boolean; title: string; about?: string; wide?: boolean; children: Snippet } = $props();
+  }: {
+    open?: boolean;
+    current?: T | '';
+    name?: T;
+    title: string;
+    about?: string;
+    wide?: boolean;
+    children: Snippet;
+  } = $props();
 </script>
 
-<Dialog.Root bind:open>
+<Dialog.Root
+  bind:open={
+    () => (name === undefined ? open : current === name),
+    (v) => {
+      if (name === undefined) open = v;
+      else if (!v && current === name) current = '';
+    }
+  }
+>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-[#0d1b1a]/60" />
     <Dialog.Content
