@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { choose } from './hands';
 import type { Haar } from './haar';
 
 const heading = (page: Page) => page.getByRole('heading', { level: 1 });
@@ -29,8 +30,8 @@ export async function corner(page: Page, haar: Haar) {
   await tap(page, [0.42, 0.7], [0.5, 0.7], [0.5, 0.8], [0.42, 0.8]);
   await press(page, 'Close the outline');
   await page.getByLabel('Where it is', { exact: true }).fill('under slot 3');
-  await page.getByLabel('What leaked').selectOption({ label: 'A nickel cell' });
-  await page.getByLabel('How far it has gone').selectOption({ label: '2, mask lifted' });
+  await choose(page, 'What leaked', 'A nickel cell');
+  await choose(page, 'How far it has gone', '2, mask lifted');
   await press(page, 'Put it on the map');
   await expect(heading(page)).toContainText('White vinegar');
   await expect(page.getByText(/cm²/).first()).toBeVisible();

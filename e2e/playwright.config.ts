@@ -23,10 +23,8 @@ export default defineConfig({
       use: { viewport: { width: 1280, height: 800 } },
       testIgnore: /phone/,
     },
-    // The dark theme's colours are tried at the desktop's width, the phone's widths in the light theme.
     {
       name: 'phone',
-      grepInvert: /, dark$/,
       use: {
         ...devices['Pixel 7'],
         defaultBrowserType: 'chromium',

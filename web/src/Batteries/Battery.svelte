@@ -1,12 +1,15 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { day, number, plain, years } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import OverruleForm from '$lib/ui/OverruleForm.svelte';
@@ -87,7 +90,7 @@
     place = query.data?.cell?.place ?? '';
     version = query.data?.cell?.version ?? 0;
     for (const k of Object.keys(fields) as (keyof typeof fields)[]) numbers[k] = site[k] == null ? '' : plain(site[k]!);
-    form.problem = undefined;
+    form.forget();
     editing = true;
   }
   async function save() {
@@ -97,7 +100,7 @@
     await act(
       api.PUT('/api/machines/{id}/battery', {
         params: { path: { id } },
-        headers: { 'If-Match': `"${version}"` },
+        headers: basedOn(version),
         body: { place, site: { ...$state.snapshot(site), ...figures } },
       }),
     );
@@ -127,7 +130,7 @@
     await act(
       api.PUT('/api/machines/{id}/battery', {
         params: { path: { id } },
-        headers: { 'If-Match': `"${c.version}"` },
+        headers: basedOn(c.version),
         body: { place: c.place, site: { ...c.site, dataSafe: true } },
       }),
     );
@@ -325,65 +328,39 @@
     }}
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Chemistry"
-      >{#snippet children(f)}<select class="input" bind:value={site.chemistry} {...f}
-          >{#each Object.entries(chemistryWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
-    <Field label="Where it sits"
-      >{#snippet children(f)}<input class="input" maxlength="120" bind:value={place} {...f} />{/snippet}</Field
-    >
-    <Field label="Does the board charge it?" hint="Cell out, board on: volts from its plus pad to ground."
-      >{#snippet children(f)}<select class="input" bind:value={site.charges} {...f}
-          >{#each Object.entries(threeStateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
-    <Field label="What it keeps alive"
-      >{#snippet children(f)}<select class="input" bind:value={site.keeps} {...f}
-          >{#each Object.entries(keepsWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
-    {#each Object.entries(fields) as [k, w] (k)}<Field label={w} error={form.field(`site.${k}`)}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="decimal"
-            bind:value={numbers[k as keyof typeof fields]}
-            {...f}
-          />{/snippet}</Field
-      >{/each}
-    <Field label="Room for a holder in the case?"
-      >{#snippet children(f)}<select class="input" bind:value={site.roomForHolder} {...f}
-          >{#each Object.entries(threeStateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
+    <SelectField label="Chemistry" bind:value={site.chemistry} options={chemistryWords} />
+    <TextField label="Where it sits" bind:value={place} maxlength={120} />
+    <SelectField
+      label="Does the board charge it?"
+      hint="Cell out, board on: volts from its plus pad to ground."
+      bind:value={site.charges}
+      options={threeStateWords}
+    />
+    <SelectField label="What it keeps alive" bind:value={site.keeps} options={keepsWords} />
+    {#each Object.entries(fields) as [k, w] (k)}<NumberField
+        label={w}
+        error={form.field(`site.${k}`)}
+        bind:value={numbers[k as keyof typeof fields]}
+      />{/each}
+    <SelectField label="Room for a holder in the case?" bind:value={site.roomForHolder} options={threeStateWords} />
     <fieldset class="grid content-start gap-1 sm:col-span-2 sm:grid-cols-2">
       <legend class="text-sm font-semibold">It is so</legend>
       {#each [['dataSafe', 'The data is copied, or the line is bridged'], ['hiddenInModule', 'It is hidden in a clock module'], ['coinHolder', 'There is a coin holder'], ['leaking', 'It leaks'], ['swollen', 'It is swollen'], ['lossAccepted', 'Its owner says that the data may go']] as const as [k, w] (k)}
-        <label class="flex min-h-9 items-center gap-2.5"
-          ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={site[k]} />{w}</label
-        >
+        <label class="flex min-h-9 items-center gap-2.5"><CheckBox bind:checked={site[k]} />{w}</label>
       {/each}
     </fieldset>
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'charging',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="charging"
   title="Does the board charge its cell?"
   about="Cell out. Red on its plus pad, black on ground."><Charging {id} ondone={() => (sheet = '')} /></Sheet
 >
 <Sheet
-  bind:open={
-    () => sheet === 'compare',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="compare"
   title="Side by side"
   wide
   about="What each asks of the board, what is left of its volts, and what leaks where in the end."
@@ -398,23 +375,9 @@
     }}
   /></Sheet
 >
-<Sheet
-  bind:open={
-    () => asking === 'data',
-    (v) => {
-      if (!v) asking = '';
-    }
-  }
-  title="Take it out all the same?"
-  about={query.data?.plan?.data.sentence ?? ''}><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet
+<Sheet bind:current={asking} name="data" title="Take it out all the same?" about={query.data?.plan?.data.sentence ?? ''}
+  ><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet
 >
-<Sheet
-  bind:open={
-    () => asking === 'choice',
-    (v) => {
-      if (!v) asking = '';
-    }
-  }
-  title="Choose it all the same?"
-  about={shown?.verdict.sentence ?? ''}><OverruleForm ondo={(r) => choose(r)} /></Sheet
+<Sheet bind:current={asking} name="choice" title="Choose it all the same?" about={shown?.verdict.sentence ?? ''}
+  ><OverruleForm ondo={(r) => choose(r)} /></Sheet
 >

@@ -3,8 +3,8 @@
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain, typed } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
-  import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import MeasureForm from '$lib/ui/MeasureForm.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { readMeter } from '../Meters/read';
   let { id, ondone }: { id: string; ondone: () => void } = $props();
@@ -32,11 +32,10 @@
     );
     return () => clearTimeout(timer);
   });
-  const keep = () =>
-    form.send(async () => {
-      await act(api.POST('/api/machines/{id}/battery/charging', { params: { path: { id } }, body: body() }));
-      ondone();
-    });
+  const keep = async () => {
+    await act(api.POST('/api/machines/{id}/battery/charging', { params: { path: { id } }, body: body() }));
+    ondone();
+  };
   const pull = (set: (v: string) => void, label: string) =>
     form.send(async () => {
       const r = await readMeter('volts', label);
@@ -45,50 +44,30 @@
     });
 </script>
 
-<form
-  class="grid gap-4"
-  onsubmit={(e) => {
-    e.preventDefault();
-    void keep();
-  }}
->
-  <ProblemNote problem={form.problem} />
+<MeasureForm {form} onkeep={keep} keep="Keep what it says" ready={!!answer && answer.charges !== 'notKnown'}>
   <div class="grid gap-4 sm:grid-cols-2">
-    <Field label="Board off, volts" error={form.field('offVolts')}
-      >{#snippet children(f)}<span class="flex gap-2"
-          ><input class="input reading text-xl" inputmode="decimal" bind:value={off} {...f} /><button
-            type="button"
-            class="btn"
-            onclick={() => pull((v) => (off = v), 'cell pads, board off')}>Read</button
-          ></span
-        >{/snippet}</Field
-    >
-    <Field label="Board on, volts" error={form.field('onVolts')}
-      >{#snippet children(f)}<span class="flex gap-2"
-          ><input class="input reading text-xl" inputmode="decimal" bind:value={on} {...f} /><button
-            type="button"
-            class="btn"
-            onclick={() => pull((v) => (on = v), 'cell pads, board on')}>Read</button
-          ></span
-        >{/snippet}</Field
-    >
-    <Field label="Board on, with the load, volts" error={form.field('loadedVolts')}
-      >{#snippet children(f)}<span class="flex gap-2"
-          ><input class="input reading text-xl" inputmode="decimal" bind:value={loaded} {...f} /><button
-            type="button"
-            class="btn"
-            onclick={() => pull((v) => (loaded = v), 'cell pads, loaded')}>Read</button
-          ></span
-        >{/snippet}</Field
-    >
-    <Field label="The load, Ω" error={form.field('loadOhms')}
-      >{#snippet children(f)}<input
-          class="input reading text-xl"
-          inputmode="decimal"
-          bind:value={load}
-          {...f}
-        />{/snippet}</Field
-    >
+    <NumberField
+      label="Board off, volts"
+      error={form.field('offVolts')}
+      bind:value={off}
+      size="text-xl"
+      read={() => pull((v) => (off = v), 'cell pads, board off')}
+    />
+    <NumberField
+      label="Board on, volts"
+      error={form.field('onVolts')}
+      bind:value={on}
+      size="text-xl"
+      read={() => pull((v) => (on = v), 'cell pads, board on')}
+    />
+    <NumberField
+      label="Board on, with the load, volts"
+      error={form.field('loadedVolts')}
+      bind:value={loaded}
+      size="text-xl"
+      read={() => pull((v) => (loaded = v), 'cell pads, loaded')}
+    />
+    <NumberField label="The load, Ω" error={form.field('loadOhms')} bind:value={load} size="text-xl" />
   </div>
   {#if answer}
     <div class="rounded-lg bg-paper p-4">
@@ -105,7 +84,4 @@
         </p>{/if}
     </div>
   {/if}
-  <button class="btn-next justify-self-start" disabled={form.busy || !answer || answer.charges === 'notKnown'}
-    >Keep what it says</button
-  >
-</form>
+</MeasureForm>

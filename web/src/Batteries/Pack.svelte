@@ -1,9 +1,11 @@
 <!-- @component A laptop's pack: what is left of it, and whether it is safe. A rebuild is handed to a professional. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
@@ -34,7 +36,7 @@
     chemistry = pack?.facts.chemistry ?? 'lithiumRechargeable';
     swollen = pack?.facts.swollen ?? false;
     hotOrWet = pack?.facts.hotOrWet ?? false;
-    form.problem = undefined;
+    form.forget();
     open = true;
   }
   const save = () =>
@@ -50,7 +52,7 @@
       await act(
         api.PUT('/api/machines/{id}/battery/pack', {
           params: { path: { id } },
-          headers: { 'If-Match': `"${pack?.version ?? 0}"` },
+          headers: basedOn(pack?.version ?? 0),
           body,
         }),
       );
@@ -85,24 +87,15 @@
     }}
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Chemistry"
-      >{#snippet children(f)}<select class="input" bind:value={chemistry} {...f}
-          >{#each Object.entries(chemistryWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
-    {#each Object.entries(figures) as [k, w] (k)}<Field label={w} error={form.field(k)}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="decimal"
-            bind:value={numbers[k as keyof typeof figures]}
-            {...f}
-          />{/snippet}</Field
-      >{/each}
+    <SelectField label="Chemistry" bind:value={chemistry} options={chemistryWords} />
+    {#each Object.entries(figures) as [k, w] (k)}<NumberField
+        label={w}
+        error={form.field(k)}
+        bind:value={numbers[k as keyof typeof figures]}
+      />{/each}
+    <label class="flex min-h-9 items-center gap-2"><CheckBox bind:checked={swollen} />It is swollen</label>
     <label class="flex min-h-9 items-center gap-2"
-      ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={swollen} />It is swollen</label
-    >
-    <label class="flex min-h-9 items-center gap-2"
-      ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={hotOrWet} />It gets hot, smells or leaks</label
+      ><CheckBox bind:checked={hotOrWet} />It gets hot, smells or leaks</label
     >
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>

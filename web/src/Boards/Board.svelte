@@ -2,11 +2,11 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { searchParams } from 'sv-router';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -26,7 +26,7 @@
   import HotForm from '../Thermal/HotForm.svelte';
   import HotPanel from '../Thermal/HotPanel.svelte';
   import CellPanel from '../Batteries/CellPanel.svelte';
-  import BoardList from './BoardList.svelte';
+  import MarkedList from '$lib/ui/MarkedList.svelte';
   import BoardMap from './BoardMap.svelte';
   import BoardTools from './BoardTools.svelte';
   import { itemsOf, kindWord, seenThrough, type MapItem, type Point, type Side } from './items';
@@ -84,7 +84,7 @@
   function select(itemId: string, through = false) {
     picked = itemId;
     drawing = '';
-    form.problem = undefined;
+    form.forget();
     const i = items.find((x) => x.id === itemId);
     if (i && !through && i.side !== side && (i.at || i.outline || i.path?.length)) side = i.side;
   }
@@ -155,7 +155,7 @@
       await act(
         api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
           params: { path: { id, capacitorId: c.id } },
-          headers: { 'If-Match': `"${c.version}"` },
+          headers: basedOn(c.version),
           body: { ...editOf(c), x: p.x, y: p.y, side },
         }),
       );
@@ -171,7 +171,7 @@
       await act(
         api.PUT('/api/machines/{id}/hot/{hotId}', {
           params: { path: { id, hotId: h.id } },
-          headers: { 'If-Match': `"${h.version}"` },
+          headers: basedOn(h.version),
           body: {
             boardId: board!.id,
             name: h.name,
@@ -192,7 +192,7 @@
     await act(
       api.PUT('/api/machines/{id}/boards/{boardId}', {
         params: { path: { id, boardId: board.id } },
-        headers: { 'If-Match': `"${board.version}"` },
+        headers: basedOn(board.version),
         body: { name: board.name, photoId, side },
       }),
     );
@@ -258,18 +258,16 @@
             onpoint={point}
           />
           <div class="mt-1.5 flex flex-wrap items-center gap-x-[0.9rem] text-sm">
-            {#if data.boards.length > 1}<Field label="Board" class="w-56"
-                >{#snippet children(f)}<select
-                    class="input"
-                    value={board.id}
-                    onchange={(e) => {
-                      boardAt = e.currentTarget.value;
-                      picked = null;
-                    }}
-                    {...f}
-                    >{#each data.boards as b (b.id)}<option value={b.id}>{b.name}</option>{/each}</select
-                  >{/snippet}</Field
-              >{/if}
+            {#if data.boards.length > 1}<SelectField
+                label="Board"
+                class="w-56"
+                value={board.id}
+                options={data.boards.map((b) => [b.id, b.name] as const)}
+                onchange={(v) => {
+                  boardAt = v;
+                  picked = null;
+                }}
+              />{/if}
             <button class="act" onclick={() => (side = side === 'front' ? 'back' : 'front')}
               >{side === 'front' ? 'Turn it over' : 'To the front'}</button
             >
@@ -407,13 +405,20 @@
               <h2 class="font-bold">
                 {onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}
               </h2>
-              <select class="input min-h-9 w-auto py-0 text-sm" aria-label="Show" bind:value={filter}>
-                <option value="all">All</option><option value="todo">To be done</option>
-                {#each words as w (w)}<option value={w}>{w[0]!.toUpperCase() + w.slice(1)}</option>{/each}
-                {#if kinds.length > 1}{#each kinds as k (k)}<option value="kind:{k}">{kindWord[k]}</option>{/each}{/if}
-              </select>
+              <SelectField
+                label="Show"
+                hidden
+                small
+                bind:value={filter}
+                options={[
+                  ['all', 'All'],
+                  ['todo', 'To be done'],
+                  ...words.map((w) => [w, w[0]!.toUpperCase() + w.slice(1)] as const),
+                  ...(kinds.length > 1 ? kinds.map((k) => [`kind:${k}`, kindWord[k]] as const) : []),
+                ]}
+              />
             </div>
-            <BoardList
+            <MarkedList
               items={shown}
               chosen={item?.id}
               empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'}
@@ -433,56 +438,27 @@
   {/snippet}
 </Query>
 
-<Sheet
-  bind:open={
-    () => sheet === 'add',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="A capacitor on {board?.name}"
+<Sheet bind:current={sheet} name="add" title="A capacitor on {board?.name}"
   >{#if board}<CapacitorForm {id} boardId={board.id} {side} ondone={(made) => drawn(made)} />{/if}</Sheet
 >
 <Sheet
-  bind:open={
-    () => sheet === 'area',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="area"
   title="What is eaten here?"
   about="The size comes from the outline and the scale."
   >{#if board}<AreaForm {id} boardId={board.id} {side} sheet={sheetOf} outline={points} ondone={drawn} />{/if}</Sheet
 >
 <Sheet
-  bind:open={
-    () => sheet === 'net',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="net"
   title="A net to measure end to end"
   about="Haar says what whole copper would read, and what a reading means."
   >{#if board}<NetForm {id} boardId={board.id} {side} sheet={sheetOf} path={points} ondone={drawn} />{/if}</Sheet
 >
-<Sheet
-  bind:open={
-    () => sheet === 'hot',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="A hot part"
+<Sheet bind:current={sheet} name="hot" title="A hot part"
   >{#if board}<HotForm {id} boardId={board.id} {side} at={points[0]} ondone={drawn} />{/if}</Sheet
 >
-<Sheet
-  bind:open={
-    () => sheet === 'tools',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Lists and plans"
+<Sheet bind:current={sheet} name="tools" title="Lists and plans"
   ><BoardTools
     {id}
     {board}
@@ -493,23 +469,12 @@
   /></Sheet
 >
 <Sheet
-  bind:open={
-    () => sheet === 'straighten',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="straighten"
   title="Photo and scale of the {side}"
   about="From straight above, and with one length known, the photo becomes a map."
   >{#if board}<Straighten {id} {board} {side} onphoto={() => camera?.click()} ondone={() => (sheet = '')} />{/if}</Sheet
 >
-<Sheet
-  bind:open={
-    () => sheet === 'forecast',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Recap now, or wait?"
+<Sheet bind:current={sheet} name="forecast" title="Recap now, or wait?"
   >{#if data?.forecast}<ForecastSheet forecast={data.forecast} rows={onBoard} />{/if}</Sheet
 >

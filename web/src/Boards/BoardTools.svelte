@@ -4,6 +4,8 @@
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   let { id, board, ondone }: { id: string; board?: Schemas['BoardSheet']; ondone: (boardId?: string) => void } =
     $props();
@@ -69,16 +71,14 @@
   }}
 >
   <div class="sm:col-span-2"><ProblemNote problem={make.problem} /></div>
-  <Field label="Another board" error={make.field('name')}
-    >{#snippet children(f)}<input
-        class="input"
-        required
-        maxlength="80"
-        placeholder="Main board"
-        bind:value={name}
-        {...f}
-      />{/snippet}</Field
-  >
+  <TextField
+    label="Another board"
+    error={make.field('name')}
+    bind:value={name}
+    required
+    maxlength={80}
+    placeholder="Main board"
+  />
   <button class="btn self-end" disabled={make.busy}>Add the board</button>
 </form>
 {#if board}
@@ -91,15 +91,15 @@
   >
     <h3 class="text-lg font-bold sm:col-span-2">A plan for {board.name}</h3>
     <div class="sm:col-span-2"><ProblemNote problem={plan.problem} /></div>
-    <Field
+    <SelectField
       label="From a pack, or an earlier board of the same kind"
       hint="Adds what this board has not; nothing that is here is changed."
-      >{#snippet children(f)}<select class="input" required bind:value={from} {...f}
-          ><option value="" disabled>Choose one</option>{#each plans.data ?? [] as p, i (i)}<option value={String(i)}
-              >{p.name}, {p.from}: {p.capacitors} capacitors{p.nets ? `, ${p.nets} nets` : ''}</option
-            >{/each}</select
-        >{/snippet}</Field
-    >
+      bind:value={from}
+      options={(plans.data ?? []).map(
+        (p, i) =>
+          [String(i), `${p.name}, ${p.from}: ${p.capacitors} capacitors${p.nets ? `, ${p.nets} nets` : ''}`] as const,
+      )}
+    />
     <button class="btn self-center" disabled={plan.busy || from === ''}>Take the plan</button>
   </form>
   <form
@@ -111,18 +111,22 @@
   >
     <h3 class="text-lg font-bold sm:col-span-3">Keep what is marked as a plan</h3>
     <div class="sm:col-span-3"><ProblemNote problem={keep.problem} /></div>
-    <Field label="Its short name" error={keep.field('profileId')} hint="Lower-case letters, digits, hyphens."
-      >{#snippet children(f)}<input class="input" required maxlength="60" bind:value={keepId} {...f} />{/snippet}</Field
-    >
-    <Field label="What it is" error={keep.field('name')} hint="Goes into this workshop’s own pack."
-      >{#snippet children(f)}<input
-          class="input"
-          required
-          maxlength="80"
-          bind:value={keepName}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField
+      label="Its short name"
+      error={keep.field('profileId')}
+      hint="Lower-case letters, digits, hyphens."
+      bind:value={keepId}
+      required
+      maxlength={60}
+    />
+    <TextField
+      label="What it is"
+      error={keep.field('name')}
+      hint="Goes into this workshop’s own pack."
+      bind:value={keepName}
+      required
+      maxlength={80}
+    />
     <button class="btn self-center" disabled={keep.busy}>Keep the plan</button>
   </form>
   <form
@@ -140,17 +144,15 @@
           {#each notes as n (n)}<li>{n}</li>{/each}
         </ul>
       </div>{/if}
-    <Field
+    <TextField
       label="Rows, with a header"
       hint="designator and marking are needed; kind, role, volts, celsius, diameter, height, pitch, signs, x, y are understood. Comma, semicolon or tab. All rows are taken, or none."
-    >
-      {#snippet children(f)}<textarea
-          class="input min-h-40 font-mono text-sm"
-          required
-          placeholder={example}
-          bind:value={text}
-          {...f}></textarea>{/snippet}
-    </Field>
+      bind:value={text}
+      rows={8}
+      mono
+      required
+      placeholder={example}
+    />
     <Field label="Or a file"
       >{#snippet children(f)}<input
           class="input py-2"

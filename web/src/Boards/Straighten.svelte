@@ -1,12 +1,13 @@
 <!-- @component Makes a side's photo a map: four corners, one known length, and holes seen on both sides. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { photoUrl } from '../Intake/photos';
-  import MarkedPhoto from '../Stripdown/MarkedPhoto.svelte';
+  import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import type { Point, Side } from './items';
   let {
     id,
@@ -26,13 +27,13 @@
   // svelte-ignore state_referenced_locally
   let turned = $state<Schemas['Turned']>(board.turned);
   let millimetres = $state('');
-  const path = $derived({ params: { path: { id, boardId: board.id } }, headers: { 'If-Match': `"${board.version}"` } });
+  const path = $derived({ params: { path: { id, boardId: board.id } }, headers: basedOn(board.version) });
   function go(to: typeof step) {
     step = to;
     points = [];
     front = [];
     back = [];
-    form.problem = undefined;
+    form.forget();
   }
   const corners = () =>
     form.send(async () => {
@@ -143,15 +144,13 @@
       void scale();
     }}
   >
-    <Field label="Millimetres" error={form.field('known.millimetres')}
-      >{#snippet children(f)}<input
-          class="input reading w-32 text-xl"
-          inputmode="decimal"
-          required
-          bind:value={millimetres}
-          {...f}
-        />{/snippet}</Field
-    >
+    <NumberField
+      label="Millimetres"
+      error={form.field('known.millimetres')}
+      bind:value={millimetres}
+      size="w-32 text-xl"
+      required
+    />
     <button class="btn-next" disabled={points.length < 2 || !millimetres.trim() || form.busy}>Set the scale</button>
     <button type="button" class="act" disabled={!points.length} onclick={() => (points = points.slice(0, -1))}
       >Last point away</button
@@ -180,12 +179,14 @@
     />
   </div>
   <div class="mt-4 flex flex-wrap items-end gap-4">
-    <Field label="It was turned over"
-      >{#snippet children(f)}<select class="input" bind:value={turned} {...f}
-          ><option value="sideways">like a page, left to right</option><option value="endOverEnd">end over end</option
-          ></select
-        >{/snippet}</Field
-    >
+    <SelectField
+      label="It was turned over"
+      bind:value={turned}
+      options={[
+        ['sideways', 'like a page, left to right'],
+        ['endOverEnd', 'end over end'],
+      ]}
+    />
     <button class="btn-next" disabled={!back.length || form.busy} onclick={register}>Lay them together</button><button
       class="act"
       onclick={() => go('what')}>Leave it</button

@@ -1,6 +1,7 @@
 import type { Schemas } from '$lib/api/client';
 import { plain, siText } from '$lib/format';
 import type { MarkOf } from '$lib/ui/Mark.svelte';
+import type { MarkedRow } from '$lib/ui/MarkedList.svelte';
 import { standMarks } from '../Capacitors/stand';
 
 export type Side = Schemas['Side'];
@@ -11,17 +12,8 @@ export interface Point {
 }
 
 /** One thing on a board's map and in its list. */
-export interface MapItem {
-  id: string;
+export interface MapItem extends MarkedRow {
   kind: ItemKind;
-  /** What it is called on the board: C14, A7, the memory corner. */
-  name: string;
-  mark: MarkOf;
-  word: string;
-  /** The middle of its row. */
-  value: string;
-  /** The end of its row: what decided, or what is to be done. */
-  end: string;
   /** 0 the hand has begun; 1 has to be done; 2 not known; 3 waits for something else; 4 done or sound. */
   rank: number;
   side: Side;
@@ -122,6 +114,7 @@ export function itemsOf(screen: Schemas['CapacitorsScreen'], boardId: string | u
     items.push({
       id: c.id,
       kind: 'capacitor',
+      code: true,
       name: c.designator,
       mark: waits ? 'waiting' : s.mark,
       word: waits ? 'part in the post' : s.word,

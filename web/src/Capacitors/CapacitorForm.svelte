@@ -1,9 +1,12 @@
 <!-- @component One capacitor as typed: new on a board, or changed. The marking is read as it is typed. -->
 <script lang="ts">
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import CheckGroup from '$lib/ui/CheckGroup.svelte';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { kindWords, roleWords, signWords, directionWords } from '$lib/words';
   let {
@@ -77,7 +80,7 @@
       ? await act(
           api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
             params: { path: { id, capacitorId: c.id } },
-            headers: { 'If-Match': `"${c.version}"` },
+            headers: basedOn(c.version),
             body,
           }),
         )
@@ -102,102 +105,42 @@
   }}
 >
   <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-  <Field label="Designator" error={form.field('designator')}
-    >{#snippet children(f)}<input
-        class="input reading"
-        required
-        maxlength="12"
-        autocomplete="off"
-        bind:value={designator}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Marking, as printed" error={form.field('marking')}
-    >{#snippet children(f)}<input
-        class="input reading"
-        required
-        maxlength="60"
-        autocomplete="off"
-        bind:value={marking}
-        {...f}
-      />{/snippet}</Field
-  >
+  <TextField
+    label="Designator"
+    error={form.field('designator')}
+    bind:value={designator}
+    mono
+    autocomplete="off"
+    required
+    maxlength={12}
+  />
+  <TextField
+    label="Marking, as printed"
+    error={form.field('marking')}
+    bind:value={marking}
+    mono
+    autocomplete="off"
+    required
+    maxlength={60}
+  />
   <p
     class="min-h-6 text-sm sm:col-span-2 {read && !read.certain ? 'font-semibold text-oxide' : 'text-soft'}"
     role="status"
   >
     {read ? read.sentence : 'Such as 47 16V, 226C, 475, 4R7, 100n.'}
   </p>
-  <Field label="Kind"
-    >{#snippet children(f)}<select class="input" bind:value={kind} {...f}
-        >{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
-  <Field label="What it does there"
-    >{#snippet children(f)}<select class="input" bind:value={role} {...f}
-        >{#each Object.entries(roleWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
-  <fieldset class="sm:col-span-2">
-    <legend class="text-sm font-semibold">It</legend>
-    <div class="flex flex-wrap gap-x-5">
-      {#each Object.entries(signWords) as [s, w] (s)}<label class="flex min-h-9 items-center gap-2"
-          ><input type="checkbox" class="size-5 accent-verdigris" value={s} bind:group={signs} />{w}</label
-        >{/each}
-    </div>
-  </fieldset>
+  <SelectField label="Kind" bind:value={kind} options={kindWords} />
+  <SelectField label="What it does there" bind:value={role} options={roleWords} />
+  <CheckGroup label="It" class="sm:col-span-2" bind:value={signs} options={signWords} />
   <div class="grid grid-cols-2 gap-4 sm:col-span-2 sm:grid-cols-5">
-    <Field label="Rated °C"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={celsius}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Diameter, mm"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={diameter}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Height, mm"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={height}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Pitch, mm"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={pitch}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Room above, mm" error={form.field('headroomMillimetres')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={headroom}
-          {...f}
-        />{/snippet}</Field
-    >
+    <NumberField label="Rated °C" bind:value={celsius} whole />
+    <NumberField label="Diameter, mm" bind:value={diameter} />
+    <NumberField label="Height, mm" bind:value={height} />
+    <NumberField label="Pitch, mm" bind:value={pitch} />
+    <NumberField label="Room above, mm" error={form.field('headroomMillimetres')} bind:value={headroom} />
   </div>
-  <Field label="Its minus points, on the photo"
-    >{#snippet children(f)}<select class="input" bind:value={before} {...f}
-        >{#each Object.entries(directionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
-  <Field label="The board’s print has minus"
-    >{#snippet children(f)}<select class="input" bind:value={printed} {...f}
-        >{#each Object.entries(directionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
+  <SelectField label="Its minus points, on the photo" bind:value={before} options={directionWords} />
+  <SelectField label="The board’s print has minus" bind:value={printed} options={directionWords} />
   <div class="flex items-center gap-5 sm:col-span-2">
     <button class="btn-next" disabled={form.busy}>{c ? 'Save' : 'Put it on the board'}</button>{#if c}<button
         type="button"

@@ -1,7 +1,7 @@
 <!-- @component What is known and decided of one capacitor, and the next step of its exchange at the bench edge. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
@@ -90,7 +90,7 @@
     await act(
       api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
         ...path,
-        headers: { 'If-Match': `"${c.version}"` },
+        headers: basedOn(c.version),
         body: { ...editOf(c), minusBefore },
       }),
       true,
@@ -221,12 +221,8 @@
 {/if}
 
 <Sheet
-  bind:open={
-    () => sheet === 'read',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="read"
   title="{d}: what does it measure?"
   about={fitting.fittedAt
     ? 'The new part; the old one’s readings are kept.'
@@ -243,12 +239,8 @@
   />
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'drawer',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="drawer"
   title="What will do in the place of {d}?"
   about="{capacitorValue(row.capacitor)}. Exact value and oldest stock first; one piece is set aside once."
   ><MoneyLine {head} /><Substitutes
@@ -260,22 +252,12 @@
     }}
   /></Sheet
 >
-<Sheet
-  bind:open={
-    () => sheet === 'edit',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Change {d}"><CapacitorForm {id} boardId={row.capacitor.boardId} {row} ondone={() => (sheet = '')} /></Sheet
+<Sheet bind:current={sheet} name="edit" title="Change {d}"
+  ><CapacitorForm {id} boardId={row.capacitor.boardId} {row} ondone={() => (sheet = '')} /></Sheet
 >
 <Sheet
-  bind:open={
-    () => sheet === 'pads',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="pads"
   title="How are the pads under {d}?"
   about="A lifted pad opens its own repair in the list of work."
 >
@@ -288,12 +270,8 @@
   </div>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'before',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="before"
   title="{d}: where does its minus point now?"
   about="Taken down before it comes out, so that the second look has something to be checked against."
 >
@@ -306,12 +284,8 @@
   />
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'way',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="way"
   title="{d}: look again, where does its minus point?"
   about="A part the wrong way round bursts at the next switch-on. Best answered by somebody who did not solder it; Haar compares it with what was taken down before."
 >

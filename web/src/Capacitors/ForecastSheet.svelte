@@ -1,9 +1,11 @@
 <!-- @component Recap now, or wait; and do it, or have it done: both sums with their figures. -->
 <script lang="ts">
+  import CheckGroup from '$lib/ui/CheckGroup.svelte';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
   import { money, number, plain } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { benchToolWords, experienceWords } from '$lib/words';
@@ -98,39 +100,11 @@
   }}
 >
   <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-  <Field label="How much have you soldered?"
-    >{#snippet children(f)}<select class="input" bind:value={experience} {...f}
-        >{#each Object.entries(experienceWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
-  <Field label="A working board like it costs, {currency}"
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        required
-        bind:value={worth}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="A service asks, {currency}"
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        bind:value={price}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="and takes, days"
-    >{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={days} {...f} />{/snippet}</Field
-  >
-  <fieldset class="sm:col-span-2">
-    <legend class="text-sm font-semibold">On the bench there is</legend>
-    <div class="flex flex-wrap gap-x-5">
-      {#each Object.entries(benchToolWords) as [t, w] (t)}<label class="flex min-h-9 items-center gap-2"
-          ><input type="checkbox" class="size-5 accent-verdigris" value={t} bind:group={owned} />{w}</label
-        >{/each}
-    </div>
-  </fieldset>
+  <SelectField label="How much have you soldered?" bind:value={experience} options={experienceWords} />
+  <NumberField label="A working board like it costs, {currency}" bind:value={worth} required />
+  <NumberField label="A service asks, {currency}" bind:value={price} />
+  <NumberField label="and takes, days" bind:value={days} whole />
+  <CheckGroup label="On the bench there is" class="sm:col-span-2" bind:value={owned} options={benchToolWords} />
   <button class="btn-next justify-self-start" disabled={form.busy}>Work it out</button>
 </form>
 {#if answer}<div class="mt-5 rounded-lg bg-paper p-4">

@@ -3,8 +3,9 @@
   import { api, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
-  import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import MeasureForm from '$lib/ui/MeasureForm.svelte';
   let { id, row, ondone }: { id: string; row: Schemas['CapacitorRow']; ondone: () => void } = $props();
   let c = $state('');
   let esr = $state('');
@@ -31,52 +32,12 @@
   }
 </script>
 
-<form
-  class="grid gap-4 sm:grid-cols-3"
-  onsubmit={(e) => {
-    e.preventDefault();
-    void form.send(save);
-  }}
->
-  <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-  <Field label="Capacitance, µF" error={form.field('microfarads')}
-    >{#snippet children(f)}<input
-        class="input reading text-xl"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={c}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="ESR, Ω" error={form.field('esrOhms')}
-    >{#snippet children(f)}<input
-        class="input reading text-xl"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={esr}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Leakage, µA" error={form.field('leakageMicroamps')}
-    >{#snippet children(f)}<input
-        class="input reading text-xl"
-        inputmode="decimal"
-        autocomplete="off"
-        bind:value={leak}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Test frequency of the ESR, Hz"
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="numeric"
-        bind:value={hertz}
-        {...f}
-      />{/snippet}</Field
-  >
+<MeasureForm {form} onkeep={save} keep="Keep the readings" columns={3}>
+  <NumberField label="Capacitance, µF" error={form.field('microfarads')} bind:value={c} size="text-xl" />
+  <NumberField label="ESR, Ω" error={form.field('esrOhms')} bind:value={esr} size="text-xl" />
+  <NumberField label="Leakage, µA" error={form.field('leakageMicroamps')} bind:value={leak} size="text-xl" />
+  <NumberField label="Test frequency of the ESR, Hz" bind:value={hertz} whole />
   <label class="flex min-h-11 items-center gap-3 self-end sm:col-span-2"
-    ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={inCircuit} />Measured in circuit, no leg
-    lifted</label
+    ><CheckBox bind:checked={inCircuit} />Measured in circuit, no leg lifted</label
   >
-  <button class="btn-next justify-self-start sm:col-span-3" disabled={form.busy}>Keep the readings</button>
-</form>
+</MeasureForm>

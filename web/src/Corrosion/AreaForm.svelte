@@ -1,9 +1,11 @@
 <!-- @component A corroded area: new from an outline, or changed. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { corrosionWords, leakWords } from '$lib/words';
   import type { Point, Side } from '../Boards/items';
@@ -47,7 +49,7 @@
       ? await act(
           api.PUT('/api/machines/{id}/areas/{areaId}', {
             params: { path: { id, areaId: a.id } },
-            headers: { 'If-Match': `"${a.version}"` },
+            headers: basedOn(a.version),
             body,
           }),
         )
@@ -68,43 +70,28 @@
   }}
 >
   <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-  <Field label="Where it is" error={form.field('name')}
-    >{#snippet children(f)}<input
-        class="input"
-        required
-        maxlength="60"
-        placeholder="the memory corner"
-        bind:value={name}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="What leaked"
-    >{#snippet children(f)}<select class="input" bind:value={source} {...f}
-        >{#each Object.entries(leakWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
-  <Field label="How far it has gone"
-    >{#snippet children(f)}<select class="input" bind:value={stage} {...f}
-        >{#each Object.entries(corrosionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-      >{/snippet}</Field
-  >
-  <Field
+  <TextField
+    label="Where it is"
+    error={form.field('name')}
+    bind:value={name}
+    required
+    maxlength={60}
+    placeholder="the memory corner"
+  />
+  <SelectField label="What leaked" bind:value={source} options={leakWords} />
+  <SelectField label="How far it has gone" bind:value={stage} options={corrosionWords} />
+  <NumberField
     label="pH of wet paper on it"
     error={form.field('phBefore')}
     hint="Settles what takes it off when nobody knows what leaked."
-    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={ph} {...f} />{/snippet}</Field
-  >
-  {#if !sheet?.widthMillimetres}<Field
+    bind:value={ph}
+  />
+  {#if !sheet?.widthMillimetres}<NumberField
       label="Size, cm²"
       error={form.field('squareCentimetres')}
       hint="Only while this side has no scale."
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={size}
-          {...f}
-        />{/snippet}</Field
-    >{/if}
+      bind:value={size}
+    />{/if}
   {#if form.field('outline')}<p class="text-sm font-semibold text-oxide sm:col-span-2">{form.field('outline')}</p>{/if}
   <div class="flex items-center gap-5 sm:col-span-2">
     <button class="btn-next" disabled={form.busy}>{a ? 'Save' : 'Put it on the map'}</button>{#if a}<button

@@ -7,7 +7,8 @@
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -192,12 +193,8 @@
 {/if}
 
 <Sheet
-  bind:open={
-    () => sheet === 'step',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="step"
   title={row.next === 'neutralise' ? 'What does the wet pH paper read?' : 'How often was it rinsed?'}
   about={row.next === 'neutralise'
     ? 'Lay it wet on the worst place. 6 to 8 ends this step; otherwise go on.'
@@ -211,34 +208,27 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    {#if row.next === 'neutralise'}<CautionNote id="leakingCell" /><Field label="pH" error={form.field('ph')}
-        >{#snippet children(f)}<input
-            class="input reading w-32 text-2xl"
-            inputmode="decimal"
-            required
-            bind:value={ph}
-            {...f}
-          />{/snippet}</Field
-      >
-    {:else}<Field label="Times" error={form.field('rinses')}
-        >{#snippet children(f)}<input
-            class="input reading w-32 text-2xl"
-            inputmode="numeric"
-            required
-            bind:value={rinses}
-            {...f}
-          />{/snippet}</Field
-      >{/if}
+    {#if row.next === 'neutralise'}<CautionNote id="leakingCell" /><NumberField
+        label="pH"
+        error={form.field('ph')}
+        bind:value={ph}
+        size="w-32 text-2xl"
+        required
+      />
+    {:else}<NumberField
+        label="Times"
+        error={form.field('rinses')}
+        bind:value={rinses}
+        whole
+        size="w-32 text-2xl"
+        required
+      />{/if}
     <button class="btn-next justify-self-start" disabled={form.busy}>{row.next ? areaStepWords[row.next] : ''}</button>
   </form>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'look',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="look"
   title="How does it look today?"
   about="If it has spread or gone a stage further, residue is still under it, and it is cleaned again."
 >
@@ -250,30 +240,12 @@
     }}
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Stage"
-      >{#snippet children(f)}<select class="input" bind:value={stage} {...f}
-          >{#each Object.entries(corrosionWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
-    <Field label="Size now, cm²" error={form.field('squareCentimetres')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={size}
-          {...f}
-        />{/snippet}</Field
-    >
+    <SelectField label="Stage" bind:value={stage} options={corrosionWords} />
+    <NumberField label="Size now, cm²" error={form.field('squareCentimetres')} bind:value={size} />
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep this look</button>
   </form>
 </Sheet>
-<Sheet
-  bind:open={
-    () => sheet === 'edit',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Change {a.name}"
+<Sheet bind:current={sheet} name="edit" title="Change {a.name}"
   ><AreaForm
     {id}
     boardId={a.boardId}

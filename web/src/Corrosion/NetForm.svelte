@@ -1,9 +1,10 @@
 <!-- @component A net to be measured end to end. Its length comes from the run drawn on the map; what whole copper would read is said as it is typed. -->
 <script lang="ts">
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain, siText, typed } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { runMillimetres, type Point, type Side } from '../Boards/items';
   let {
@@ -74,7 +75,7 @@
       ? await act(
           api.PUT('/api/machines/{id}/nets/{netId}', {
             params: { path: { id, netId: n.id } },
-            headers: { 'If-Match': `"${n.version}"` },
+            headers: basedOn(n.version),
             body,
           }),
         )
@@ -95,66 +96,30 @@
   }}
 >
   <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-  <Field label="Its name" error={form.field('name')}
-    >{#snippet children(f)}<input
-        class="input"
-        required
-        maxlength="60"
-        placeholder="A7"
-        bind:value={name}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="One end" error={form.field('from')}
-    >{#snippet children(f)}<input
-        class="input"
-        maxlength="60"
-        placeholder="U31 pin 12"
-        bind:value={from}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Other end"
-    >{#snippet children(f)}<input
-        class="input"
-        maxlength="60"
-        placeholder="slot 1 pin 7"
-        bind:value={to}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Length, mm" error={form.field('trace.lengthMillimetres')} hint={run ? 'From the run on the map.' : ''}
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        required
-        bind:value={length}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Width, mm" error={form.field('trace.widthMillimetres')}
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        required
-        bind:value={width}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Copper, µm" error={form.field('trace.copperMicrometres')} hint="35 is 1 oz."
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        bind:value={copper}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Plated holes in the way" error={form.field('trace.vias')}
-    >{#snippet children(f)}<input class="input reading" inputmode="numeric" bind:value={vias} {...f} />{/snippet}</Field
-  >
-  <Field label="Carries at most, A" error={form.field('trace.amps')} hint="Decides the jumper’s wire."
-    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={amps} {...f} />{/snippet}</Field
-  >
+  <TextField label="Its name" error={form.field('name')} bind:value={name} required maxlength={60} placeholder="A7" />
+  <TextField label="One end" error={form.field('from')} bind:value={from} maxlength={60} placeholder="U31 pin 12" />
+  <TextField label="Other end" bind:value={to} maxlength={60} placeholder="slot 1 pin 7" />
+  <NumberField
+    label="Length, mm"
+    error={form.field('trace.lengthMillimetres')}
+    hint={run ? 'From the run on the map.' : ''}
+    bind:value={length}
+    required
+  />
+  <NumberField label="Width, mm" error={form.field('trace.widthMillimetres')} bind:value={width} required />
+  <NumberField
+    label="Copper, µm"
+    error={form.field('trace.copperMicrometres')}
+    hint="35 is 1 oz."
+    bind:value={copper}
+  />
+  <NumberField label="Plated holes in the way" error={form.field('trace.vias')} bind:value={vias} whole />
+  <NumberField
+    label="Carries at most, A"
+    error={form.field('trace.amps')}
+    hint="Decides the jumper’s wire."
+    bind:value={amps}
+  />
   <p class="self-end pb-2" role="status">
     {#if whole}Whole, it reads <span class="reading text-xl">{siText(whole.expectedOhms, 'Ω')}</span>{/if}
   </p>

@@ -1,12 +1,14 @@
 <!-- @component One net: what whole copper reads, what was read, what that means, and the wire that mends it. -->
 <script lang="ts">
+  import MeasureForm from '$lib/ui/MeasureForm.svelte';
   import type { Snippet } from 'svelte';
   import { api, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain, siText } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -53,12 +55,11 @@
     );
     await keep(r.value ?? null, r.identification);
   }
-  const type = (open: boolean) =>
-    form.send(async () => {
-      await keep(open ? null : number(ohms, 'the reading'), 'typed');
-      sheet = '';
-      ohms = '';
-    });
+  async function type(open = false) {
+    await keep(open ? null : number(ohms, 'the reading'), 'typed');
+    sheet = '';
+    ohms = '';
+  }
   const mend = () =>
     form.send(async () => {
       onkeep();
@@ -141,43 +142,21 @@
 {/if}
 
 <Sheet
-  bind:open={
-    () => sheet === 'read',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="read"
   title="{n.name}, end to end"
   about="Earlier readings are kept; the newest one stands."
 >
-  <form
-    class="flex flex-wrap items-end gap-4"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void type(false);
-    }}
-  >
-    <div class="w-full"><ProblemNote problem={form.problem} /></div>
-    <Field label="Ohms" error={form.field('ohms')}
-      >{#snippet children(f)}<input
-          class="input reading w-40 text-2xl"
-          inputmode="decimal"
-          bind:value={ohms}
-          {...f}
-        />{/snippet}</Field
-    >
-    <button class="btn-next" disabled={form.busy || !ohms.trim()}>Keep the reading</button>
-    <button type="button" class="btn" disabled={form.busy} onclick={() => void type(true)}>It reads no end: open</button
-    >
-  </form>
+  <MeasureForm {form} onkeep={() => type()} ready={!!ohms.trim()}>
+    <NumberField label="Ohms" error={form.field('ohms')} bind:value={ohms} size="w-40 text-2xl" />
+    {#snippet more()}<button type="button" class="btn" disabled={form.busy} onclick={() => form.send(() => type(true))}
+        >It reads open: no connection</button
+      >{/snippet}
+  </MeasureForm>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'repair',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="repair"
   title="How was {n.name} mended?"
   about="It is measured again after this, and counts as whole only then."
 >
@@ -189,26 +168,11 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="With" error={form.field('repair')}
-      >{#snippet children(f)}<input
-          class="input"
-          required
-          maxlength="200"
-          bind:value={repair}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField label="With" error={form.field('repair')} bind:value={repair} required maxlength={200} />
     <button class="btn-next justify-self-start" disabled={form.busy}>It is mended</button>
   </form>
 </Sheet>
-<Sheet
-  bind:open={
-    () => sheet === 'edit',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Change {n.name}"
+<Sheet bind:current={sheet} name="edit" title="Change {n.name}"
   ><NetForm
     {id}
     boardId={n.boardId}

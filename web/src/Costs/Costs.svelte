@@ -1,10 +1,11 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { minutes, money, moment, number, typed } from '$lib/format';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import MoneyLine from './MoneyLine.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -33,7 +34,7 @@
       cHigh: t(e.complete?.high),
       stop: t(e.stopLoss),
     };
-    form.problem = undefined;
+    form.forget();
     expecting = true;
   }
   async function expect() {
@@ -46,7 +47,7 @@
     await act(
       api.PUT('/api/machines/{id}/costs/expectation', {
         params: { path: { id } },
-        headers: { 'If-Match': `"${query.data!.version}"` },
+        headers: basedOn(query.data!.version),
         body: {
           toFinish: spread(exp.low, exp.likely, exp.high, 'finishing'),
           complete: spread(exp.cLow, exp.cLikely, exp.cHigh, 'a complete one'),
@@ -98,31 +99,9 @@
       }}
     >
       <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-      <Field label="What for" error={form.field('what')}
-        >{#snippet children(f)}<input
-            class="input"
-            required
-            maxlength="200"
-            bind:value={what}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Money, {data.sum.currency}" error={form.field('amount')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="decimal"
-            bind:value={amount}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Minutes" error={form.field('minutes')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="numeric"
-            bind:value={time}
-            {...f}
-          />{/snippet}</Field
-      >
+      <TextField label="What for" error={form.field('what')} bind:value={what} required maxlength={200} />
+      <NumberField label="Money, {data.sum.currency}" error={form.field('amount')} bind:value={amount} />
+      <NumberField label="Minutes" error={form.field('minutes')} bind:value={time} whole />
     </form>
     <table class="mt-6 w-full">
       <caption class="sr-only">Money and time spent</caption>
@@ -185,17 +164,13 @@
             {#if form.field(s.field)}<p class="text-sm font-semibold text-oxide">{form.field(s.field)}</p>{/if}
           </fieldset>
         {/each}
-        <Field
+        <NumberField
           label="Stop-loss, {data.sum.currency}"
           hint="Empty: the likely price of a complete one."
           error={form.field('expectation.stopLoss')}
-          >{#snippet children(f)}<input
-              class="input reading max-w-40"
-              inputmode="decimal"
-              bind:value={exp.stop}
-              {...f}
-            />{/snippet}</Field
-        >
+          bind:value={exp.stop}
+          size="max-w-40"
+        />
         <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
       </form>
     </Sheet>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import { session } from '$lib/session.svelte';
@@ -31,7 +31,7 @@
   function open() {
     edit = { ...$state.snapshot(m), paid: m.paid ?? null, profileId: null } as Schemas['MachineEdit'];
     version = m.version;
-    form.problem = undefined;
+    form.forget();
     editing = true;
   }
   async function save() {
@@ -52,7 +52,7 @@
     await act(
       api.PUT('/api/machines/{id}', {
         params: { path: { id } },
-        headers: { 'If-Match': `"${version}"` },
+        headers: basedOn(version),
         body: {
           name,
           kind,
@@ -151,7 +151,7 @@
             onclick={() => {
               named = p;
               caption = p.caption;
-              photos.problem = undefined;
+              photos.forget();
             }}>{p.caption || 'Name it'}</button
           >
         </div>
@@ -206,7 +206,7 @@
           class="underline"
           onclick={() => {
             version = theirs.version;
-            form.problem = undefined;
+            form.forget();
           }}>Save mine over it</button
         >
         or <button type="button" class="underline" onclick={() => (editing = false)}>keep theirs</button>.

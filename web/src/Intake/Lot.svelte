@@ -1,11 +1,13 @@
 <script lang="ts">
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -59,7 +61,7 @@
         high: String(p.money.high),
       })),
     };
-    form.problem = undefined;
+    form.forget();
     sheet = 'budget';
   }
   async function saveBudget() {
@@ -67,7 +69,7 @@
     await act(
       api.PUT('/api/machines/{id}/lot', {
         params: { path: { id } },
-        headers: { 'If-Match': `"${query.data!.version}"` },
+        headers: basedOn(query.data!.version),
         body: {
           budgetMoney: n(budget.money, 'the money'),
           budgetHours: n(budget.hours, 'the hours'),
@@ -89,7 +91,7 @@
       await act(
         api.PUT('/api/machines/{id}/lot/boxes/{boxId}', {
           params: { path: { id, boxId: box.id } },
-          headers: { 'If-Match': `"${box.version}"` },
+          headers: basedOn(box.version),
           body: e,
         }),
       );
@@ -110,7 +112,7 @@
       await act(
         api.POST('/api/machines/{id}/lot/sort', {
           params: { path: { id } },
-          headers: { 'If-Match': `"${query.data!.version}"` },
+          headers: basedOn(query.data!.version),
         }),
       );
       go('/');
@@ -257,14 +259,15 @@
               <p class="text-sm text-soft">
                 {b.complete ? `a complete one ${plain(b.complete)}` : 'price of a complete one not known'}
               </p>
-              {#if !sorted}<label class="mt-1 block text-sm"
-                  ><span class="sr-only">What becomes of box {b.number}</span><select
-                    class="input min-h-10"
-                    value={b.lock}
-                    onchange={(e) => void lock(b, e.currentTarget.value as Schemas['BoxLock'])}
-                    >{#each Object.entries(lockWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-                  ></label
-                >{/if}
+              {#if !sorted}<SelectField
+                  label="What becomes of box {b.number}"
+                  hidden
+                  small
+                  class="mt-1"
+                  value={b.lock}
+                  options={lockWords}
+                  onchange={(v) => void lock(b, v)}
+                />{/if}
             </div>
           </li>
         {/each}
@@ -275,7 +278,7 @@
           >{:else if plan?.boxes.length && data.boxes.length > 1}<button
             class="btn-next"
             onclick={() => {
-              form.problem = undefined;
+              form.forget();
               sheet = 'sort';
             }}>Sort it so</button
           >{:else}<button class="btn-next" onclick={add}>{data.boxes.length ? 'Another box' : 'The first box'}</button
@@ -288,15 +291,7 @@
             >{/if}{/if}{/snippet}
     </BenchEdge>
 
-    <Sheet
-      bind:open={
-        () => sheet === 'box',
-        (v) => {
-          if (!v) sheet = '';
-        }
-      }
-      title={box ? `Box ${box.number}` : 'What is in it?'}
-    >
+    <Sheet bind:current={sheet} name="box" title={box ? `Box ${box.number}` : 'What is in it?'}>
       {#key box?.id}<LotBoxForm
           lotId={id}
           from={box ? editOf(box) : blankBox()}
@@ -316,12 +311,8 @@
         >{/if}
     </Sheet>
     <Sheet
-      bind:open={
-        () => sheet === 'budget',
-        (v) => {
-          if (!v) sheet = '';
-        }
-      }
+      bind:current={sheet}
+      name="budget"
       title="Budget and prices"
       about="A part that has no price here cannot be bought; it comes from a donor or not at all."
     >
@@ -334,42 +325,39 @@
       >
         <ProblemNote problem={form.problem} />
         <div class="grid gap-4 sm:grid-cols-3">
-          <Field label="Money, {data.currency}" error={form.field('budgetMoney')}
-            >{#snippet children(f)}<input
-                class="input reading"
-                inputmode="decimal"
-                required
-                bind:value={budget.money}
-                {...f}
-              />{/snippet}</Field
-          >
-          <Field label="Hours" error={form.field('budgetHours')}
-            >{#snippet children(f)}<input
-                class="input reading"
-                inputmode="decimal"
-                required
-                bind:value={budget.hours}
-                {...f}
-              />{/snippet}</Field
-          >
-          <Field label="Aim"
-            >{#snippet children(f)}<select class="input" bind:value={budget.aim} {...f}
-                ><option value="mostFinished">Most finished</option><option value="mostWorth">Most worth</option
-                ></select
-              >{/snippet}</Field
-          >
+          <NumberField
+            label="Money, {data.currency}"
+            error={form.field('budgetMoney')}
+            bind:value={budget.money}
+            required
+          />
+          <NumberField label="Hours" error={form.field('budgetHours')} bind:value={budget.hours} required />
+          <SelectField
+            label="Aim"
+            bind:value={budget.aim}
+            options={[
+              ['mostFinished', 'Most finished'],
+              ['mostWorth', 'Most worth'],
+            ]}
+          />
         </div>
         <fieldset class="grid gap-2">
           <legend class="mb-1 text-sm font-semibold">What a part costs: low, likely, high</legend>
           {#if form.field('prices')}<p class="text-sm font-semibold text-oxide">{form.field('prices')}</p>{/if}
           {#each budget.prices as p, i (i)}
             <div class="grid grid-cols-[minmax(0,1fr)_4.5rem_3.5rem_3.5rem_3.5rem_auto] gap-1.5">
-              <input class="input px-2" aria-label="Part {i + 1}" list="lot-kinds" maxlength="60" bind:value={p.kind} />
+              <SuggestField
+                label="Part {i + 1}"
+                hidden
+                suggestions={data.partKinds}
+                maxlength={60}
+                bind:value={p.kind}
+              />
               <input
                 class="input px-2"
                 aria-label="Part {i + 1} fits"
                 placeholder="fits"
-                maxlength="40"
+                maxlength={40}
                 bind:value={p.fits}
               />
               {#each ['low', 'likely', 'high'] as const as w (w)}<input
@@ -394,22 +382,11 @@
             >Another price</button
           >
         </fieldset>
-        <datalist id="lot-kinds"
-          >{#each data.partKinds as k (k)}<option value={k}></option>{/each}</datalist
-        >
+
         <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
       </form>
     </Sheet>
-    <Sheet
-      bind:open={
-        () => sheet === 'sort',
-        (v) => {
-          if (!v) sheet = '';
-        }
-      }
-      title="Sort it so?"
-      about={plan?.verdict.sentence ?? ''}
-    >
+    <Sheet bind:current={sheet} name="sort" title="Sort it so?" about={plan?.verdict.sentence ?? ''}>
       <ProblemNote problem={form.problem} />
       <p>
         {plan?.finished}

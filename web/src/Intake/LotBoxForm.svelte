@@ -22,11 +22,15 @@
 </script>
 
 <script lang="ts">
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
   import { number } from '$lib/format';
   import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { partStateWords } from '$lib/words';
   import { upload } from './photos';
@@ -38,6 +42,8 @@
     currency,
     onsave,
   }: { lotId: string; from: Edit; kinds: string[]; currency: string; onsave: (e: Edit) => Promise<unknown> } = $props();
+  const usual = ['supply', 'drive', 'floppy drive', 'keyboard', 'main board', 'memory', 'case front', 'adapter'];
+  const known = $derived([...new Set([...kinds, ...usual])]);
   // svelte-ignore state_referenced_locally
   let e = $state<Edit>(structuredClone($state.snapshot(from)));
   const text = (s: Schemas['Estimate']) => ({ low: String(s.low), likely: String(s.likely), high: String(s.high) });
@@ -83,26 +89,21 @@
 >
   <ProblemNote problem={form.problem} />
   <div class="grid gap-4 sm:grid-cols-2">
-    <Field label="What you call it" error={form.field('name')}
-      >{#snippet children(f)}<input
-          class="input font-semibold"
-          required
-          maxlength="80"
-          autocomplete="off"
-          bind:value={e.name}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="What it is"
-      >{#snippet children(f)}<input class="input" maxlength="80" bind:value={e.kind} {...f} />{/snippet}</Field
-    >
-    {#if profiles.length}<Field label="One of a kind that is known here"
-        >{#snippet children(f)}<select class="input" bind:value={e.profileId} {...f}
-            ><option value="">Not from a pack</option>{#each profiles as p (p.id)}<option value={p.id}
-                >{p.model}, {p.kind}</option
-              >{/each}</select
-          >{/snippet}</Field
-      >{/if}
+    <TextField
+      label="What you call it"
+      error={form.field('name')}
+      bind:value={e.name}
+      size="font-semibold"
+      autocomplete="off"
+      required
+      maxlength={80}
+    />
+    <TextField label="What it is" bind:value={e.kind} maxlength={80} />
+    {#if profiles.length}<SelectField
+        label="One of a kind that is known here"
+        bind:value={e.profileId}
+        options={[['', 'Not from a pack'], ...profiles.map((p) => [p.id, `${p.model}, ${p.kind}`] as const)]}
+      />{/if}
     <Field label="Photo"
       >{#snippet children(f)}<input
           class="input py-2"
@@ -119,24 +120,15 @@
     {#if form.field('parts')}<p class="text-sm font-semibold text-oxide">{form.field('parts')}</p>{/if}
     {#each e.parts as p, i (i)}
       <div class="grid grid-cols-[minmax(0,1fr)_5rem_7.5rem_auto] gap-1.5">
-        <input
-          class="input px-2"
-          aria-label="Part {i + 1}"
-          list="box-kinds"
-          maxlength="60"
-          autocomplete="off"
-          bind:value={p.kind}
-        />
+        <SuggestField label="Part {i + 1}" hidden suggestions={known} maxlength={60} bind:value={p.kind} />
         <input
           class="input px-2"
           aria-label="Part {i + 1} fits"
           placeholder="fits"
-          maxlength="40"
+          maxlength={40}
           bind:value={p.fits}
         />
-        <select class="input px-2" aria-label="Part {i + 1} is" bind:value={p.state}
-          >{#each Object.entries(partStateWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >
+        <SelectField label="Part {i + 1} is" hidden bind:value={p.state} options={partStateWords} />
         <button
           type="button"
           class="act min-w-9 justify-center"
@@ -151,11 +143,6 @@
       onclick={() => (e.parts = [...e.parts, { kind: '', state: 'good', fits: '', count: 1 }])}>Another part</button
     >
   </fieldset>
-  <datalist id="box-kinds"
-    >{#each [...new Set( [...kinds, 'supply', 'drive', 'floppy drive', 'keyboard', 'main board', 'memory', 'case front', 'adapter'] )] as k (k)}<option
-        value={k}
-      ></option>{/each}</datalist
-  >
   <p class="text-sm text-soft">To finish it apart from those parts: low, likely, high.</p>
   <div class="grid gap-4 sm:grid-cols-2">
     {#each [{ word: `Money, ${currency}`, of: money, field: 'money' }, { word: 'Hours', of: hours, field: 'hours' }] as s (s.word)}
@@ -173,25 +160,19 @@
         {#if form.field(s.field)}<p class="text-sm font-semibold text-oxide">{form.field(s.field)}</p>{/if}
       </fieldset>
     {/each}
-    <Field label="A complete one costs, {currency}" hint="Empty when nobody knows." error={form.field('complete')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={complete}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Worth, against the others" hint="1 is as much as any." error={form.field('worth')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={worth}
-          {...f}
-        />{/snippet}</Field
-    >
+    <NumberField
+      label="A complete one costs, {currency}"
+      hint="Empty when nobody knows."
+      error={form.field('complete')}
+      bind:value={complete}
+    />
+    <NumberField
+      label="Worth, against the others"
+      hint="1 is as much as any."
+      error={form.field('worth')}
+      bind:value={worth}
+    />
   </div>
-  <Field label="Note"
-    >{#snippet children(f)}<input class="input" maxlength="500" bind:value={e.note} {...f} />{/snippet}</Field
-  >
+  <TextField label="Note" bind:value={e.note} maxlength={500} />
   <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
 </form>

@@ -1,10 +1,14 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import Mark, { type MarkOf } from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -53,7 +57,7 @@
           saidFate: f.saidFate,
         }
       : { slot: item?.slot ?? '', what: '', absent: false, dateCode: '', evidence: '', saidFate: null };
-    form.problem = undefined;
+    form.forget();
     open = true;
   }
   async function save() {
@@ -61,7 +65,7 @@
       await act(
         api.PUT('/api/machines/{id}/shipped/{itemId}', {
           params: { path: { id, itemId } },
-          headers: { 'If-Match': `"${version}"` },
+          headers: basedOn(version),
           body: e,
         }),
       );
@@ -150,67 +154,42 @@
       >
         <ProblemNote problem={form.problem} />
         <div class="grid gap-4 sm:grid-cols-2">
-          <Field label="Which item" error={form.field('slot')}
-            >{#snippet children(f)}<input
-                class="input"
-                list="slots"
-                required
-                maxlength="60"
-                autocomplete="off"
-                bind:value={e.slot}
-                {...f}
-              />{/snippet}</Field
-          >
-          <Field label="What is there" error={form.field('what')}
-            >{#snippet children(f)}<input
-                class="input"
-                maxlength="120"
-                disabled={e.absent}
-                autocomplete="off"
-                bind:value={e.what}
-                {...f}
-              />{/snippet}</Field
-          >
-          <Field
+          <SuggestField
+            label="Which item"
+            error={form.field('slot')}
+            bind:value={e.slot}
+            suggestions={data.slots}
+            required
+            maxlength={60}
+          />
+          <TextField
+            label="What is there"
+            error={form.field('what')}
+            bind:value={e.what}
+            autocomplete="off"
+            maxlength={120}
+            disabled={e.absent}
+          />
+          <NumberField
             label="Date code on it"
             hint="YYWW, WWYY or YWW, as printed."
             error={form.field('dateCode') ?? form.field('code')}
-            >{#snippet children(f)}<input
-                class="input reading"
-                maxlength="8"
-                inputmode="numeric"
-                autocomplete="off"
-                bind:value={e.dateCode}
-                {...f}
-              />{/snippet}</Field
-          >
-          <Field label="What else says so"
-            >{#snippet children(f)}<input
-                class="input"
-                maxlength="300"
-                bind:value={e.evidence}
-                {...f}
-              />{/snippet}</Field
-          >
-          <Field label="Your own word" hint="Stands against what is worked out."
-            >{#snippet children(f)}<select class="input" bind:value={e.saidFate} {...f}
-                ><option value={null}>As worked out</option>{#each Object.entries(fateWords) as [v, w] (v)}<option
-                    value={v}>{w}</option
-                  >{/each}</select
-              >{/snippet}</Field
-          >
+            bind:value={e.dateCode}
+            whole
+            maxlength={8}
+          />
+          <TextField label="What else says so" bind:value={e.evidence} maxlength={300} />
+          <SelectField
+            label="Your own word"
+            hint="Stands against what is worked out."
+            bind:value={e.saidFate}
+            options={[[null, 'As worked out'], ...Object.entries(fateWords).map(([v, w]) => [v, w] as const)]}
+          />
         </div>
         <label class="flex min-h-11 items-center gap-3"
-          ><input
-            type="checkbox"
-            class="size-6 accent-verdigris"
-            bind:checked={e.absent}
-            onchange={() => e.absent && (e.what = '')}
-          />Its place is empty</label
+          ><CheckBox bind:checked={e.absent} large onchange={() => e.absent && (e.what = '')} />Its place is empty</label
         >
-        <datalist id="slots"
-          >{#each data.slots as s (s)}<option value={s}></option>{/each}</datalist
-        >
+
         <div class="flex gap-6">
           <button class="btn-next" disabled={form.busy}>Keep it</button>{#if itemId}<button
               type="button"

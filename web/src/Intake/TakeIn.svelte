@@ -1,10 +1,12 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number } from '$lib/format';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
   import { go } from '../router';
@@ -46,7 +48,7 @@
       await act(
         api.PUT('/api/machines/{id}/costs/expectation', {
           params: { path: { id: done.id! } },
-          headers: { 'If-Match': '"0"' },
+          headers: basedOn(0),
           body: {
             toFinish: around(finish),
             complete: complete == null ? null : { low: complete, likely: complete, high: complete },
@@ -86,41 +88,23 @@
     >
       <ProblemNote problem={form.problem} />
       {#if profiles.length}
-        <Field label="One of a kind that is known here" hint="Brings its class, traits, rails, cell and boards along.">
-          {#snippet children(f)}<select class="input" onchange={(e) => choose(e.currentTarget.value)} {...f}
-              ><option value="">Not from a pack</option>{#each profiles as p (p.id)}<option value={p.id}
-                  >{p.model}, {p.kind}</option
-                >{/each}</select
-            >{/snippet}
-        </Field>
+        <SelectField
+          label="One of a kind that is known here"
+          hint="Brings its class, traits, rails, cell and boards along."
+          options={[['', 'Not from a pack'], ...profiles.map((p) => [p.id, `${p.model}, ${p.kind}`] as const)]}
+          bind:value={() => edit.profileId ?? '', choose}
+        />
       {/if}
       <MachineForm bind:edit {form} />
       <fieldset class="grid gap-4 sm:grid-cols-3">
         <legend class="text-sm font-semibold">Money, before it is spent</legend>
-        <Field label="To finish it, likely" hint="Half to twice as much is taken as the range."
-          >{#snippet children(f)}<input
-              class="input reading"
-              inputmode="decimal"
-              bind:value={money.finish}
-              {...f}
-            />{/snippet}</Field
-        >
-        <Field label="A complete one costs"
-          >{#snippet children(f)}<input
-              class="input reading"
-              inputmode="decimal"
-              bind:value={money.complete}
-              {...f}
-            />{/snippet}</Field
-        >
-        <Field label="Stop-loss" hint="Empty: the price of a complete one."
-          >{#snippet children(f)}<input
-              class="input reading"
-              inputmode="decimal"
-              bind:value={money.stop}
-              {...f}
-            />{/snippet}</Field
-        >
+        <NumberField
+          label="To finish it, likely"
+          hint="Half to twice as much is taken as the range."
+          bind:value={money.finish}
+        />
+        <NumberField label="A complete one costs" bind:value={money.complete} />
+        <NumberField label="Stop-loss" hint="Empty: the price of a complete one." bind:value={money.stop} />
       </fieldset>
       <Field label="Photos" hint="As it stands, before anything is touched."
         >{#snippet children(f)}<input

@@ -3,7 +3,8 @@
   import { act, Sending } from '$lib/api/act.svelte';
   import { number } from '$lib/format';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
   import { go } from '../router';
@@ -40,30 +41,23 @@
       }}
     >
       <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-      <Field label="What you call it" error={form.field('name')}
-        >{#snippet children(f)}<input
-            class="input text-lg font-semibold"
-            required
-            maxlength="80"
-            autocomplete="off"
-            bind:value={name}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Paid for all of it" hint="0 when it was given." error={form.field('paid')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="decimal"
-            bind:value={paid}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Where it came from" error={form.field('cameFrom')}
-        >{#snippet children(f)}<input class="input" maxlength="300" bind:value={cameFrom} {...f} />{/snippet}</Field
-      >
-      <Field label="What was claimed of it" error={form.field('claimed')}
-        >{#snippet children(f)}<input class="input" maxlength="1000" bind:value={claimed} {...f} />{/snippet}</Field
-      >
+      <TextField
+        label="What you call it"
+        error={form.field('name')}
+        bind:value={name}
+        size="text-lg font-semibold"
+        autocomplete="off"
+        required
+        maxlength={80}
+      />
+      <NumberField
+        label="Paid for all of it"
+        hint="0 when it was given."
+        error={form.field('paid')}
+        bind:value={paid}
+      />
+      <TextField label="Where it came from" error={form.field('cameFrom')} bind:value={cameFrom} maxlength={300} />
+      <TextField label="What was claimed of it" error={form.field('claimed')} bind:value={claimed} maxlength={1000} />
     </form>
   </main>
 </div>

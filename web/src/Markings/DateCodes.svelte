@@ -3,7 +3,7 @@
   import { api, ask, type Schemas } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
   import { day } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   let { from, to }: { from?: number | null; to?: number | null } = $props();
   let text = $state('');
@@ -28,9 +28,13 @@
       void form.send(read);
     }}
   >
-    <Field class="min-w-56 flex-1" label="Date codes on its chips" hint="As printed, with blanks between: 9148 9207."
-      >{#snippet children(f)}<input class="input reading" bind:value={text} {...f} />{/snippet}</Field
-    >
+    <TextField
+      class="min-w-56 flex-1"
+      label="Date codes on its chips"
+      hint="As printed, with blanks between: 9148 9207."
+      bind:value={text}
+      mono
+    />
     <button class="btn mb-6" disabled={form.busy || !text.trim()}>Read them</button>
   </form>
   <ProblemNote problem={form.problem} />

@@ -1,12 +1,15 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { searchParams } from 'sv-router';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { money, number, plain, si } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import DayField from '$lib/ui/DayField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -57,7 +60,7 @@
 
   function edit(r?: Row) {
     editing = r;
-    form.problem = undefined;
+    form.forget();
     const s = r?.part.spec;
     const text = (v: number | null | undefined) => (v == null ? '' : plain(v, 6));
     marking = s ? `${plain(s.microfarads, 6)}u${s.safetyClass ? ` ${s.safetyClass}` : ''}` : '';
@@ -106,7 +109,7 @@
       await act(
         api.PUT('/api/drawer/{partId}', {
           params: { path: { partId: editing.part.id } },
-          headers: { 'If-Match': `"${editing.part.version}"` },
+          headers: basedOn(editing.part.version),
           body,
         }),
       );
@@ -154,9 +157,7 @@
               is set aside once.
             </p>
           </div>
-          <Field label="Show only" class="w-56"
-            >{#snippet children(f)}<input class="input" bind:value={filter} {...f} />{/snippet}</Field
-          >
+          <TextField label="Show only" class="w-56" bind:value={filter} />
         </div>
         {#if !open && !counting}<ProblemNote problem={form.problem} />{/if}
         <div class="mt-4 overflow-x-auto">
@@ -211,7 +212,7 @@
                       aria-label="Count {r.name}, {r.part.place}"
                       onclick={() => {
                         count = '';
-                        form.problem = undefined;
+                        form.forget();
                         counted = r.part.id;
                       }}>Count</button
                     >
@@ -264,15 +265,14 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="Pieces counted" error={form.field('quantity')}
-      >{#snippet children(f)}<input
-          class="input reading w-40 text-3xl"
-          inputmode="numeric"
-          required
-          bind:value={count}
-          {...f}
-        />{/snippet}</Field
-    >
+    <NumberField
+      label="Pieces counted"
+      error={form.field('quantity')}
+      bind:value={count}
+      whole
+      size="w-40 text-3xl"
+      required
+    />
     <button class="btn-next justify-self-start" disabled={form.busy || !count.trim()}>That is what lies there</button>
   </form>
 </Sheet>
@@ -285,85 +285,18 @@
     }}
   >
     <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-    <Field class="sm:col-span-2" label="Kind"
-      >{#snippet children(f)}<select class="input" bind:value={t.kind} {...f}
-          >{#each Object.entries(kindWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
-    <Field label="Marking or value" hint="As printed: 47 16V, 475, 100n X2."
-      >{#snippet children(f)}<input class="input reading" required bind:value={marking} {...f} />{/snippet}</Field
-    >
-    <Field label="Volts"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={t.volts}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Rated °C"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={t.celsius}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="ESR, Ω"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={t.esr}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Diameter, mm"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={t.diameter}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Height, mm"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={t.height}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Lead pitch, mm"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={t.pitch}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Pieces" error={form.field('quantity')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          required
-          bind:value={t.quantity}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Place"
-      >{#snippet children(f)}<input class="input" maxlength="40" bind:value={t.place} {...f} />{/snippet}</Field
-    >
-    <Field label="Price of one"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={t.price}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Bought on" error={form.field('boughtOn')}
-      >{#snippet children(f)}<input class="input" type="date" bind:value={t.bought} {...f} />{/snippet}</Field
-    >
+    <SelectField class="sm:col-span-2" label="Kind" bind:value={t.kind} options={kindWords} />
+    <TextField label="Marking or value" hint="As printed: 47 16V, 475, 100n X2." bind:value={marking} mono required />
+    <NumberField label="Volts" bind:value={t.volts} />
+    <NumberField label="Rated °C" bind:value={t.celsius} whole />
+    <NumberField label="ESR, Ω" bind:value={t.esr} />
+    <NumberField label="Diameter, mm" bind:value={t.diameter} />
+    <NumberField label="Height, mm" bind:value={t.height} />
+    <NumberField label="Lead pitch, mm" bind:value={t.pitch} />
+    <NumberField label="Pieces" error={form.field('quantity')} bind:value={t.quantity} whole required />
+    <TextField label="Place" bind:value={t.place} maxlength={40} />
+    <NumberField label="Price of one" bind:value={t.price} />
+    <DayField label="Bought on" error={form.field('boughtOn')} bind:value={t.bought} />
     <div class="flex items-end gap-5 sm:col-span-3">
       <button class="btn-next" disabled={form.busy}>{editing ? 'Save' : 'Put it in'}</button>{#if editing}<button
           type="button"

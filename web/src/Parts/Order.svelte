@@ -6,9 +6,10 @@
   import { day, money, number, siText, typed } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark, { type MarkOf } from '$lib/ui/Mark.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -96,7 +97,7 @@
   function openArrived(o: Schemas['PartOrder']) {
     arriving = o;
     pieces = Object.fromEntries(o.lines.map((l) => [l.sku, String(left(l))]));
-    form.problem = undefined;
+    form.forget();
     sheet = 'arrived';
   }
   const left = (l: Schemas['PartOrderLine']) => l.open;
@@ -152,8 +153,7 @@
               ? `; ${d.needs.reduce((s, n) => s + n.count, 0)} pieces have to be bought`
               : ''}.
           </h1>
-          <details class="mt-2">
-            <summary class="act">Which goes where</summary>
+          <Fold class="mt-2" title="Which goes where">
             <ul class="mt-1 columns-1 gap-8 sm:columns-2">
               {#each d.drawer as x (x.capacitorId)}<li class="flex justify-between gap-4 border-b border-sill py-1">
                   <span class="font-semibold">{x.for}</span><span class="text-right"
@@ -161,7 +161,7 @@
                   >
                 </li>{/each}
             </ul>
-          </details>
+          </Fold>
         {/if}
         {#if d.needs.length}
           <div class="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_25rem]">
@@ -242,14 +242,13 @@
                 <button class="act text-sm" onclick={() => (sheet = 'policy')}>Change</button>
                 <a class="act text-sm" href={csv} download="order.csv">As a table</a>
               </p>
-              <details class="mt-1">
-                <summary class="act text-sm">Wanted for</summary>
+              <Fold class="mt-1" title="Wanted for">
                 <ul class="text-sm">
                   {#each d.needs as n (n.key)}<li class="border-b border-sill py-1">
                       <strong>{n.count} × {n.key}</strong><span class="block text-soft">{n.for.join(', ')}</span>
                     </li>{/each}
                 </ul>
-              </details>
+              </Fold>
             </aside>
           </div>
         {:else if !d.drawer.length}
@@ -344,16 +343,7 @@
   </main>
 </div>
 
-<Sheet
-  bind:open={
-    () => sheet === 'policy',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Spares and days"
-  about="The order is worked out anew at once."
->
+<Sheet bind:current={sheet} name="policy" title="Spares and days" about="The order is worked out anew at once.">
   <form
     class="grid gap-4 sm:grid-cols-3"
     onsubmit={(e) => {
@@ -361,51 +351,22 @@
       keep();
     }}
   >
-    <Field label="Spares, % of each need"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={share}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Spares, at least"
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={least}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Here within, days" hint="Empty: no matter."
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={days}
-          {...f}
-        />{/snippet}</Field
-    >
+    <NumberField label="Spares, % of each need" bind:value={share} />
+    <NumberField label="Spares, at least" bind:value={least} whole />
+    <NumberField label="Here within, days" hint="Empty: no matter." bind:value={days} whole />
     <button class="btn-next justify-self-start">Keep it so</button>
   </form>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'suppliers',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="suppliers"
   title="Suppliers"
   about="Each has a list: asked for over its interface, or taken in as a table."
   ><Suppliers suppliers={data?.suppliers ?? []} /></Sheet
 >
 <Sheet
-  bind:open={
-    () => sheet === 'arrived',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="arrived"
   title="What lay in the parcel from {arriving?.supplier}?"
   about="Booked into the drawer and set aside for what waited, most urgent first."
 >
@@ -417,15 +378,12 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    {#each arriving?.lines.filter((l) => l.state !== 'outOfStock') ?? [] as l (l.sku)}<Field
+    {#each arriving?.lines.filter((l) => l.state !== 'outOfStock') ?? [] as l (l.sku)}<NumberField
         label="{l.sku}, pieces of {left(l)} to come"
-        >{#snippet children(f)}<input
-            class="input reading w-32"
-            inputmode="numeric"
-            bind:value={pieces[l.sku]}
-            {...f}
-          />{/snippet}</Field
-      >{/each}
+        bind:value={pieces[l.sku]}
+        whole
+        size="w-32"
+      />{/each}
     <button class="btn-next justify-self-start" disabled={form.busy}>Book it in</button>
   </form>
 </Sheet>

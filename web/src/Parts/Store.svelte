@@ -1,11 +1,13 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -29,7 +31,7 @@
       ? { kind: p.kind, fits: p.fits, quantity: p.quantity, state: p.state, place: p.place, cameFrom: p.cameFrom }
       : { kind: '', fits: '', quantity: 1, state: 'notKnown', place: '', cameFrom: '' };
     quantity = String(part.quantity);
-    form.problem = undefined;
+    form.forget();
     sheet = 'part';
   }
   function openFastener(f?: Schemas['StoreFastener']) {
@@ -43,7 +45,7 @@
           place: f.place,
         }
       : { thread: 'M3', length: '6', head: 'pan', quantity: '10', place: '' };
-    form.problem = undefined;
+    form.forget();
     sheet = 'fastener';
   }
   async function savePart() {
@@ -52,7 +54,7 @@
       await act(
         api.PUT('/api/store/parts/{partId}', {
           params: { path: { partId: of.id } },
-          headers: { 'If-Match': `"${of.version}"` },
+          headers: basedOn(of.version),
           body,
         }),
       );
@@ -71,7 +73,7 @@
       await act(
         api.PUT('/api/store/fasteners/{fastenerId}', {
           params: { path: { fastenerId: of.id } },
-          headers: { 'If-Match': `"${of.version}"` },
+          headers: basedOn(of.version),
           body,
         }),
       );
@@ -111,9 +113,7 @@
           >.
         </p>
         <div class="mt-3 max-w-80">
-          <Field label="Find a part or a fastener"
-            >{#snippet children(f)}<input class="input" bind:value={text} {...f} />{/snippet}</Field
-          >
+          <TextField label="Find a part or a fastener" bind:value={text} />
         </div>
         <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
           <section aria-label="Parts">
@@ -166,15 +166,7 @@
   </main>
 </div>
 
-<Sheet
-  bind:open={
-    () => sheet === 'part',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title={of ? 'In the store' : 'Into the store'}
->
+<Sheet bind:current={sheet} name="part" title={of ? 'In the store' : 'Into the store'}>
   <form
     class="grid gap-4"
     onsubmit={(e) => {
@@ -184,45 +176,20 @@
   >
     <ProblemNote problem={form.problem} />
     <div class="grid gap-4 sm:grid-cols-2">
-      <Field label="What part" error={form.field('kind')}
-        >{#snippet children(f)}<input
-            class="input"
-            required
-            maxlength="60"
-            bind:value={part.kind}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="What it fits"
-        >{#snippet children(f)}<input class="input" maxlength="40" bind:value={part.fits} {...f} />{/snippet}</Field
-      >
-      <Field label="How many" error={form.field('quantity')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="numeric"
-            required
-            bind:value={quantity}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="It is"
-        >{#snippet children(f)}<select class="input" bind:value={part.state} {...f}
-            >{#each Object.entries(partStateWords).filter(([v]) => v !== 'missing') as [v, w] (v)}<option value={v}
-                >{w}</option
-              >{/each}</select
-          >{/snippet}</Field
-      >
-      <Field label="Where it lies"
-        >{#snippet children(f)}<input class="input" maxlength="40" bind:value={part.place} {...f} />{/snippet}</Field
-      >
-      <Field label="Where it came from"
-        >{#snippet children(f)}<input
-            class="input"
-            maxlength="200"
-            bind:value={part.cameFrom}
-            {...f}
-          />{/snippet}</Field
-      >
+      <TextField label="What part" error={form.field('kind')} bind:value={part.kind} required maxlength={60} />
+      <TextField label="What it fits" bind:value={part.fits} maxlength={40} />
+      <NumberField label="How many" error={form.field('quantity')} bind:value={quantity} whole required />
+      <SelectField
+        label="It is"
+        bind:value={part.state}
+        options={[
+          ...Object.entries(partStateWords)
+            .filter(([v]) => v !== 'missing')
+            .map(([v, w]) => [v, w] as const),
+        ]}
+      />
+      <TextField label="Where it lies" bind:value={part.place} maxlength={40} />
+      <TextField label="Where it came from" bind:value={part.cameFrom} maxlength={200} />
     </div>
     <div class="flex gap-6">
       <button class="btn-next" disabled={form.busy}>Keep it</button>{#if of}<button
@@ -233,15 +200,7 @@
     </div>
   </form>
 </Sheet>
-<Sheet
-  bind:open={
-    () => sheet === 'fastener',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title={of ? 'Spare fasteners' : 'Fasteners into the store'}
->
+<Sheet bind:current={sheet} name="fastener" title={of ? 'Spare fasteners' : 'Fasteners into the store'}>
   <form
     class="grid gap-4"
     onsubmit={(e) => {
@@ -251,44 +210,18 @@
   >
     <ProblemNote problem={form.problem} />
     <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
-      <Field label="Thread" error={form.field('thread')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            required
-            maxlength="30"
-            bind:value={fastener.thread}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Length, mm" error={form.field('lengthMillimetres')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="decimal"
-            required
-            bind:value={fastener.length}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Head"
-        >{#snippet children(f)}<input class="input" maxlength="30" bind:value={fastener.head} {...f} />{/snippet}</Field
-      >
-      <Field label="How many" error={form.field('quantity')}
-        >{#snippet children(f)}<input
-            class="input reading"
-            inputmode="numeric"
-            required
-            bind:value={fastener.quantity}
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Where they lie"
-        >{#snippet children(f)}<input
-            class="input"
-            maxlength="40"
-            bind:value={fastener.place}
-            {...f}
-          />{/snippet}</Field
-      >
+      <TextField
+        label="Thread"
+        error={form.field('thread')}
+        bind:value={fastener.thread}
+        mono
+        required
+        maxlength={30}
+      />
+      <NumberField label="Length, mm" error={form.field('lengthMillimetres')} bind:value={fastener.length} required />
+      <TextField label="Head" bind:value={fastener.head} maxlength={30} />
+      <NumberField label="How many" error={form.field('quantity')} bind:value={fastener.quantity} whole required />
+      <TextField label="Where they lie" bind:value={fastener.place} maxlength={40} />
     </div>
     <div class="flex gap-6">
       <button class="btn-next" disabled={form.busy}>Keep them</button>{#if of}<button

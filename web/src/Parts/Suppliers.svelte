@@ -3,7 +3,8 @@
   import { api, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { moment, money, number } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   let { suppliers }: { suppliers: Schemas['SupplierRow'][] } = $props();
   const form = new Sending();
@@ -80,13 +81,15 @@
       void take();
     }}
   >
-    <Field
+    <TextField
       label="The list of {table.name}"
       error={form.field('text')}
       hint="sku, marking and price are needed; kind, volts, celsius, diameter, height, pitch, pack, from2, price2, stock are understood. Comma, semicolon or tab; 4,7 is taken for 4.7."
-      >{#snippet children(f)}<textarea class="input min-h-40 font-mono text-sm" required bind:value={text} {...f}
-        ></textarea>{/snippet}</Field
-    >
+      bind:value={text}
+      rows={8}
+      mono
+      required
+    />
     <div class="flex gap-5">
       <button class="btn" disabled={form.busy || !text.trim()}>Take the list</button><button
         type="button"
@@ -104,34 +107,17 @@
       void add();
     }}
   >
-    <Field label="Name" error={form.field('name')}
-      >{#snippet children(f)}<input class="input" required maxlength="60" bind:value={name} {...f} />{/snippet}</Field
-    >
-    <Field label="Address of its interface" error={form.field('address')} hint="Leave out for a list that you take in."
-      >{#snippet children(f)}<input
-          class="input"
-          inputmode="url"
-          maxlength="300"
-          bind:value={address}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Postage" error={form.field('postage')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={postage}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Days" error={form.field('days')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={days}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField label="Name" error={form.field('name')} bind:value={name} required maxlength={60} />
+    <TextField
+      label="Address of its interface"
+      error={form.field('address')}
+      hint="Leave out for a list that you take in."
+      bind:value={address}
+      inputmode="url"
+      maxlength={300}
+    />
+    <NumberField label="Postage" error={form.field('postage')} bind:value={postage} />
+    <NumberField label="Days" error={form.field('days')} bind:value={days} whole />
     <button class="btn-next justify-self-start" disabled={form.busy}>Add the supplier</button>
   </form>
 {:else}<button class="btn mt-4" onclick={() => (adding = true)}>Another supplier</button>{/if}

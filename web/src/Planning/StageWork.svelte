@@ -7,7 +7,8 @@
   import { now } from '$lib/now.svelte';
   import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -174,15 +175,7 @@
   {/snippet}
 </Query>
 
-<Sheet
-  bind:open={
-    () => sheet === 'add',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Add work to {word.toLowerCase()}"
->
+<Sheet bind:current={sheet} name="add" title="Add work to {word.toLowerCase()}">
   <form
     class="grid gap-4"
     onsubmit={(e) => {
@@ -191,34 +184,16 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="What the hand does" error={form.field('title')}
-      >{#snippet children(f)}<input class="input" required maxlength="120" bind:value={title} {...f} />{/snippet}</Field
-    >
-    <Field label="Why it matters"
-      >{#snippet children(f)}<input class="input" maxlength="400" bind:value={why} {...f} />{/snippet}</Field
-    >
-    <Field label="What it needs on the bench"
-      >{#snippet children(f)}<input class="input" maxlength="200" bind:value={needs} {...f} />{/snippet}</Field
-    >
-    <Field label="Hands-on minutes" error={form.field('minutes')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          required
-          bind:value={length}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField label="What the hand does" error={form.field('title')} bind:value={title} required maxlength={120} />
+    <TextField label="Why it matters" bind:value={why} maxlength={400} />
+    <TextField label="What it needs on the bench" bind:value={needs} maxlength={200} />
+    <NumberField label="Hands-on minutes" error={form.field('minutes')} bind:value={length} whole required />
     <button class="btn-next justify-self-start" disabled={form.busy}>Add it</button>
   </form>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'wait',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="wait"
   title="{of?.title ?? ''}: what does it wait for?"
   about="Soaking, drying, curing, the sun, the post: what goes on without hands."
 >
@@ -230,27 +205,19 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="It waits for" error={form.field('waitsFor')}
-      >{#snippet children(f)}<input class="input" required maxlength="120" bind:value={waits} {...f} />{/snippet}</Field
-    >
-    <Field label="For how many hours" hint="Leave it empty when nobody knows." error={form.field('waitUntil')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={hours}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField label="It waits for" error={form.field('waitsFor')} bind:value={waits} required maxlength={120} />
+    <NumberField
+      label="For how many hours"
+      hint="Leave it empty when nobody knows."
+      error={form.field('waitUntil')}
+      bind:value={hours}
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>Let it wait</button>
   </form>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'close',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="close"
   title="Close {word.toLowerCase()}"
   about="Its basin fills. It can be opened again at any time."
 >
@@ -262,15 +229,13 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="Why it needs nothing more" error={form.field('reason')}
-      >{#snippet children(f)}<input
-          class="input"
-          required
-          maxlength="300"
-          bind:value={reason}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField
+      label="Why it needs nothing more"
+      error={form.field('reason')}
+      bind:value={reason}
+      required
+      maxlength={300}
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>Close it</button>
   </form>
 </Sheet>

@@ -5,7 +5,9 @@
   import { number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -106,16 +108,13 @@
                   void runs.send(() => run(p.proof.id, side));
                 }}
               >
-                <Field
+                <TextField
                   label={side === 'before' ? 'Runs before' : 'Runs after'}
                   hint="One or several, with blanks between."
-                  >{#snippet children(f)}<input
-                      class="input reading"
-                      autocomplete="off"
-                      bind:value={values[p.proof.id + side]}
-                      {...f}
-                    />{/snippet}</Field
-                >
+                  bind:value={values[p.proof.id + side]}
+                  mono
+                  autocomplete="off"
+                />
                 <button class="btn" disabled={runs.busy}>Keep {side}</button>
                 <ul class="grid gap-0.5">
                   {#each p.runs.filter((r) => r.side === side) as r (r.id)}
@@ -158,32 +157,29 @@
     }}
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field class="sm:col-span-2" label="What" error={form.field('what')}
-      >{#snippet children(f)}<input
-          class="input"
-          required
-          maxlength="120"
-          placeholder="Start to desktop"
-          bind:value={what}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Unit"
-      >{#snippet children(f)}<input class="input" maxlength="20" bind:value={unit} {...f} />{/snippet}</Field
-    >
-    <Field label="Better is"
-      >{#snippet children(f)}<select class="input" bind:value={better} {...f}
-          ><option value="lower">less</option><option value="higher">more</option></select
-        >{/snippet}</Field
-    >
-    <Field label="Least step the instrument shows" hint="Leave it empty if you do not know."
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={resolution}
-          {...f}
-        />{/snippet}</Field
-    >
+    <TextField
+      class="sm:col-span-2"
+      label="What"
+      error={form.field('what')}
+      bind:value={what}
+      required
+      maxlength={120}
+      placeholder="Start to desktop"
+    />
+    <TextField label="Unit" bind:value={unit} maxlength={20} />
+    <SelectField
+      label="Better is"
+      bind:value={better}
+      options={[
+        ['lower', 'less'],
+        ['higher', 'more'],
+      ]}
+    />
+    <NumberField
+      label="Least step the instrument shows"
+      hint="Leave it empty if you do not know."
+      bind:value={resolution}
+    />
     <button class="btn-next self-end sm:justify-self-start" disabled={form.busy}>Set it up</button>
   </form>
 </Sheet>

@@ -1,10 +1,12 @@
 <!-- @component A lead or board joint that was opened: which way round, and where it ran. -->
 <script lang="ts">
+  import Choice from '$lib/ui/Choice.svelte';
   import type { Schemas } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
-  import MarkedPhoto from './MarkedPhoto.svelte';
+  import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
 
   type Edit = Schemas['StripConnectorEdit'];
   let {
@@ -37,48 +39,45 @@
   }}
 >
   <ProblemNote problem={form.problem} />
-  <Field label="What kind" error={form.field('kind')}
-    >{#snippet children(a)}<input
-        class="input text-lg"
-        list="connectors"
-        required
-        maxlength="60"
-        autocomplete="off"
-        bind:value={c.kind}
-        {...a}
-      />{/snippet}</Field
-  >
-  <datalist id="connectors"
-    >{#each ['50-way ribbon', '40-way ribbon', '34-way ribbon', '4-pin drive plug', '3-pin fan lead', '2-pin speaker lead', 'flat lead', 'coax socket', 'power plug', 'panel lead'] as t (t)}<option
-        value={t}
-      ></option>{/each}</datalist
-  >
-  <fieldset>
-    <legend class="text-sm font-semibold">Goes in one way only</legend>
-    <div class="mt-1 grid grid-cols-3 gap-2">
-      {#each [['yes', 'Yes'], ['no', 'No, both'], ['notKnown', 'Not known']] as const as [v, w] (v)}
-        <label class="btn cursor-pointer has-checked:bg-ink has-checked:text-fog"
-          ><input class="sr-only" type="radio" name="keyed" value={v} bind:group={c.keyed} />{w}</label
-        >
-      {/each}
-    </div>
-  </fieldset>
-  <Field label="Which way round" error={form.field('wayRound')}
-    >{#snippet children(a)}<input
-        class="input"
-        list="ways"
-        maxlength="120"
-        autocomplete="off"
-        bind:value={c.wayRound}
-        {...a}
-      />{/snippet}</Field
-  >
-  <datalist id="ways"
-    >{#each ways as t (t)}<option value={t}></option>{/each}</datalist
-  >
-  <Field label="Where its lead ran"
-    >{#snippet children(a)}<input class="input" maxlength="200" bind:value={c.route} {...a} />{/snippet}</Field
-  >
+  <SuggestField
+    label="What kind"
+    error={form.field('kind')}
+    bind:value={c.kind}
+    suggestions={[
+      '50-way ribbon',
+      '40-way ribbon',
+      '34-way ribbon',
+      '4-pin drive plug',
+      '3-pin fan lead',
+      '2-pin speaker lead',
+      'flat lead',
+      'coax socket',
+      'power plug',
+      'panel lead',
+    ]}
+    size="text-lg"
+    required
+    maxlength={60}
+  />
+
+  <Choice
+    label="Goes in one way only"
+    bind:value={c.keyed}
+    options={[
+      ['yes', 'Yes'],
+      ['no', 'No, both'],
+      ['notKnown', 'Not known'],
+    ]}
+  />
+  <SuggestField
+    label="Which way round"
+    error={form.field('wayRound')}
+    bind:value={c.wayRound}
+    suggestions={ways}
+    maxlength={120}
+  />
+
+  <TextField label="Where its lead ran" bind:value={c.route} maxlength={200} />
   {#if src}
     {#if photo || c.marks.length}
       <MarkedPhoto

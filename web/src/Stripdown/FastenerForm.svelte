@@ -3,9 +3,12 @@
   import type { Schemas } from '$lib/api/client';
   import { number } from '$lib/format';
   import { Sending } from '$lib/api/act.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
-  import MarkedPhoto from './MarkedPhoto.svelte';
+  import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import { size } from './record';
 
   type Edit = Schemas['StripFastenerEdit'];
@@ -83,46 +86,24 @@
     </div>
   {/if}
   <div class="grid grid-cols-3 gap-3">
-    <Field label="Thread" error={form.field('thread')}
-      >{#snippet children(a)}<input
-          class="input reading"
-          list="threads"
-          required
-          maxlength="30"
-          autocomplete="off"
-          bind:value={f.thread}
-          {...a}
-        />{/snippet}</Field
-    >
-    <Field label="Length, mm" error={form.field('lengthMillimetres')}
-      >{#snippet children(a)}<input
-          class="input reading"
-          inputmode="decimal"
-          autocomplete="off"
-          bind:value={length}
-          {...a}
-        />{/snippet}</Field
-    >
-    <Field label="Head"
-      >{#snippet children(a)}<input
-          class="input"
-          list="heads"
-          maxlength="30"
-          autocomplete="off"
-          bind:value={f.head}
-          {...a}
-        />{/snippet}</Field
-    >
+    <SuggestField
+      label="Thread"
+      error={form.field('thread')}
+      bind:value={f.thread}
+      suggestions={['M2', 'M2.5', 'M3', 'M4', '4-40', '6-32', '8-32', 'self-tapping 3', 'self-tapping 4', 'clip']}
+      mono
+      required
+      maxlength={30}
+    />
+    <NumberField label="Length, mm" error={form.field('lengthMillimetres')} bind:value={length} />
+    <SuggestField
+      label="Head"
+      bind:value={f.head}
+      suggestions={['pan', 'countersunk', 'hex', 'flange', 'cheese', 'brass']}
+      maxlength={30}
+    />
   </div>
-  <datalist id="threads"
-    >{#each ['M2', 'M2.5', 'M3', 'M4', '4-40', '6-32', '8-32', 'self-tapping 3', 'self-tapping 4', 'clip'] as t (t)}<option
-        value={t}
-      ></option>{/each}</datalist
-  >
-  <datalist id="heads"
-    >{#each ['pan', 'countersunk', 'hex', 'flange', 'cheese', 'brass'] as t (t)}<option value={t}
-      ></option>{/each}</datalist
-  >
+
   <div class="grid grid-cols-[auto_1fr] items-end gap-3">
     <div>
       <p class="text-sm font-semibold">How many</p>
@@ -136,20 +117,17 @@
         >
       </div>
     </div>
-    <Field label="Tray" error={form.field('tray')}
-      >{#snippet children(a)}<input
-          class="input reading text-lg"
-          list="trays"
-          maxlength="12"
-          autocomplete="off"
-          bind:value={f.tray}
-          {...a}
-        />{/snippet}</Field
-    >
+    <SuggestField
+      label="Tray"
+      error={form.field('tray')}
+      bind:value={f.tray}
+      suggestions={trays}
+      mono
+      size="text-lg"
+      maxlength={12}
+    />
   </div>
-  <datalist id="trays"
-    >{#each trays as t (t)}<option value={t}></option>{/each}</datalist
-  >
+
   {#if src}
     {#if photo || f.marks.length}
       <MarkedPhoto {src} {alt} marks={[...marks, ...f.marks]} onmark={mark} />
@@ -164,29 +142,25 @@
       >
     {/if}
   {/if}
-  <details open={!!(f.missingBefore || f.pierces || f.hole)}>
-    <summary class="act cursor-pointer">Which hole, missing before you, what lies behind</summary>
+  <Fold title="Which hole, missing before you, what lies behind" open={!!(f.missingBefore || f.pierces || f.hole)}>
     <div class="mt-2 grid gap-4 sm:grid-cols-2">
-      <Field label="Which hole"
-        >{#snippet children(a)}<input class="input" maxlength="60" bind:value={f.hole} {...a} />{/snippet}</Field
-      >
-      <Field label="Missing before you" error={form.field('count')}
-        >{#snippet children(a)}<input
-            class="input reading"
-            type="number"
-            min="0"
-            max="200"
-            bind:value={f.missingBefore}
-            {...a}
-          />{/snippet}</Field
-      >
-      <Field
+      <TextField label="Which hole" bind:value={f.hole} maxlength={60} />
+      <NumberField
+        label="Missing before you"
+        error={form.field('count')}
+        bind:number={() => f.missingBefore, (v) => (f.missingBefore = v ?? 0)}
+        whole
+        least={0}
+        most={200}
+      />
+      <TextField
         label="A longer one would pierce"
         class="sm:col-span-2"
         hint="The board, the tube, the panel: it is said when somebody tries."
-        >{#snippet children(a)}<input class="input" maxlength="120" bind:value={f.pierces} {...a} />{/snippet}</Field
-      >
+        bind:value={f.pierces}
+        maxlength={120}
+      />
     </div>
-  </details>
+  </Fold>
   <button class="btn-next" disabled={form.busy}>Keep it</button>
 </form>

@@ -5,7 +5,8 @@
   import { number } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -50,7 +51,7 @@
     thread = f.thread;
     length = f.lengthMillimetres == null ? '' : String(f.lengthMillimetres);
     headOf = f.head;
-    form.problem = undefined;
+    form.forget();
   }
   const put = () =>
     form.send(async () => {
@@ -178,35 +179,10 @@
   >
     <ProblemNote problem={form.problem} />
     <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">
-      <Field label="How many" error={form.field('count')}
-        >{#snippet children(a)}<input
-            class="input reading text-xl"
-            inputmode="numeric"
-            required
-            bind:value={count}
-            {...a}
-          />{/snippet}</Field
-      >
-      <Field label="Thread"
-        >{#snippet children(a)}<input
-            class="input reading"
-            required
-            maxlength="30"
-            bind:value={thread}
-            {...a}
-          />{/snippet}</Field
-      >
-      <Field label="Length, mm" error={form.field('lengthMillimetres')}
-        >{#snippet children(a)}<input
-            class="input reading text-xl"
-            inputmode="decimal"
-            bind:value={length}
-            {...a}
-          />{/snippet}</Field
-      >
-      <Field label="Head"
-        >{#snippet children(a)}<input class="input" maxlength="30" bind:value={headOf} {...a} />{/snippet}</Field
-      >
+      <NumberField label="How many" error={form.field('count')} bind:value={count} whole size="text-xl" required />
+      <TextField label="Thread" bind:value={thread} mono required maxlength={30} />
+      <NumberField label="Length, mm" error={form.field('lengthMillimetres')} bind:value={length} size="text-xl" />
+      <TextField label="Head" bind:value={headOf} maxlength={30} />
     </div>
     <button class="btn-next justify-self-start" disabled={form.busy}>It goes in here</button>
   </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Choice from '$lib/ui/Choice.svelte';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
@@ -59,22 +60,13 @@
           id="pictureTube"
         />{:else if head.machine.traits.includes('internalMainsSupply')}<CautionNote id="mainsSupply" />{/if}
     </div>
-    <fieldset class="mt-4">
-      <legend class="text-sm font-semibold">What it does instead</legend>
-      <div class="mt-1 grid grid-cols-2 gap-2 sm:flex">
-        {#each Object.entries(words) as [v, w] (v)}<label
-            class="btn cursor-pointer has-checked:bg-ink has-checked:text-fog"
-            ><input
-              class="sr-only"
-              type="radio"
-              name="silence"
-              value={v}
-              checked={data.silence === v}
-              onchange={() => (silence = v as Schemas['Silence'])}
-            />{w}</label
-          >{/each}
-      </div>
-    </fieldset>
+    <Choice
+      label="What it does instead"
+      class="mt-4"
+      value={data.silence}
+      options={words}
+      onchange={(v) => (silence = v)}
+    />
     {#if data.checks.length}
       <h2 class="mt-6 text-sm font-semibold text-soft">
         From this machine’s own record, most likely for the minutes it takes first{data.cleared.length

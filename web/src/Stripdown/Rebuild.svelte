@@ -7,7 +7,8 @@
   import { now } from '$lib/now.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -16,7 +17,7 @@
   import { orientationWords } from '$lib/words';
   import { photoUrl } from '../Intake/photos';
   import { go } from '../router';
-  import MarkedPhoto from './MarkedPhoto.svelte';
+  import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import { marksOf, size } from './record';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
@@ -184,8 +185,7 @@
                     </li>{/each}
                 </ul>
                 <label class="mt-1 flex min-h-11 items-center gap-3 font-semibold"
-                  ><input type="checkbox" class="size-6 accent-verdigris" bind:checked={twice} />I have looked a second
-                  time, and it is so.</label
+                  ><CheckBox bind:checked={twice} large />I have looked a second time, and it is so.</label
                 >
               </div>
             {/if}
@@ -322,12 +322,8 @@
 </Query>
 
 <Sheet
-  bind:open={
-    () => sheet === 'failed',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="failed"
   title="What did it do instead?"
   about="It stays uncovered until it has passed."
 >
@@ -339,10 +335,14 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="What you saw, heard or smelled" error={form.field('said')}
-      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="200" bind:value={said} {...f}
-        ></textarea>{/snippet}</Field
-    >
+    <TextField
+      label="What you saw, heard or smelled"
+      error={form.field('said')}
+      bind:value={said}
+      rows={3}
+      required
+      maxlength={200}
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep it uncovered, and look why</button>
   </form>
 </Sheet>

@@ -1,14 +1,15 @@
 <script lang="ts">
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import { createQuery } from '@tanstack/svelte-query';
   import { searchParams } from 'sv-router';
-  import { api, askOrKept, type Schemas } from '$lib/api/client';
+  import { api, basedOn, askOrKept, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { outbox } from '$lib/outbox.svelte';
   import { moment } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -18,7 +19,7 @@
   import { go } from '../router';
   import ConnectorForm from './ConnectorForm.svelte';
   import FastenerForm from './FastenerForm.svelte';
-  import MarkedPhoto from './MarkedPhoto.svelte';
+  import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import Sent from './Sent.svelte';
   import StepForm from './StepForm.svelte';
   import { blankStep, editOf, marksOf, nextTray, overlay, size, usual, type Row } from './record';
@@ -98,7 +99,7 @@
       await act(
         api.PUT('/api/machines/{id}/strip/fasteners/{fastenerId}', {
           params: { path: { id, fastenerId: editing.id } },
-          headers: { 'If-Match': `"${editing.version}"` },
+          headers: basedOn(editing.version),
           body: f,
         }),
       );
@@ -116,7 +117,7 @@
       await act(
         api.PUT('/api/machines/{id}/strip/connectors/{connectorId}', {
           params: { path: { id, connectorId: editing.id } },
-          headers: { 'If-Match': `"${editing.version}"` },
+          headers: basedOn(editing.version),
           body: c,
         }),
       );
@@ -160,7 +161,7 @@
     });
   const open = (which: typeof sheet) => {
     editing = undefined;
-    form.problem = undefined;
+    form.forget();
     sheet = which;
   };
   const to = (by: number) => {
@@ -179,6 +180,19 @@
     { key: 'j', words: 'The step after', run: () => to(1) },
     { key: 'k', words: 'The step before', run: () => to(-1) },
   ]);
+  const names = [
+    'Lid',
+    'Side panel',
+    'Front panel',
+    'Drive cage',
+    'Supply',
+    'Main board',
+    'Memory',
+    'Keyboard',
+    'Display',
+    'Fan',
+    'Speaker',
+  ];
 </script>
 
 <svelte:head><title>Strip down · {head.machine.name}</title></svelte:head>
@@ -229,20 +243,16 @@
               }}
             >
               <h1 class="sr-only">{row.step.title}</h1>
-              <input
-                class="input text-xl font-bold"
-                list="piece-names"
+              <SuggestField
+                label="What came off"
+                hidden
+                class="grow"
+                size="text-xl font-bold"
                 placeholder="What came off?"
-                aria-label="What came off"
-                maxlength="80"
-                autocomplete="off"
+                suggestions={names}
+                maxlength={80}
                 bind:value={name}
               />
-              <datalist id="piece-names"
-                >{#each ['Lid', 'Side panel', 'Front panel', 'Drive cage', 'Supply', 'Main board', 'Memory', 'Keyboard', 'Display', 'Fan', 'Speaker'] as t (t)}<option
-                    value={t}
-                  ></option>{/each}</datalist
-              >
               <button class="btn whitespace-nowrap" disabled={!name.trim()}>Name it</button>
             </form>
           {:else}
@@ -268,7 +278,7 @@
                     class="grid w-full grid-cols-[2.5rem_1fr_auto] items-baseline gap-x-3 py-2 text-left hover:bg-rock/60"
                     onclick={() => {
                       editing = f;
-                      form.problem = undefined;
+                      form.forget();
                       sheet = 'fastener';
                     }}
                     ><span class="reading text-soft">{f.count}×</span><span
@@ -294,7 +304,7 @@
                   class="grid w-full grid-cols-[2.5rem_1fr_auto] items-baseline gap-x-3 py-2 text-left hover:bg-rock/60"
                   onclick={() => {
                     editing = c;
-                    form.problem = undefined;
+                    form.forget();
                     sheet = 'connector';
                   }}
                   ><span class="reading text-soft">K</span><span
@@ -440,12 +450,8 @@
 
 {#if row}
   <Sheet
-    bind:open={
-      () => sheet === 'fastener',
-      (v) => {
-        if (!v) sheet = '';
-      }
-    }
+    bind:current={sheet}
+    name="fastener"
     title={editing ? 'Fastener' : `Fasteners of ${row.step.title.toLowerCase()}`}
   >
     {#key editing?.id}<FastenerForm
@@ -461,12 +467,8 @@
     {#if editing}<button class="act mt-2" onclick={() => void away('fastener')}>Take it off the record</button>{/if}
   </Sheet>
   <Sheet
-    bind:open={
-      () => sheet === 'connector',
-      (v) => {
-        if (!v) sheet = '';
-      }
-    }
+    bind:current={sheet}
+    name="connector"
     title={editing ? 'Connector' : `Connector at ${row.step.title.toLowerCase()}`}
   >
     {#key editing?.id}<ConnectorForm
@@ -497,12 +499,8 @@
       />{/key}
   </Sheet>
   <Sheet
-    bind:open={
-      () => sheet === 'remove',
-      (v) => {
-        if (!v) sheet = '';
-      }
-    }
+    bind:current={sheet}
+    name="remove"
     title="Take step {row.step.number}, {row.step.title.toLowerCase()}, off the record?"
     about="Its fasteners and connectors go with it; undo brings all of it back."
   >
@@ -517,12 +515,8 @@
   </Sheet>
 {/if}
 <Sheet
-  bind:open={
-    () => sheet === 'profile',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="profile"
   title="Save how it came apart"
   about="The next machine of this model gets the order with your notes as traps. It is kept in a pack of this workshop’s own, which can be passed on."
 >
@@ -537,9 +531,13 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="Maker and model, as printed" error={form.field('model')}
-      >{#snippet children(f)}<input class="input" required maxlength="80" bind:value={model} {...f} />{/snippet}</Field
-    >
+    <TextField
+      label="Maker and model, as printed"
+      error={form.field('model')}
+      bind:value={model}
+      required
+      maxlength={80}
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>Save it</button>
   </form>
 </Sheet>

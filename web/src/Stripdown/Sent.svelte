@@ -1,5 +1,6 @@
 <!-- @component What this device has recorded and Haar does not have yet; and what it did not take. -->
 <script lang="ts">
+  import ProgressBar from '$lib/ui/ProgressBar.svelte';
   import { outbox } from '$lib/outbox.svelte';
   import { api, ask, Problem } from '$lib/api/client';
   let { machineId }: { machineId: string } = $props();
@@ -30,12 +31,7 @@
       {waiting.length}
       {waiting.length === 1 ? 'thing is' : 'things are'} kept on this device and sent when it is back.
     {:else}Sending: {waiting[0]!.label}.
-      <progress
-        class="ml-2 h-2 w-32 align-middle accent-tide"
-        max={outbox.sent + waiting.length}
-        value={outbox.sent}
-        aria-label="Sent"
-      ></progress>
+      <ProgressBar label="Sent" value={outbox.sent} most={outbox.sent + waiting.length} class="ml-2 w-32" />
       {outbox.sent} of {outbox.sent + waiting.length}{/if}
   </div>
 {/if}

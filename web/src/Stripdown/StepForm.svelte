@@ -1,12 +1,16 @@
 <!-- @component Everything about one step: what came off, what it sat behind, the way round, what goes in instead, what has to be tested. -->
 <script lang="ts">
+  import PickMany from '$lib/ui/PickMany.svelte';
   import type { Schemas } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import SuggestField from '$lib/ui/SuggestField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { orientationWords, pieceWords } from '$lib/words';
   import Dictate from './Dictate.svelte';
-  import MarkedPhoto from './MarkedPhoto.svelte';
+  import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import type { Row } from './record';
 
   type Edit = Schemas['StripStepEdit'];
@@ -39,31 +43,25 @@
   }}
 >
   <ProblemNote problem={form.problem} />
-  <Field label="What came off" error={form.field('title')}
-    >{#snippet children(a)}<input
-        class="input text-lg font-semibold"
-        list="pieces"
-        required
-        maxlength="80"
-        autocomplete="off"
-        bind:value={e.title}
-        {...a}
-      />{/snippet}</Field
-  >
-  <datalist id="pieces"
-    >{#each Object.values(pieceWords) as t (t)}<option value={t}></option>{/each}</datalist
-  >
-  <Field label="Note" error={form.field('note')}
-    >{#snippet children(a)}<textarea class="input min-h-20" maxlength="1000" bind:value={e.note} {...a}
-      ></textarea>{/snippet}</Field
-  >
+  <SuggestField
+    label="What came off"
+    error={form.field('title')}
+    bind:value={e.title}
+    suggestions={Object.values(pieceWords)}
+    size="text-lg font-semibold"
+    required
+    maxlength={80}
+  />
+
+  <TextField label="Note" error={form.field('note')} bind:value={e.note} rows={3} maxlength={1000} />
   <Dictate onsaid={(text) => (e.note = `${e.note}${e.note ? ' ' : ''}${text}`)} />
-  <Field
+  <TextField
     label="Which way round it goes"
     hint="Only where it can go in wrong: it is asked twice at the rebuild."
     error={form.field('wayRound')}
-    >{#snippet children(a)}<input class="input" maxlength="200" bind:value={e.wayRound} {...a} />{/snippet}</Field
-  >
+    bind:value={e.wayRound}
+    maxlength={200}
+  />
   {#if src}
     {#if marking || e.marks.length}<MarkedPhoto
         {src}
@@ -80,64 +78,36 @@
       >{/if}
   {/if}
   {#if full}
-    <fieldset>
-      <legend class="text-sm font-semibold">It sat behind</legend>
-      <p class="text-xs text-soft">What had to be off before it could come off.</p>
-      {#if form.field('behind')}<p class="text-sm font-semibold text-oxide">{form.field('behind')}</p>{/if}
-      <div class="mt-1 flex flex-wrap gap-2">
-        {#each others as o (o.step.id)}
-          <label class="btn min-h-10 cursor-pointer px-3 text-sm has-checked:bg-ink has-checked:text-fog"
-            ><input
-              class="sr-only"
-              type="checkbox"
-              checked={e.behind.includes(o.step.id)}
-              onchange={(ev) =>
-                (e.behind = ev.currentTarget.checked
-                  ? [...e.behind, o.step.id]
-                  : e.behind.filter((b) => b !== o.step.id))}
-            />{o.step.number}
-            {o.step.title}</label
-          >
-        {:else}<p class="text-sm text-soft">Nothing came off before it.</p>{/each}
-      </div>
-    </fieldset>
+    <PickMany
+      label="It sat behind"
+      hint="What had to be off before it could come off."
+      bind:value={e.behind}
+      options={others.map((o) => [o.step.id, `${o.step.number} ${o.step.title}`] as const)}
+      error={form.field('behind')}
+      empty="Nothing came off before it."
+    />
     <div class="grid gap-4 sm:grid-cols-2">
-      <Field label="What it is"
-        >{#snippet children(a)}<select class="input" bind:value={e.kind} {...a}
-            >{#each Object.entries(pieceWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-          >{/snippet}</Field
-      >
-      <Field label="The machine lies"
-        >{#snippet children(a)}<select class="input" bind:value={e.lies} {...a}
-            >{#each Object.entries(orientationWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-          >{/snippet}</Field
-      >
-      <Field label="Test before it is covered" hint="Bare board beeps; rails on a load."
-        >{#snippet children(a)}<input
-            class="input"
-            maxlength="200"
-            bind:value={e.testBeforeCovered}
-            {...a}
-          />{/snippet}</Field
-      >
-      <Field label="What goes in instead"
-        >{#snippet children(a)}<input
-            class="input"
-            maxlength="120"
-            bind:value={e.exchangedFor}
-            {...a}
-          />{/snippet}</Field
-      >
-      <Field label="Not before this is over" class="sm:col-span-2"
-        >{#snippet children(a)}<select class="input" bind:value={e.afterJobId} {...a}
-            ><option value={null}>Nothing: it is ready</option>{#each waits as j (j.id)}<option value={j.id}
-                >{j.title}{j.waitsFor ? `, ${j.waitsFor}` : ''}</option
-              >{/each}</select
-          >{/snippet}</Field
-      >
+      <SelectField label="What it is" bind:value={e.kind} options={pieceWords} />
+      <SelectField label="The machine lies" bind:value={e.lies} options={orientationWords} />
+      <TextField
+        label="Test before it is covered"
+        hint="Bare board beeps; rails on a load."
+        bind:value={e.testBeforeCovered}
+        maxlength={200}
+      />
+      <TextField label="What goes in instead" bind:value={e.exchangedFor} maxlength={120} />
+      <SelectField
+        label="Not before this is over"
+        class="sm:col-span-2"
+        bind:value={e.afterJobId}
+        options={[
+          [null, 'Nothing: it is ready'],
+          ...waits.map((j) => [j.id, `${j.title}${j.waitsFor ? `, ${j.waitsFor}` : ''}`] as const),
+        ]}
+      />
     </div>
     <label class="flex min-h-11 items-center gap-3"
-      ><input type="checkbox" class="size-6 accent-verdigris" bind:checked={e.staysOut} />It stays out for good</label
+      ><CheckBox bind:checked={e.staysOut} large />It stays out for good</label
     >
   {/if}
   <button class="btn-next" disabled={form.busy}>Keep it</button>

@@ -6,7 +6,7 @@
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark, { type MarkOf } from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -107,10 +107,7 @@
             </div>{/if}
         </div>
         <div class="grid content-start gap-3">
-          <Field label="Note"
-            >{#snippet children(f)}<textarea class="input min-h-16" maxlength="500" bind:value={note} {...f}
-              ></textarea>{/snippet}</Field
-          >
+          <TextField label="Note" bind:value={note} rows={2} maxlength={500} />
           <button class="btn justify-self-start" onclick={() => picker?.click()}
             >{photo ? 'Photo taken; another' : 'Photo'}</button
           >

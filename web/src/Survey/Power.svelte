@@ -1,4 +1,5 @@
 <script lang="ts">
+  import MeasureForm from '$lib/ui/MeasureForm.svelte';
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
@@ -10,6 +11,10 @@
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
   import Key from '$lib/ui/Key.svelte';
   import LimitBar from '$lib/ui/LimitBar.svelte';
   import OverruleForm from '$lib/ui/OverruleForm.svelte';
@@ -82,7 +87,7 @@
     rail = r?.name ?? unread?.name ?? view?.rails?.rails[0]?.name ?? '';
     value = '';
     ripple = '';
-    form.problem = undefined;
+    form.forget();
     sheet = 'read';
   }
   const put = (quantity: Schemas['Quantity'], v: number, source: string) =>
@@ -269,8 +274,7 @@
               {#each view.plan.cautions as c (c)}<CautionNote id={c} />{/each}
             </div>
             {#if mustConfirm}<label class="mt-3 flex min-h-11 items-center gap-3 font-semibold"
-                ><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this,
-                and the covers stay on.</label
+                ><CheckBox bind:checked={trained} large />I am trained for this, and the covers stay on.</label
               >{/if}
           {/if}
           {#if view.plan.kind === 'supplyLoaded' && stepState === 'notYet' && isNext}
@@ -281,7 +285,7 @@
                 error={form.field('load')}
                 >{#snippet children(f)}<input
                     class="input"
-                    maxlength="200"
+                    maxlength={200}
                     value={notes.load || (view.step?.load ?? '')}
                     oninput={(e) => (notes.load = e.currentTarget.value)}
                     {...f}
@@ -348,40 +352,15 @@
           {#if stepState === 'notYet' && isNext}
             <div class="mt-5 grid max-w-[50rem] gap-4 sm:grid-cols-2">
               {#if view.plan.kind !== 'shorts'}
-                <Field label="Seen" error={form.field('notes.seen')}
-                  >{#snippet children(f)}<input
-                      class="input"
-                      maxlength="500"
-                      bind:value={notes.seen}
-                      {...f}
-                    />{/snippet}</Field
-                >
-                <Field label="Heard"
-                  >{#snippet children(f)}<input
-                      class="input"
-                      maxlength="500"
-                      bind:value={notes.heard}
-                      {...f}
-                    />{/snippet}</Field
-                >
-                <Field label="Smelled"
-                  >{#snippet children(f)}<input
-                      class="input"
-                      maxlength="500"
-                      bind:value={notes.smelled}
-                      {...f}
-                    />{/snippet}</Field
-                >
-                <Field
+                <TextField label="Seen" error={form.field('notes.seen')} bind:value={notes.seen} maxlength={500} />
+                <TextField label="Heard" bind:value={notes.heard} maxlength={500} />
+                <TextField label="Smelled" bind:value={notes.smelled} maxlength={500} />
+                <TextField
                   label={view.plan.kind === 'whatItSaid' ? 'What it said, beeped and counted' : 'Read on its screen'}
                   error={form.field('notes.said')}
-                  >{#snippet children(f)}<input
-                      class="input"
-                      maxlength="500"
-                      bind:value={notes.said}
-                      {...f}
-                    />{/snippet}</Field
-                >
+                  bind:value={notes.said}
+                  maxlength={500}
+                />
               {/if}
             </div>
           {:else if view.step}
@@ -427,22 +406,15 @@
             void form.send(observe);
           }}
         >
-          <Field label="It"
-            >{#snippet children(f)}<select class="input" bind:value={observed} {...f}
-                >{#each Object.entries(observationWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-              >{/snippet}</Field
-          >
-          <Field
+          <SelectField label="It" bind:value={observed} options={observationWords} />
+          <TextField
             label={observed === 'memoryCount' ? 'Kilobytes' : 'As it was'}
             error={form.field('text') ?? form.field('kilobytes')}
-            >{#snippet children(f)}<input
-                class="input reading"
-                maxlength="200"
-                autocomplete="off"
-                bind:value={observedText}
-                {...f}
-              />{/snippet}</Field
-          >
+            bind:value={observedText}
+            mono
+            autocomplete="off"
+            maxlength={200}
+          />
           <button class="btn" disabled={form.busy || !observedText.trim()}>Write it down</button>
         </form>
       </section>
@@ -502,69 +474,25 @@
   {/snippet}
 </Query>
 
-<Sheet
-  bind:open={
-    () => sheet === 'read',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="{rail}: what do you read?"
->
-  <form
-    class="grid gap-4"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void form.send(typedReading);
-    }}
-  >
-    <ProblemNote problem={form.problem} />
-    <Field label="Rail"
-      >{#snippet children(f)}<select class="input reading" bind:value={rail} {...f}
-          >{#each view?.rails?.rails ?? [] as r (r.name)}<option>{r.name}</option>{/each}</select
-        >{/snippet}</Field
-    >
+<Sheet bind:current={sheet} name="read" title="{rail}: what do you read?">
+  <MeasureForm {form} onkeep={typedReading} keep="Keep this reading">
+    <SelectField
+      label="Rail"
+      bind:value={rail}
+      options={(view?.rails?.rails ?? []).map((r) => [r.name, r.name] as const)}
+      mono
+    />
     {#if kind === 'shorts'}
-      <Field label="Ohms to ground, plug out" error={form.field('value')}
-        >{#snippet children(f)}<input
-            class="input reading text-2xl"
-            inputmode="decimal"
-            autocomplete="off"
-            required
-            bind:value
-            {...f}
-          />{/snippet}</Field
-      >
+      <NumberField label="Ohms to ground, plug out" error={form.field('value')} bind:value size="text-2xl" required />
     {:else}
-      <Field label="Volts" error={form.field('value')}
-        >{#snippet children(f)}<input
-            class="input reading text-2xl"
-            inputmode="text"
-            autocomplete="off"
-            bind:value
-            {...f}
-          />{/snippet}</Field
-      >
-      <Field label="Ripple, millivolts peak to peak"
-        >{#snippet children(f)}<input
-            class="input reading text-2xl"
-            inputmode="decimal"
-            autocomplete="off"
-            bind:value={ripple}
-            {...f}
-          />{/snippet}</Field
-      >
+      <NumberField label="Volts" error={form.field('value')} bind:value size="text-2xl" inputmode="text" />
+      <NumberField label="Ripple, millivolts peak to peak" bind:value={ripple} size="text-2xl" />
     {/if}
-    <button class="btn-next justify-self-start" disabled={form.busy}>Keep this reading</button>
-  </form>
+  </MeasureForm>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'fail',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="fail"
   title="What is wrong?"
   about="Everything after this step stops until it is read again or overruled."
 >
@@ -576,24 +504,16 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="What you saw, heard or smelled"
-      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="300" bind:value={because} {...f}
-        ></textarea>{/snippet}</Field
-    >
+    <TextField label="What you saw, heard or smelled" bind:value={because} rows={3} required maxlength={300} />
     {#if mustConfirm}<label class="flex min-h-11 items-center gap-3 font-semibold"
-        ><input type="checkbox" class="size-6 accent-verdigris" bind:checked={trained} />I am trained for this, and the
-        covers stay on.</label
+        ><CheckBox bind:checked={trained} large />I am trained for this, and the covers stay on.</label
       >{/if}
     <button class="btn-next justify-self-start" disabled={form.busy}>Stop here</button>
   </form>
 </Sheet>
 <Sheet
-  bind:open={
-    () => sheet === 'overrule',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="overrule"
   title="Go on all the same?"
   about={(untrusted ? query.data?.verdict.sentence : view?.step?.sentence) ?? ''}
 >

@@ -7,6 +7,8 @@
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import OverruleForm from '$lib/ui/OverruleForm.svelte';
@@ -214,21 +216,16 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <Field label="It is a"
-      >{#snippet children(f)}<select class="input" bind:value={kind} {...f}
-          >{#each query.data?.kinds ?? [] as k (k.kind)}<option value={k.kind}>{k.words}</option>{/each}</select
-        >{/snippet}</Field
-    >
+    <SelectField
+      label="It is a"
+      bind:value={kind}
+      options={(query.data?.kinds ?? []).map((k) => [k.kind, k.words] as const)}
+    />
     {#if chosen?.stopsPower}<p class="text-sm font-semibold text-oxide">
         This stops power until it is dealt with.
       </p>{/if}
-    <Field label="Where" error={form.field('place')}
-      >{#snippet children(f)}<input class="input" maxlength="120" bind:value={place} {...f} />{/snippet}</Field
-    >
-    <Field label="What you see" error={form.field('seen')}
-      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="500" bind:value={seen} {...f}
-        ></textarea>{/snippet}</Field
-    >
+    <TextField label="Where" error={form.field('place')} bind:value={place} maxlength={120} />
+    <TextField label="What you see" error={form.field('seen')} bind:value={seen} rows={3} required maxlength={500} />
     <Field label="Photo"
       >{#snippet children(f)}<input
           class="input py-2"
@@ -260,10 +257,7 @@
   >
     <ProblemNote problem={form.problem} />
     {#each dealing?.meaning.cautions ?? [] as c (c)}<CautionNote id={c} />{/each}
-    <Field label="How" error={form.field('how')}
-      >{#snippet children(f)}<textarea class="input min-h-20" required maxlength="300" bind:value={dealt} {...f}
-        ></textarea>{/snippet}</Field
-    >
+    <TextField label="How" error={form.field('how')} bind:value={dealt} rows={3} required maxlength={300} />
     <button class="btn-next justify-self-start" disabled={form.busy}>It is dealt with</button>
   </form>
 </Sheet>

@@ -1,9 +1,12 @@
 <!-- @component A hot part and its fan, new or changed. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import { noiseWords } from '$lib/words';
   import type { Point, Side } from '../Boards/items';
@@ -67,7 +70,7 @@
       ? await act(
           api.PUT('/api/machines/{id}/hot/{hotId}', {
             params: { path: { id, hotId: h.id } },
-            headers: { 'If-Match': `"${h.version}"` },
+            headers: basedOn(h.version),
             body,
           }),
         )
@@ -88,101 +91,49 @@
   }}
 >
   <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
-  <Field label="What it is" error={form.field('name')}
-    >{#snippet children(f)}<input
-        class="input"
-        required
-        maxlength="60"
-        placeholder="the processor"
-        bind:value={name}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Its power, W" error={form.field('watts')}
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        required
-        bind:value={watts}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Face that touches, mm²" error={form.field('squareMillimetres')}
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        required
-        bind:value={area}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field
+  <TextField
+    label="What it is"
+    error={form.field('name')}
+    bind:value={name}
+    required
+    maxlength={60}
+    placeholder="the processor"
+  />
+  <NumberField label="Its power, W" error={form.field('watts')} bind:value={watts} required />
+  <NumberField label="Face that touches, mm²" error={form.field('squareMillimetres')} bind:value={area} required />
+  <NumberField
     label="Gap, least, mm"
     error={form.field('gapMillimetres')}
     hint="Leave the gap out if the pad that came out is measured."
-    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={low} {...f} />{/snippet}</Field
-  >
-  <Field label="Gap, likely, mm"
-    >{#snippet children(f)}<input
-        class="input reading"
-        inputmode="decimal"
-        bind:value={likely}
-        {...f}
-      />{/snippet}</Field
-  >
-  <Field label="Gap, most, mm"
-    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={high} {...f} />{/snippet}</Field
-  >
-  <Field label="Pad that came out, mm" error={form.field('oldPadMillimetres')} hint="In its dent."
-    >{#snippet children(f)}<input class="input reading" inputmode="decimal" bind:value={pad} {...f} />{/snippet}</Field
-  >
-  <Field label="What the machine does meanwhile" hint="The same before and after." class="sm:col-span-2"
-    >{#snippet children(f)}<input
-        class="input"
-        maxlength="200"
-        placeholder="the demo film, 20 minutes"
-        bind:value={load}
-        {...f}
-      />{/snippet}</Field
-  >
+    bind:value={low}
+  />
+  <NumberField label="Gap, likely, mm" bind:value={likely} />
+  <NumberField label="Gap, most, mm" bind:value={high} />
+  <NumberField
+    label="Pad that came out, mm"
+    error={form.field('oldPadMillimetres')}
+    hint="In its dent."
+    bind:value={pad}
+  />
+  <TextField
+    label="What the machine does meanwhile"
+    hint="The same before and after."
+    class="sm:col-span-2"
+    bind:value={load}
+    maxlength={200}
+    placeholder="the demo film, 20 minutes"
+  />
   <label class="flex min-h-9 items-center gap-2 sm:col-span-3"
-    ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={bareDie} />Bare die: silicon without a lid</label
+    ><CheckBox bind:checked={bareDie} />Bare die: silicon without a lid</label
   >
-  <label class="flex min-h-9 items-center gap-2 sm:col-span-3"
-    ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={hasFan} />It has a fan</label
-  >
+  <label class="flex min-h-9 items-center gap-2 sm:col-span-3"><CheckBox bind:checked={hasFan} />It has a fan</label>
   {#if hasFan}
-    <Field label="Rated turns a minute" error={form.field('fan.ratedRpm')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={rated}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Turns read" error={form.field('fan.readRpm')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="numeric"
-          bind:value={read}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="Starts at, V" error={form.field('fan.startVolts')}
-      >{#snippet children(f)}<input
-          class="input reading"
-          inputmode="decimal"
-          bind:value={volts}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="It sounds"
-      >{#snippet children(f)}<select class="input" bind:value={noise} {...f}
-          >{#each Object.entries(noiseWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
+    <NumberField label="Rated turns a minute" error={form.field('fan.ratedRpm')} bind:value={rated} whole />
+    <NumberField label="Turns read" error={form.field('fan.readRpm')} bind:value={read} whole />
+    <NumberField label="Starts at, V" error={form.field('fan.startVolts')} bind:value={volts} />
+    <SelectField label="It sounds" bind:value={noise} options={noiseWords} />
     <label class="flex min-h-11 items-center gap-2 self-end sm:col-span-2"
-      ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={play} />Its hub has play</label
+      ><CheckBox bind:checked={play} />Its hub has play</label
     >
   {/if}
   <div class="flex items-center gap-5 sm:col-span-3">

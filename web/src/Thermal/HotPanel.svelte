@@ -1,5 +1,7 @@
 <!-- @component One hot part: paste or pad, with the kelvins each costs; temperatures before and after, and whether the difference is real. -->
 <script lang="ts">
+  import MeasureForm from '$lib/ui/MeasureForm.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import type { Snippet } from 'svelte';
   import { api, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
@@ -7,7 +9,8 @@
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
-  import Field from '$lib/ui/Field.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -55,23 +58,22 @@
           throw new Error(`“${t}” is no number: ${what} are digits, with blanks between.`);
         return v;
       });
-  const keep = () =>
-    form.send(async () => {
-      onkeep();
-      await act(
-        api.POST('/api/machines/{id}/hot/{hotId}/readings', {
-          ...path,
-          body: {
-            after,
-            celsius: numbers(celsius, 'the temperatures'),
-            roomCelsius: numbers(room, 'the room’s temperatures'),
-            source: 'typed',
-          },
-        }),
-      );
-      sheet = '';
-      celsius = room = '';
-    });
+  const keep = async () => {
+    onkeep();
+    await act(
+      api.POST('/api/machines/{id}/hot/{hotId}/readings', {
+        ...path,
+        body: {
+          after,
+          celsius: numbers(celsius, 'the temperatures'),
+          roomCelsius: numbers(room, 'the room’s temperatures'),
+          source: 'typed',
+        },
+      }),
+    );
+    sheet = '';
+    celsius = room = '';
+  };
   const fit = () =>
     form.send(async () => {
       onkeep();
@@ -158,46 +160,33 @@
 {/if}
 
 <Sheet
-  bind:open={
-    () => sheet === 'read',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
+  bind:current={sheet}
+  name="read"
   title="{h.name[0]!.toUpperCase() + h.name.slice(1)}, {after ? 'after' : 'before'} the work"
   about={h.load ? `Under the same load: ${h.load}.` : 'Under the same load before and after.'}
 >
-  <form
-    class="grid gap-4 sm:grid-cols-2"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void keep();
-    }}
-  >
-    <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <Field label="Readings, °C" hint="Five, with blanks between: 71 72.5 71 72 73" error={form.field('celsius')}
-      >{#snippet children(f)}<input
-          class="input reading text-xl"
-          required
-          bind:value={celsius}
-          {...f}
-        />{/snippet}</Field
-    >
-    <Field label="The room, °C" hint="Once, or once for each." error={form.field('roomCelsius')}
-      >{#snippet children(f)}<input class="input reading text-xl" required bind:value={room} {...f} />{/snippet}</Field
-    >
-    <button class="btn-next justify-self-start" disabled={form.busy}>Keep the readings</button>
-  </form>
+  <MeasureForm {form} onkeep={keep} keep="Keep the readings" columns={2}>
+    <NumberField
+      label="Readings, °C"
+      hint="Five, with blanks between: 71 72.5 71 72 73"
+      error={form.field('celsius')}
+      bind:value={celsius}
+      several
+      size="text-xl"
+      required
+    />
+    <NumberField
+      label="The room, °C"
+      hint="Once, or once for each."
+      error={form.field('roomCelsius')}
+      bind:value={room}
+      several
+      size="text-xl"
+      required
+    />
+  </MeasureForm>
 </Sheet>
-<Sheet
-  bind:open={
-    () => sheet === 'fit',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="What was fitted?"
->
+<Sheet bind:current={sheet} name="fit" title="What was fitted?">
   <form
     class="grid gap-4"
     onsubmit={(e) => {
@@ -207,33 +196,21 @@
   >
     <ProblemNote problem={form.problem} />
     {#if h.facts.bareDie}<CautionNote id="bareDie" />{/if}
-    <Field label="Between part and sink"
-      >{#snippet children(f)}<select class="input" bind:value={filler} {...f}
-          >{#each Object.entries(fillerWords) as [v, w] (v)}<option value={v}>{w}</option>{/each}</select
-        >{/snippet}</Field
-    >
+    <SelectField label="Between part and sink" bind:value={filler} options={fillerWords} />
     {#if refused}<p class="font-semibold text-oxide">
         {row.gap.options.find((o) => o.filler === filler)?.verdict.sentence}
       </p>
-      <Field label="Why all the same?" error={form.field('overruleReason')}
-        >{#snippet children(f)}<input
-            class="input"
-            required
-            minlength="3"
-            maxlength="500"
-            bind:value={reason}
-            {...f}
-          />{/snippet}</Field
-      >{/if}
+      <TextField
+        label="Why all the same?"
+        error={form.field('overruleReason')}
+        bind:value={reason}
+        required
+        minlength={3}
+        maxlength={500}
+      />{/if}
     <button class="btn-next justify-self-start" disabled={form.busy}>It is fitted</button>
   </form>
 </Sheet>
-<Sheet
-  bind:open={
-    () => sheet === 'edit',
-    (v) => {
-      if (!v) sheet = '';
-    }
-  }
-  title="Change {h.name}"><HotForm {id} {boardId} side={h.side} {row} ondone={() => (sheet = '')} /></Sheet
+<Sheet bind:current={sheet} name="edit" title="Change {h.name}"
+  ><HotForm {id} {boardId} side={h.side} {row} ondone={() => (sheet = '')} /></Sheet
 >

@@ -4,6 +4,11 @@ export type Theme = 'light' | 'dark' | 'system';
 class ThemeState {
   chosen = $state<Theme>(read());
 
+  constructor() {
+    // The system goes dark in the evening: so does Haar, without being loaded again.
+    matchMedia('(prefers-color-scheme: dark)').addEventListener('change', () => this.show());
+  }
+
   choose(theme: Theme) {
     this.chosen = theme;
     try {
@@ -11,7 +16,12 @@ class ThemeState {
     } catch {
       // A browser that keeps nothing still shows it.
     }
-    const dark = theme === 'dark' || (theme === 'system' && matchMedia('(prefers-color-scheme: dark)').matches);
+    this.show();
+  }
+
+  private show() {
+    const system = matchMedia('(prefers-color-scheme: dark)').matches;
+    const dark = this.chosen === 'dark' || (this.chosen === 'system' && system);
     document.documentElement.dataset.theme = dark ? 'dark' : 'light';
   }
 }

@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/svelte-query';
+import { MutationObserver, QueryClient } from '@tanstack/svelte-query';
 import { toast } from 'svelte-sonner';
 import { api, ask, Problem, type Full } from './client';
 
@@ -43,25 +43,43 @@ export async function undo(id = last) {
   }
 }
 
-/** State of one form or button: busy while it is sent, and what went wrong. */
+const wentWrong = (e: unknown) =>
+  e instanceof Problem ? e : new Problem(500, 'It did not work', e instanceof Error ? e.message : String(e));
+
+/** State of one form or button: busy while it is sent, and what went wrong. A mutation that is never sent twice at once. */
 export class Sending {
-  busy = $state(false);
-  problem = $state<Problem>();
+  private readonly mutation = new MutationObserver<unknown, unknown, () => Promise<unknown>>(queries, {
+    mutationFn: (what) => what(),
+    networkMode: 'always',
+    retry: false,
+  });
+  private result = $state.raw(this.mutation.getCurrentResult());
+
+  constructor() {
+    this.mutation.subscribe((r) => (this.result = r));
+  }
+
+  get busy() {
+    return this.result.isPending;
+  }
+
+  get problem(): Problem | undefined {
+    return this.result.isError ? wentWrong(this.result.error) : undefined;
+  }
+
+  /** Whatever went wrong is forgotten: another sheet is opened. */
+  forget() {
+    this.mutation.reset();
+  }
 
   /** Runs `what`; true when it went through. A problem is kept and not thrown. */
   async send(what: () => Promise<unknown>): Promise<boolean> {
-    if (this.busy) return false;
-    this.busy = true;
-    this.problem = undefined;
+    if (this.mutation.getCurrentResult().isPending) return false;
     try {
-      await what();
+      await this.mutation.mutate(what);
       return true;
-    } catch (e) {
-      this.problem =
-        e instanceof Problem ? e : new Problem(500, 'It did not work', e instanceof Error ? e.message : String(e));
+    } catch {
       return false;
-    } finally {
-      this.busy = false;
     }
   }
 

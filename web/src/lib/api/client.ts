@@ -42,6 +42,9 @@ api.use({
   },
 });
 
+/** The version that an edit was based on: whoever changed it meanwhile is not overwritten unseen. */
+export const basedOn = (version: number) => ({ 'If-Match': `"${version}"` });
+
 /** For bodies that are not JSON: photos and documents. */
 export async function send<T>(path: string, body: Blob, method = 'POST'): Promise<T> {
   let response: Response;
@@ -68,7 +71,7 @@ export async function sendRaw(
   const headers: Record<string, string> = { 'X-Haar-Token': token };
   if (typeof body === 'string') headers['Content-Type'] = 'application/json';
   else if (body) headers['Content-Type'] = body.type || 'application/octet-stream';
-  if (version !== undefined) headers['If-Match'] = `"${version}"`;
+  if (version !== undefined) Object.assign(headers, basedOn(version));
   let response: Response;
   try {
     response = await fetch(path, { method, body, headers });

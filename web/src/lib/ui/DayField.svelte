@@ -38,8 +38,7 @@
           {#if part === 'literal'}<DateField.Segment {part} class="text-soft">{text}</DateField.Segment
             >{:else}<DateField.Segment
               {part}
-              class="rounded-sm px-0.5 focus-visible:bg-rock aria-[valuetext=Empty]:text-soft"
-              >{text}</DateField.Segment
+              class="rounded-sm px-0.5 focus-visible:bg-rock aria-[valuetext=Empty]:text-soft">{text}</DateField.Segment
             >{/if}
         {/each}
         {#if value}<button type="button" class="act ml-auto text-sm" onclick={() => (value = '')}>Clear</button>{/if}

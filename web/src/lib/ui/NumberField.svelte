@@ -8,10 +8,11 @@ prefix is asked about beside the field, and put right by one press.
 <script lang="ts">
   import type { HTMLInputAttributes } from 'svelte/elements';
   import Field from './Field.svelte';
-  import { doubt, unitOf, usualOf } from './quantity';
+  import { doubt, parsed, unitOf, usualOf } from './quantity';
   let {
     label,
     value = $bindable(''),
+    number = $bindable(),
     hint = '',
     error,
     class: extra = '',
@@ -21,10 +22,13 @@ prefix is asked about beside the field, and put right by one press.
     unit = unitOf(label),
     several = false,
     size = '',
+    read,
     ...rest
   }: {
     label: string;
     value?: string;
+    /** Instead of the text: the number itself, null while there is none. */
+    number?: number | null;
     hint?: string;
     error?: string;
     class?: string;
@@ -38,26 +42,48 @@ prefix is asked about beside the field, and put right by one press.
     several?: boolean;
     /** Of the digits and the field, such as "w-32 text-2xl". */
     size?: string;
+    /** Reads it from the meter: a button beside the field. */
+    read?: () => unknown;
   } & Omit<HTMLInputAttributes, 'value' | 'class' | 'size'> = $props();
   const range = $derived(
     least !== undefined || most !== undefined ? { least: least ?? -Infinity, most: most ?? Infinity } : usualOf(unit),
   );
-  const question = $derived(doubt(value, range, several));
+  let typed = $state<string>();
+  // What is being typed stands as it is typed ("12," on the way to 12,5) until the number changes from outside.
+  const text = $derived(
+    number === undefined
+      ? value
+      : typed !== undefined && (parsed(typed) ?? null) === number
+        ? typed
+        : number === null
+          ? ''
+          : String(number),
+  );
+  function put(t: string) {
+    if (number === undefined) value = t;
+    else {
+      typed = t;
+      number = parsed(t) ?? null;
+    }
+  }
+  const question = $derived(doubt(text, range, several));
 </script>
 
 <Field {label} {hint} {error} class={extra}>
-  {#snippet children(f)}<input
-      class="input reading {size}"
-      inputmode={whole ? 'numeric' : 'decimal'}
-      autocomplete="off"
-      bind:value
-      {...rest}
-      {...f}
-    />
+  {#snippet children(f)}<span class="flex gap-2"
+      ><input
+        class="input reading {size}"
+        inputmode={whole ? 'numeric' : 'decimal'}
+        autocomplete="off"
+        bind:value={() => text, put}
+        {...rest}
+        {...f}
+      />{#if read}<button type="button" class="btn" onclick={() => read()}>Read</button>{/if}</span
+    >
     <span role="status" class="contents"
       >{#if question.kind === 'slip'}<span class="text-sm font-semibold text-brass-ink"
           >Did you mean {question.meant}{unit && unit !== 'year' ? ` ${unit}` : ''}?
-          <button type="button" class="act text-sm text-brass-ink" onclick={() => (value = String(question.meant))}
+          <button type="button" class="act text-sm text-brass-ink" onclick={() => put(String(question.meant))}
             >Yes, put it right</button
           ></span
         >{:else if question.kind === 'outside' && range}<span class="text-sm font-semibold text-brass-ink"

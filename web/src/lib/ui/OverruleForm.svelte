@@ -1,7 +1,7 @@
 <!-- @component Asks why a person decides otherwise; the reason is kept. -->
 <script lang="ts">
+  import TextField from '$lib/ui/TextField.svelte';
   import { Sending } from '$lib/api/act.svelte';
-  import Field from './Field.svelte';
   import ProblemNote from './ProblemNote.svelte';
   let {
     ondo,
@@ -20,14 +20,6 @@
   }}
 >
   <ProblemNote problem={form.problem} />
-  <Field {label}
-    >{#snippet children(f)}<textarea
-        class="input min-h-20"
-        required
-        minlength="3"
-        maxlength="500"
-        bind:value={reason}
-        {...f}></textarea>{/snippet}</Field
-  >
+  <TextField {label} bind:value={reason} rows={3} required minlength={3} maxlength={500} />
   <button class="btn justify-self-start" disabled={form.busy || reason.trim().length < 3}>{button}</button>
 </form>

@@ -26,7 +26,7 @@
     label: string;
     value: T;
     /** Words by value, or pairs of value and word where the order or the values are not words. */
-    options: Record<T & string, string> | [T, string][];
+    options: Record<T & string, string> | readonly (readonly [T, string])[];
     hint?: string;
     error?: string;
     class?: string;
@@ -38,11 +38,13 @@
     onchange?: (value: T) => void;
   } = $props();
   const items = $derived(
-    (Array.isArray(options) ? options : (Object.entries(options) as [T, string][])).map(([v, word], i) => ({
-      of: v,
-      value: String(i),
-      label: word,
-    })),
+    ((Array.isArray(options) ? options : Object.entries(options)) as readonly (readonly [T, string])[]).map(
+      ([v, word], i) => ({
+        of: v,
+        value: String(i),
+        label: word,
+      }),
+    ),
   );
   const chosen = $derived(items.find((i) => i.of === value));
   const choose = (at: string) => {

@@ -41,7 +41,6 @@
         placeholder={rest.placeholder}
         required={rest.required}
         bind:value
-        {...f}
-      ></textarea>{:else}<input class="input {mono ? 'reading' : ''} {size}" bind:value {...rest} {...f} />{/if}
+        {...f}></textarea>{:else}<input class="input {mono ? 'reading' : ''} {size}" bind:value {...rest} {...f} />{/if}
   {/snippet}
 </Field>

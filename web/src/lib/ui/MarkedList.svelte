@@ -1,19 +1,37 @@
 <!--
-@component Everything on a board in one list, what has to be done first. It does all that the map does.
+@component A list in which every row begins with the mark of its state and ends with what decided. One row is chosen.
+```svelte
+<MarkedList items={shown} chosen={item?.id} empty="None of these." onselect={select} />
+```
 Only the rows in sight and some beyond are on the page, so that a board of thousands stays as quick as a small one; how many there are is said to a screen reader.
 -->
+<script lang="ts" module>
+  import type { MarkOf } from './Mark.svelte';
+  export interface MarkedRow {
+    id: string;
+    name: string;
+    /** The name is a code, read letter by letter: C14. */
+    code?: boolean;
+    mark: MarkOf;
+    word: string;
+    /** The middle of the row. */
+    value: string;
+    /** The end of the row: what decided, or what is to be done. */
+    end: string;
+  }
+</script>
+
 <script lang="ts">
   import { untrack } from 'svelte';
   import { createVirtualizer } from '@tanstack/svelte-virtual';
-  import Mark from '$lib/ui/Mark.svelte';
-  import type { MapItem } from './items';
+  import Mark from './Mark.svelte';
 
   let {
     items,
     chosen,
     empty,
     onselect,
-  }: { items: MapItem[]; chosen?: string; empty: string; onselect: (id: string) => void } = $props();
+  }: { items: MarkedRow[]; chosen?: string; empty: string; onselect: (id: string) => void } = $props();
   let list = $state<HTMLElement>();
 
   const rows = createVirtualizer<HTMLElement, HTMLLIElement>({
@@ -52,16 +70,14 @@ Only the rows in sight and some beyond are on the page, so that a board of thous
       {@const i = items[r.index]!}
       <li aria-setsize={items.length} aria-posinset={r.index + 1}>
         <button
-          class="grid h-9 w-full items-center gap-x-2.5 border-b border-sill px-1 text-left {i.kind === 'capacitor'
+          class="grid h-9 w-full items-center gap-x-2.5 border-b border-sill px-1 text-left {i.code
             ? 'grid-cols-[1.5rem_3.25rem_minmax(0,1fr)_auto]'
             : 'grid-cols-[1.5rem_minmax(0,1fr)_auto]'} {i.id === chosen ? 'bg-rock' : 'hover:bg-rock/60'}"
           aria-current={i.id === chosen ? 'true' : undefined}
           onclick={() => onselect(i.id)}
         >
           <Mark of={i.mark} size={19} word={i.word} />
-          {#if i.kind === 'capacitor'}<span class="reading">{i.name}</span><span class="reading truncate font-normal"
-              >{i.value}</span
-            >
+          {#if i.code}<span class="reading">{i.name}</span><span class="reading truncate font-normal">{i.value}</span>
           {:else}<span class="min-w-0 truncate"
               ><strong class="font-semibold">{i.name[0]!.toUpperCase() + i.name.slice(1)}</strong>{#if i.value}<span
                   class="ml-2 text-sm text-soft">{i.value}</span

@@ -1,11 +1,16 @@
 <script lang="ts">
+  import Choice from '$lib/ui/Choice.svelte';
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, send, type Schemas } from '$lib/api/client';
+  import { api, basedOn, ask, send, type Schemas } from '$lib/api/client';
   import { act, queries, said, Sending } from '$lib/api/act.svelte';
   import { moment } from '$lib/format';
   import { session } from '$lib/session.svelte';
   import { theme, type Theme } from '$lib/theme.svelte';
+  import DayField from '$lib/ui/DayField.svelte';
   import Field from '$lib/ui/Field.svelte';
+  import CheckBox from '$lib/ui/CheckBox.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -37,7 +42,7 @@
   async function save() {
     await act(
       api.PUT('/api/workshop/settings', {
-        headers: { 'If-Match': `"${version}"` },
+        headers: basedOn(version),
         body: { ...$state.snapshot(edit!), eventDay: edit!.eventDay || null, meterPort: Number(edit!.meterPort) },
       }),
     );
@@ -91,58 +96,35 @@
             }}
           >
             <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-            <Field label="Name" class="sm:col-span-2" error={form.field('name')}
-              >{#snippet children(f)}<input
-                  class="input"
-                  required
-                  maxlength="80"
-                  bind:value={edit!.name}
-                  {...f}
-                />{/snippet}</Field
-            >
-            <Field label="What it all has to be ready for"
-              >{#snippet children(f)}<input
-                  class="input"
-                  maxlength="120"
-                  bind:value={edit!.eventName}
-                  {...f}
-                />{/snippet}</Field
-            >
-            <Field label="On the day"
-              >{#snippet children(f)}<input
-                  class="input"
-                  type="date"
-                  bind:value={edit!.eventDay}
-                  {...f}
-                />{/snippet}</Field
-            >
-            <Field label="Currency" hint="Three letters, such as EUR." error={form.field('currency')}
-              >{#snippet children(f)}<input
-                  class="input"
-                  maxlength="3"
-                  bind:value={edit!.currency}
-                  {...f}
-                />{/snippet}</Field
-            >
+            <TextField
+              label="Name"
+              class="sm:col-span-2"
+              error={form.field('name')}
+              bind:value={edit!.name}
+              required
+              maxlength={80}
+            />
+            <TextField label="What it all has to be ready for" bind:value={edit!.eventName} maxlength={120} />
+            <DayField label="On the day" bind:value={edit!.eventDay} />
+            <TextField
+              label="Currency"
+              hint="Three letters, such as EUR."
+              error={form.field('currency')}
+              bind:value={edit!.currency}
+              maxlength={3}
+            />
             <div></div>
-            <Field label="The meter's address" error={form.field('meterHost')}
-              >{#snippet children(f)}<input
-                  class="input reading"
-                  bind:value={edit!.meterHost}
-                  {...f}
-                />{/snippet}</Field
-            >
-            <Field label="Its port" error={form.field('meterPort')}
-              >{#snippet children(f)}<input
-                  class="input reading"
-                  inputmode="numeric"
-                  bind:value={edit!.meterPort}
-                  {...f}
-                />{/snippet}</Field
-            >
+            <TextField label="The meter's address" error={form.field('meterHost')} bind:value={edit!.meterHost} mono />
+            <NumberField
+              label="Its port"
+              error={form.field('meterPort')}
+              bind:number={edit!.meterPort}
+              least={1}
+              most={65535}
+              whole
+            />
             <label class="flex min-h-11 items-center gap-3 sm:col-span-2"
-              ><input type="checkbox" class="size-5 accent-verdigris" bind:checked={edit!.meterShowsPart} />Show on the
-              meter which part comes next</label
+              ><CheckBox bind:checked={edit!.meterShowsPart} />Show on the meter which part comes next</label
             >
             <div class="flex flex-wrap items-center gap-5 sm:col-span-2">
               <button class="btn-next" disabled={form.busy}>Save</button><button
@@ -217,18 +199,8 @@
       <div class="mt-2"><ProblemNote problem={take.problem} /></div>
     </section>
     <section aria-labelledby="th">
-      <h2 id="th" class="text-2xl font-bold">Theme</h2>
-      <div class="mt-2 flex flex-wrap gap-x-6" role="radiogroup" aria-labelledby="th">
-        {#each themes as [t, w] (t)}<label class="flex min-h-11 items-center gap-2.5"
-            ><input
-              type="radio"
-              name="theme"
-              class="size-5 accent-verdigris"
-              checked={theme.chosen === t}
-              onchange={() => theme.choose(t)}
-            />{w}</label
-          >{/each}
-      </div>
+      <h2 id="th" class="mb-2 text-2xl font-bold">Theme</h2>
+      <Choice label="Light or dark" value={theme.chosen} options={themes} onchange={(t) => theme.choose(t)} />
       {#if session.value && !session.value.open}<button
           class="act mt-4"
           onclick={() =>
