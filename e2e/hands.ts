@@ -89,8 +89,10 @@ export class Keyboard implements Hands {
     await this.page.keyboard.press('Enter');
     const wanted = this.page.getByRole('option', { name: option, exact: true });
     await expect(wanted).toBeVisible();
-    // Letter by letter to what begins so, as one does.
-    await this.page.keyboard.type(option.slice(0, 12));
+    // The first word goes to what begins so; the arrow goes on from there.
+    await this.page.keyboard.type(/^[A-Za-z0-9]*/.exec(option)![0]);
+    for (let i = 0; i < 12 && (await wanted.getAttribute('data-highlighted')) === null; i++)
+      await this.page.keyboard.press('ArrowDown');
     await expect(wanted).toHaveAttribute('data-highlighted', '');
     await this.page.keyboard.press('Enter');
     await expect(wanted).toHaveCount(0);

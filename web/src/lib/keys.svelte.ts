@@ -28,7 +28,9 @@ export class Keys {
     // Enter and the space bar belong to whatever has the focus.
     if (typing || (['Enter', ' '].includes(e.key) && at && ['BUTTON', 'A', 'INPUT', 'SUMMARY'].includes(at.tagName)))
       return false;
-    if (document.querySelector('[role="dialog"]')) return false;
+    // A sheet, an open list or a field that goes to what is typed has the keys to itself.
+    if (at?.getAttribute('role') === 'combobox' || document.querySelector('[role="dialog"], [role="listbox"]'))
+      return false;
     const found = this.acts.findLast((a) => a.key.toLowerCase() === e.key.toLowerCase());
     if (!found) return false;
     e.preventDefault();

@@ -8,7 +8,7 @@
   import Check from '@lucide/svelte/icons/check';
   import { Checkbox } from 'bits-ui';
   let {
-    checked = $bindable(false),
+    checked = $bindable(),
     large = false,
     disabled = false,
     onchange,
@@ -16,7 +16,7 @@
 </script>
 
 <Checkbox.Root
-  bind:checked
+  bind:checked={() => checked ?? false, (v) => (checked = v)}
   {disabled}
   onCheckedChange={(v) => onchange?.(v)}
   class="inline-grid shrink-0 place-items-center rounded-sm border-2 border-soft bg-paper text-paper data-[state=checked]:border-verdigris data-[state=checked]:bg-verdigris {large

@@ -23,7 +23,7 @@
   const items = $derived(Array.isArray(options) ? options : (Object.entries(options) as [T, string][]));
 </script>
 
-<div class="grid gap-1 {extra}">
+<div class="grid content-start gap-1 {extra}">
   <span id="{id}-l" class="text-sm font-semibold">{label}</span>
   <RadioGroup.Root
     aria-labelledby="{id}-l"

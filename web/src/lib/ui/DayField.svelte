@@ -9,7 +9,7 @@
   import { DateField } from 'bits-ui';
   let {
     label,
-    value = $bindable(''),
+    value = $bindable(),
     hint = '',
     error,
     class: extra = '',
@@ -41,7 +41,9 @@
               class="rounded-sm px-0.5 focus-visible:bg-rock aria-[valuetext=Empty]:text-soft">{text}</DateField.Segment
             >{/if}
         {/each}
-        {#if value}<button type="button" class="act ml-auto text-sm" onclick={() => (value = '')}>Clear</button>{/if}
+        {#if value}<button type="button" class="act ml-auto font-sans text-sm" onclick={() => (value = '')}
+            >Clear</button
+          >{/if}
       {/snippet}
     </DateField.Input>
   </DateField.Root>

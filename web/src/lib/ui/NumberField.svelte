@@ -11,7 +11,7 @@ prefix is asked about beside the field, and put right by one press.
   import { doubt, parsed, unitOf, usualOf } from './quantity';
   let {
     label,
-    value = $bindable(''),
+    value = $bindable(),
     number = $bindable(),
     hint = '',
     error,
@@ -52,7 +52,7 @@ prefix is asked about beside the field, and put right by one press.
   // What is being typed stands as it is typed ("12," on the way to 12,5) until the number changes from outside.
   const text = $derived(
     number === undefined
-      ? value
+      ? (value ?? '')
       : typed !== undefined && (parsed(typed) ?? null) === number
         ? typed
         : number === null

@@ -241,7 +241,7 @@
       {#each states as [what, query] (what)}
         <div class="border border-sill px-4">
           <p class="pt-2 text-sm font-semibold text-soft">A screen when {what}</p>
-          <Query {query} what="the board">{#snippet children(d: string)}<p class="py-4">{d}</p>{/snippet}</Query>
+          <Query {query} what="this example">{#snippet children(d: string)}<p class="py-4">{d}</p>{/snippet}</Query>
         </div>
       {/each}
     </div>

@@ -10,7 +10,7 @@
   import Field from './Field.svelte';
   let {
     label,
-    value = $bindable(''),
+    value = $bindable(),
     suggestions,
     hint = '',
     error,

@@ -9,7 +9,7 @@
   import Field from './Field.svelte';
   let {
     label,
-    value = $bindable(''),
+    value = $bindable(),
     hint = '',
     error,
     class: extra = '',
