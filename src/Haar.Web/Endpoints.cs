@@ -79,7 +79,7 @@ static class Endpoints
         app.Map("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here"))
             .ExcludeFromDescription()
             .WithOrder(int.MaxValue - 1);
-        app.MapFallbackToFile("{**path:nonfile}", "index.html");
+        app.MapFallbackToFile("{**path:nonfile}", "index.html").WithMetadata(new WithoutDatabase());
     }
 
     static async Task<IResult> HealthAsync(HaarDb db, CancellationToken cancel)

@@ -9,12 +9,17 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web;
 
 /// <summary>Asks once, shortly after the start, what every act will ask: the first screw written down at the bench is not to wait while queries are compiled.</summary>
-sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, ILogger<WarmUp> log) : BackgroundService
+sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, Opened opened, ILogger<WarmUp> log) : BackgroundService
 {
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         try
         {
+            await Task.WhenAny(opened.Database).WaitAsync(stoppingToken);
+            if (!opened.Database.IsCompletedSuccessfully)
+            {
+                return;
+            }
             // Not before the first page has been answered.
             await Task.Delay(TimeSpan.FromSeconds(1), stoppingToken);
             await using var scope = scopes.CreateAsyncScope();
@@ -36,6 +41,12 @@ sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, ILogger<Warm
         }
     }
 }
+
+/// <summary>Marks an endpoint that answers before the database is up.</summary>
+sealed record WithoutDatabase;
+
+/// <param name="Database">Done once the database is up; failed when it cannot be.</param>
+sealed record Opened(Task Database);
 
 /// <summary>Brings the database up before the first request is answered; seeds the demo workshop when asked to.</summary>
 static class Opening

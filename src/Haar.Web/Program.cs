@@ -117,6 +117,7 @@ services.AddResponseCompression(o =>
 });
 if (!building)
 {
+    services.AddSingleton(new Opened(opening));
     services.AddHostedService<DailyBackup>().AddHostedService<WarmUp>();
 }
 
@@ -126,6 +127,17 @@ app.UseStatusCodePages();
 app.UseMiddleware<Headers>();
 app.UseResponseCompression();
 app.UseStaticFiles(Headers.Files);
+// The page itself needs no database and is there at once; what asks for one waits until it is up.
+app.Use(
+    async (context, next) =>
+    {
+        if (context.GetEndpoint()?.Metadata.GetMetadata<WithoutDatabase>() is null)
+        {
+            await opening.WaitAsync(context.RequestAborted);
+        }
+        await next(context);
+    }
+);
 app.UseAuthentication();
 app.UseRateLimiter();
 app.UseAccessPolicy();
@@ -138,17 +150,7 @@ app.MapHaar();
 
 try
 {
-    await opening;
-}
-catch (Exception e) when (e is BackupException or Microsoft.Data.Sqlite.SqliteException or IOException or UnauthorizedAccessException)
-{
-    Console.Error.WriteLine(e is BackupException ? e.Message : $"The data folder {folder.Root} cannot be used: {e.Message}");
-    return 4;
-}
-
-try
-{
-    await app.RunAsync();
+    await app.StartAsync();
 }
 catch (IOException e) when (e.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
 {
@@ -156,4 +158,16 @@ catch (IOException e) when (e.InnerException is Microsoft.AspNetCore.Connections
     return 5;
 }
 
+try
+{
+    await opening;
+}
+catch (Exception e) when (e is BackupException or Microsoft.Data.Sqlite.SqliteException or IOException or UnauthorizedAccessException)
+{
+    Console.Error.WriteLine(e is BackupException ? e.Message : $"The data folder {folder.Root} cannot be used: {e.Message}");
+    await app.StopAsync();
+    return 4;
+}
+
+await app.WaitForShutdownAsync();
 return 0;

@@ -1,0 +1,191 @@
+using Haar.Core.Intake;
+using Haar.Core.Planning;
+using Haar.Data.Log;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Data.Tests;
+
+/// <summary>An act is one transaction: the change, its sentence in the log, and what undoes it.</summary>
+public class UnitOfWorkTests
+{
+    [Fact]
+    public async Task An_act_writes_the_change_and_its_sentence_together()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var db = store.Db();
+        Assert.Equal("Harbour office till", db.Machines.Single().Name);
+        var entry = db.Log.Single();
+        Assert.Equal((id, "Taken in: Harbour office till.", store.Now), (entry.MachineId!.Value, entry.Sentence, entry.At));
+    }
+
+    [Fact]
+    public async Task What_cannot_be_saved_leaves_no_sentence_behind()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var (db, work) = store.Request();
+        db.Jobs.Add(new Job { Id = work.NewId(), MachineId = Guid.NewGuid(), Title = "Of nobody's machine" });
+        await Assert.ThrowsAsync<DbUpdateException>(() => work.ActAsync(id, "Never happened.", TestContext.Current.CancellationToken));
+        Assert.Equal("Taken in: Harbour office till.", store.Db().Log.Single().Sentence);
+        Assert.Empty(store.Db().Jobs);
+    }
+
+    [Fact]
+    public async Task A_changed_row_has_the_next_version_and_an_older_one_is_refused_with_both()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var (db, work) = store.Request();
+        var machine = db.Machines.Single(m => m.Id == id);
+        var before = machine.Version;
+        machine.Name = "Till";
+        await work.ActAsync(id, "Renamed.", TestContext.Current.CancellationToken);
+        Assert.Equal(before + 1, store.Db().Machines.Single().Version);
+        UnitOfWork.Match(machine, machine.Version, machine.Version);
+        var stale = Assert.Throws<StaleException>(() => UnitOfWork.Match(machine, machine.Version, before));
+        Assert.Same(machine, stale.Current);
+    }
+
+    [Fact]
+    public async Task Two_requests_that_change_one_row_at_once_are_not_both_done()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var ((a, first), (b, second)) = (store.Request(), store.Request());
+        a.Machines.Single(m => m.Id == id).Name = "First";
+        b.Machines.Single(m => m.Id == id).Name = "Second";
+        await first.ActAsync(id, "First.", TestContext.Current.CancellationToken);
+        await Assert.ThrowsAsync<DbUpdateConcurrencyException>(() =>
+            second.ActAsync(id, "Second.", TestContext.Current.CancellationToken)
+        );
+        Assert.Equal("First", store.Db().Machines.Single().Name);
+        Assert.DoesNotContain(store.Db().Log, l => l.Sentence == "Second.");
+    }
+
+    [Fact]
+    public async Task Undo_puts_back_what_was_there_and_is_an_act_that_can_be_undone()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var job = await store.AddJobAsync(id, "Soak the lid");
+        await store.ChangeJobAsync(job, j => j.Title = "Wash the lid");
+        var change = store.Db().Log.Single(l => l.Sentence == "Changed: Wash the lid.");
+
+        var undone = await store.Request().Work.UndoAsync(change.Id, TestContext.Current.CancellationToken);
+        Assert.Equal("Undone: Changed: Wash the lid.", undone.Sentence);
+        Assert.Equal("Soak the lid", store.Db().Jobs.Single().Title);
+        Assert.NotNull(store.Db().Log.Single(l => l.Id == change.Id).UndoneAt);
+
+        await store.Request().Work.UndoAsync(undone.Id, TestContext.Current.CancellationToken);
+        Assert.Equal("Wash the lid", store.Db().Jobs.Single().Title);
+    }
+
+    [Fact]
+    public async Task An_act_is_undone_once_and_not_under_something_newer()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var job = await store.AddJobAsync(id, "Soak the lid");
+        await store.ChangeJobAsync(job, j => j.Minutes = 40);
+        var (added, changed) = (
+            store.Db().Log.Single(l => l.Sentence.StartsWith("To do")),
+            store.Db().Log.Single(l => l.Sentence.StartsWith("Changed"))
+        );
+        var refused = await Assert.ThrowsAsync<UndoException>(() =>
+            store.Request().Work.UndoAsync(added.Id, TestContext.Current.CancellationToken)
+        );
+        Assert.Contains("later", refused.Message, StringComparison.Ordinal);
+        Assert.Equal(40, store.Db().Jobs.Single().Minutes);
+
+        await store.Request().Work.UndoAsync(changed.Id, TestContext.Current.CancellationToken);
+        var twice = await Assert.ThrowsAsync<UndoException>(() =>
+            store.Request().Work.UndoAsync(changed.Id, TestContext.Current.CancellationToken)
+        );
+        Assert.Contains("already", twice.Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Undoing_what_was_added_takes_it_away_and_redoing_brings_it_back_as_it_was()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var job = await store.AddJobAsync(id, "Rinse the corner", j => (j.Why, j.Needs, j.Minutes) = ("The leak", "Brush", 25));
+        var added = store.Db().Log.Single(l => l.Sentence.StartsWith("To do"));
+        var undone = await store.Request().Work.UndoAsync(added.Id, TestContext.Current.CancellationToken);
+        Assert.Empty(store.Db().Jobs);
+        await store.Request().Work.UndoAsync(undone.Id, TestContext.Current.CancellationToken);
+        var again = store.Db().Jobs.Single();
+        Assert.Equal((job, "The leak", "Brush", 25), (again.Id, again.Why, again.Needs, again.Minutes));
+    }
+
+    [Fact]
+    public async Task An_entry_that_is_not_there_or_kept_no_record_says_so()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var (db, work) = store.Request();
+        Assert.Contains(
+            "no such entry",
+            (await Assert.ThrowsAsync<UndoException>(() => work.UndoAsync(Guid.NewGuid(), TestContext.Current.CancellationToken))).Message,
+            StringComparison.Ordinal
+        );
+        var imported = new LogEntry
+        {
+            Id = work.NewId(),
+            MachineId = id,
+            At = store.Now,
+            Sentence = "From another workshop.",
+        };
+        db.Log.Add(imported);
+        await db.SaveChangesAsync(TestContext.Current.CancellationToken);
+        await Assert.ThrowsAsync<UndoException>(() => store.Request().Work.UndoAsync(imported.Id, TestContext.Current.CancellationToken));
+    }
+
+    [Fact]
+    public async Task Ids_rise_however_many_are_made_in_one_instant()
+    {
+        await using var store = await Store.OpenAsync();
+        var work = store.Request().Work;
+        var ids = Enumerable.Range(0, 500).Select(_ => work.NewId()).ToList();
+        Assert.Equal(ids.Count, ids.Distinct().Count());
+        Assert.Equal(ids, ids.OrderBy(i => i.ToString(), StringComparer.Ordinal));
+    }
+
+    [Fact]
+    public async Task Whoever_listens_hears_of_every_machine_that_was_touched()
+    {
+        await using var store = await Store.OpenAsync();
+        var (a, b) = (await store.TakeInAsync("One"), await store.TakeInAsync("Two"));
+        var live = new Live();
+        using var stop = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
+        var heard = new List<Guid>();
+        var listening = Task.Run(
+            async () =>
+            {
+                await foreach (var id in live.ListenAsync(stop.Token))
+                {
+                    heard.Add(id);
+                    if (heard.Count == 2)
+                    {
+                        return;
+                    }
+                }
+            },
+            TestContext.Current.CancellationToken
+        );
+        while (live.Listeners == 0)
+        {
+            await Task.Yield();
+        }
+        var db = store.Db();
+        var work = new UnitOfWork(db, store.Clock, live);
+        foreach (var m in await db.Machines.ToListAsync(TestContext.Current.CancellationToken))
+        {
+            db.Jobs.Add(new Job { Id = work.NewId(), MachineId = m.Id, Title = "Look", At = store.Now });
+        }
+        await work.ActAsync(null, "Both.", TestContext.Current.CancellationToken);
+        await listening.WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken);
+        Assert.Equal(new HashSet<Guid> { a, b }, heard.ToHashSet());
+    }
+}
