@@ -24,11 +24,13 @@ test('single keys, their list, the palette and undo', async ({ page, haar }) => 
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys on this screen' })).toContainText('Take a machine in');
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.keyboard.press('/');
-  await page.getByRole('combobox').or(page.getByLabel('Find or do anything')).first().waitFor();
+  await expect(page.getByRole('dialog').getByRole('combobox')).toBeFocused();
   await page.keyboard.type('palmtop');
   await expect(page.getByRole('option', { name: /Harbour log palmtop/ })).toBeVisible();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.waitForURL(/\/m\//);
   await page.keyboard.press('[');
   await expect(page.getByRole('navigation', { name: /^Screens of/ })).toBeVisible();

@@ -41,6 +41,12 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
   let cross = $state<Point>({ x: 0.5, y: 0.5 });
   let keyed = $state(false);
   const placed = $derived(items.filter((i) => i.at || i.outline?.length || (i.path?.length ?? 0) > 1));
+  /** Where the chosen mark is, for who cannot see it. */
+  const where = $derived.by(() => {
+    const at = placed.find((i) => i.id === selected)?.at;
+    const name = placed.find((i) => i.id === selected)?.name;
+    return at ? `${name} is ${Math.round(at.x * 100)} % across and ${Math.round(at.y * 100)} % down. ` : '';
+  });
   const legend = $derived(
     [...new Map(placed.filter((i) => i.kind !== 'area' && !i.through).map((i) => [i.mark, i])).values()].map(
       (i) =>
@@ -183,7 +189,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     bind:clientHeight={view.height}
     role="group"
     tabindex="0"
-    aria-label="Map of {name}, {placed.filter((i) => !i.through).length} marks. {draft
+    aria-label="Map of {name}, {placed.filter((i) => !i.through).length} marks. {where}{draft
       ? 'Arrow keys move the crosshair, Enter sets a point, Backspace takes the last away.'
       : 'Arrow keys move it, plus and minus zoom. The list beside it holds the same.'}"
     class="relative h-[clamp(20rem,calc(100dvh-20.5rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {draft
