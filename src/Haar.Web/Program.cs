@@ -127,6 +127,7 @@ app.UseStatusCodePages();
 app.UseMiddleware<Headers>();
 app.UseResponseCompression();
 app.UseStaticFiles(Headers.Files);
+
 // The page itself needs no database and is there at once; what asks for one waits until it is up.
 app.Use(
     async (context, next) =>

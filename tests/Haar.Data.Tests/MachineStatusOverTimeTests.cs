@@ -73,8 +73,7 @@ public class MachineStatusOverTimeTests
         var (donor, wanting) = (await store.TakeInAsync("Donor"), await store.TakeInAsync("Wanting"));
         var first = await store.AddJobAsync(donor, "Take the drive out");
         var then = await store.AddJobAsync(wanting, "Fit the drive", null, first);
-        bool Offered() =>
-            store.Status(wanting).Status is var s && s.Others.Append(s.Next!).Any(a => a.JobId == then);
+        bool Offered() => store.Status(wanting).Status is var s && s.Others.Append(s.Next!).Any(a => a.JobId == then);
         Assert.False(Offered());
         Assert.Equal(1, store.Status(donor).Status is var d ? d.Others.Append(d.Next!).Single(a => a.JobId == first).WantedBy : 0);
 

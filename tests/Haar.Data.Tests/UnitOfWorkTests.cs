@@ -25,7 +25,14 @@ public class UnitOfWorkTests
         await using var store = await Store.OpenAsync();
         var id = await store.TakeInAsync();
         var (db, work) = store.Request();
-        db.Jobs.Add(new Job { Id = work.NewId(), MachineId = Guid.NewGuid(), Title = "Of nobody's machine" });
+        db.Jobs.Add(
+            new Job
+            {
+                Id = work.NewId(),
+                MachineId = Guid.NewGuid(),
+                Title = "Of nobody's machine",
+            }
+        );
         await Assert.ThrowsAsync<DbUpdateException>(() => work.ActAsync(id, "Never happened.", TestContext.Current.CancellationToken));
         Assert.Equal("Taken in: Harbour office till.", store.Db().Log.Single().Sentence);
         Assert.Empty(store.Db().Jobs);
@@ -56,9 +63,7 @@ public class UnitOfWorkTests
         a.Machines.Single(m => m.Id == id).Name = "First";
         b.Machines.Single(m => m.Id == id).Name = "Second";
         await first.ActAsync(id, "First.", TestContext.Current.CancellationToken);
-        await Assert.ThrowsAsync<DbUpdateConcurrencyException>(() =>
-            second.ActAsync(id, "Second.", TestContext.Current.CancellationToken)
-        );
+        await Assert.ThrowsAsync<DbUpdateConcurrencyException>(() => second.ActAsync(id, "Second.", TestContext.Current.CancellationToken));
         Assert.Equal("First", store.Db().Machines.Single().Name);
         Assert.DoesNotContain(store.Db().Log, l => l.Sentence == "Second.");
     }
@@ -182,7 +187,15 @@ public class UnitOfWorkTests
         var work = new UnitOfWork(db, store.Clock, live);
         foreach (var m in await db.Machines.ToListAsync(TestContext.Current.CancellationToken))
         {
-            db.Jobs.Add(new Job { Id = work.NewId(), MachineId = m.Id, Title = "Look", At = store.Now });
+            db.Jobs.Add(
+                new Job
+                {
+                    Id = work.NewId(),
+                    MachineId = m.Id,
+                    Title = "Look",
+                    At = store.Now,
+                }
+            );
         }
         await work.ActAsync(null, "Both.", TestContext.Current.CancellationToken);
         await listening.WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken);

@@ -1,0 +1,295 @@
+using Haar.Core.Capacitors;
+using Haar.Core.Parts;
+using Haar.Core.Planning;
+using Haar.Core.Verdicts;
+using Haar.Data;
+using Haar.Data.Exchange;
+using Haar.Data.Log;
+using Haar.Data.Planning;
+using Haar.Web.Http;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Web.Parts;
+
+/// <summary>What goes out to suppliers, and what they say and send.</summary>
+public sealed partial class Orders
+{
+    public async Task<SentAnswer> SendAsync(SendAsk ask, CancellationToken cancel)
+    {
+        var wanted = await WantedAsync(cancel);
+        var plan = await PlanAsync(
+            wanted,
+            new()
+            {
+                SpareShare = ask.SpareShare,
+                SpareLeast = ask.SpareLeast,
+                LatestDays = ask.LatestDays,
+            },
+            cancel
+        );
+        if (plan.Parcels.Count == 0)
+        {
+            throw new InvalidInputException("plan", plan.Verdict.Sentence);
+        }
+        if (Math.Abs(plan.Cost - ask.Cost) > 0.005)
+        {
+            throw new InvalidInputException(
+                "cost",
+                $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."
+            );
+        }
+        var waiting = wanted.Needs.ToDictionary(n => n.Need.Key, n => new Queue<Place>(n.For));
+        var made = new List<PartOrder>();
+        var machines = new HashSet<Guid>();
+        foreach (var parcel in plan.Parcels)
+        {
+            var lines = parcel
+                .Lines.Select(l =>
+                {
+                    var places = l
+                        .For.SelectMany(f => Enumerable.Range(0, f.Pieces).Select(_ => waiting[f.Need].TryDequeue(out var p) ? p : null))
+                        .OfType<Place>()
+                        .ToList();
+                    machines.UnionWith(places.Select(p => p.MachineId));
+                    return new PartOrderLine(
+                        l.Offer.Sku,
+                        l.Offer.Spec,
+                        l.Offer.PackSize,
+                        l.Packs,
+                        l.PackPrice,
+                        [.. places.Select(p => p.CapacitorId)]
+                    );
+                })
+                .ToList();
+            made.Add(
+                new PartOrder
+                {
+                    Id = work.NewId(),
+                    SupplierId = Guid.Parse(parcel.Supplier.Id),
+                    Supplier = parcel.Supplier.Name,
+                    Lines = lines,
+                    Postage = parcel.Postage,
+                    At = work.Now,
+                    ExpectedOn = work.Today.AddDays(parcel.Days),
+                }
+            );
+        }
+
+        db.AddRange(made);
+        foreach (var id in machines)
+        {
+            var until = made.Where(o =>
+                    o.Lines.Any(l => l.For.Any(f => wanted.Needs.Any(n => n.For.Any(p => p.CapacitorId == f && p.MachineId == id))))
+                )
+                .Max(o => o.ExpectedOn!.Value);
+            db.Add(
+                new Job
+                {
+                    Id = work.NewId(),
+                    MachineId = id,
+                    Stage = Stage.Boards,
+                    Title = "Fit the capacitors that are in the post",
+                    Why = "They are ordered; the board waits for them.",
+                    Needs = "Iron, tweezers, flux, alcohol",
+                    Minutes = 20,
+                    State = JobState.Waiting,
+                    WaitsFor = "capacitors in the post",
+                    WaitUntil = new DateTimeOffset(until.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
+                    At = work.Now,
+                }
+            );
+        }
+
+        // Written down first: an order that a supplier never answers is still here.
+        var log = await work.ActAsync(
+            null,
+            $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
+            cancel
+        );
+        var troubles = new List<string>();
+        foreach (var order in made)
+        {
+            await TrySendAsync(order, cancel);
+            if (order.Trouble.Length > 0)
+            {
+                troubles.Add($"{order.Supplier}: {order.Trouble}");
+            }
+        }
+
+        return new(log.Id, log.Sentence, troubles);
+    }
+
+    public async Task<Acted> SendAgainAsync(Guid orderId, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        if (order.State != PartOrderState.NotSent)
+        {
+            throw new InvalidInputException("order", "The supplier has this order already.");
+        }
+        return (await TrySendAsync(order, cancel)).Said(orderId);
+    }
+
+    Task<PartOrder> OrderAsync(Guid orderId, CancellationToken cancel) =>
+        db.Orders.FirstOrDefaultAsync(o => o.Id == orderId, cancel).OrNotHere("order");
+
+    async Task<LogEntry> TrySendAsync(PartOrder order, CancellationToken cancel)
+    {
+        var supplier = await db.Suppliers.AsNoTracking().FirstOrDefaultAsync(s => s.Id == order.SupplierId, cancel);
+        if (supplier is null || supplier.Address.Length == 0)
+        {
+            order.State = PartOrderState.Confirmed;
+            order.Lines = [.. order.Lines.Select(l => l with { State = OrderLineState.Confirmed, ConfirmedPacks = l.Packs })];
+            return await work.ActAsync(null, $"{order.Supplier}: written down; send the list yourself.", cancel);
+        }
+
+        try
+        {
+            await TakeAsync(
+                order,
+                await client.OrderAsync(
+                    supplier.Address,
+                    new(order.Id.ToString(), [.. order.Lines.Select(l => new SupplierOrderAskLine(l.Sku, l.Packs))]),
+                    cancel
+                ),
+                cancel
+            );
+            return await work.ActAsync(
+                null,
+                $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
+                cancel
+            );
+        }
+        catch (SupplierException e)
+        {
+            order.Trouble = e.Message;
+            return await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
+        }
+    }
+
+    static string Wrong(PartOrder order) =>
+        order
+            .Lines.Where(l =>
+                l.Note.Length > 0
+                || l.State is OrderLineState.OutOfStock or OrderLineState.Substituted or OrderLineState.Fewer or OrderLineState.Late
+            )
+            .Select(l => $" {l.Sku}: {(l.Note.Length > 0 ? l.Note : l.State.ToString().ToLowerInvariant())}")
+            .FirstOrDefault()
+        ?? "";
+
+    /// <exception cref="SupplierException">It speaks of another order.</exception>
+    async Task TakeAsync(PartOrder order, SupplierOrder said, CancellationToken cancel)
+    {
+        if (said.Reference != order.Id.ToString())
+        {
+            throw new SupplierException("The supplier answered about another order. Nothing was changed; ask again.");
+        }
+        var waiting = order.Lines.SelectMany(l => l.For).ToHashSet();
+        SupplierAnswer.Take(order, said, await db.Capacitors.Where(c => waiting.Contains(c.Id)).ToListAsync(cancel), work.Today);
+    }
+
+    public async Task<Acted> AskAsync(Guid orderId, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        var supplier = await db.Suppliers.AsNoTracking().FirstOrDefaultAsync(s => s.Id == order.SupplierId, cancel);
+        if (supplier is null || supplier.Address.Length == 0 || order.TheirNumber.Length == 0)
+        {
+            throw new InvalidInputException("order", "This order was not sent over the supplier's interface: nobody can be asked.");
+        }
+        try
+        {
+            var said = await client.StateAsync(supplier.Address, order.TheirNumber, cancel);
+            await TakeAsync(order, said, cancel);
+            var delivered = said.Lines.Sum(l => l.DeliveredPacks);
+            return (
+                await work.ActAsync(
+                    null,
+                    $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
+                    cancel
+                )
+            ).Said(orderId);
+        }
+        catch (SupplierException e)
+        {
+            order.Trouble = e.Message;
+            return (await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel)).Said(orderId);
+        }
+    }
+
+    public async Task<Acted> ArrivedAsync(Guid orderId, IReadOnlyList<ArrivedLine> arrived, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        if (!order.Open)
+        {
+            throw new InvalidInputException("order", "This order is closed.");
+        }
+        if (arrived.Count == 0 || arrived.All(a => a.Pieces == 0))
+        {
+            throw new InvalidInputException("arrived", "Say what lay in the parcel.");
+        }
+        var (pieces, given) = (0, 0);
+        foreach (var a in arrived.Where(a => a.Pieces != 0))
+        {
+            var (line, places) = order.Book(a.Sku, a.Pieces);
+            var part = new DrawerPart
+            {
+                Id = work.NewId(),
+                Spec = line.Coming,
+                Quantity = a.Pieces,
+                Place = "",
+                BoughtOn = work.Today,
+                Price = (decimal)Math.Round(line.PackPrice / line.PackSize, 4),
+            };
+            db.Add(part);
+            foreach (var capId in places)
+            {
+                if (
+                    await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting: { PartId: null, FittedAt: null } } cap
+                )
+                {
+                    part.Reserve();
+                    cap.Fitting = cap.Fitting with { PartId = part.Id };
+                    given++;
+                }
+            }
+
+            pieces += a.Pieces;
+        }
+
+        await FreeWorkAsync(order, cancel);
+        return (
+            await work.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)
+        ).Said(orderId);
+    }
+
+    public async Task<Acted> CancelAsync(Guid orderId, CancellationToken cancel)
+    {
+        var order = await OrderAsync(orderId, cancel);
+        if (!order.Open)
+        {
+            throw new InvalidInputException("order", "This order is closed.");
+        }
+        order.State = PartOrderState.Cancelled;
+        await FreeWorkAsync(order, cancel);
+        return (
+            await work.ActAsync(null, $"Order at {order.Supplier} closed{(order.TheirNumber.Length > 0 ? ": tell them too" : "")}.", cancel)
+        ).Said(orderId);
+    }
+
+    /// <summary>Work that waited for the post goes on where no other open order is awaited.</summary>
+    async Task FreeWorkAsync(PartOrder order, CancellationToken cancel)
+    {
+        var others = (await db.Orders.Where(o => o.Id != order.Id).ToListAsync(cancel)).SelectMany(o => o.Awaited).ToHashSet();
+        others.UnionWith(order.Awaited);
+        var stillWaiting = await db.Capacitors.Where(c => others.Contains(c.Id)).Select(c => c.MachineId).Distinct().ToListAsync(cancel);
+        foreach (
+            var job in await db
+                .Jobs.Where(j =>
+                    j.State == JobState.Waiting && j.WaitsFor == "capacitors in the post" && !stillWaiting.Contains(j.MachineId)
+                )
+                .ToListAsync(cancel)
+        )
+        {
+            (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, work.Now, "", null);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+using FsCheck;
+using FsCheck.Fluent;
+using FsCheck.Xunit;
+using Haar.Core.Capacitors;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Tests.Capacitors;
+
+public class FittingSheetTests
+{
+    static readonly DateTimeOffset At = new(2026, 11, 25, 12, 0, 0, TimeSpan.Zero);
+
+    [Fact]
+    public void Steps_are_taken_in_their_order_only()
+    {
+        var sheet = new FittingSheet { PartId = Guid.NewGuid() };
+        foreach (var step in Enum.GetValues<FittingStep>())
+        {
+            Assert.Equal(step, sheet.Next(true));
+            foreach (var other in Enum.GetValues<FittingStep>().Where(s => s != step))
+            {
+                Assert.Throws<InvalidInputException>(() => sheet.Take(other, true, At, PadState.Sound));
+            }
+            sheet = sheet.Take(step, true, At, PadState.Sound);
+        }
+
+        Assert.True(sheet.Finished);
+        Assert.Null(sheet.Next(true));
+    }
+
+    [Fact]
+    public void Nothing_is_fitted_that_was_not_set_aside()
+    {
+        var sheet = new FittingSheet()
+            .Take(FittingStep.Remove, true, At)
+            .Take(FittingStep.CheckPads, true, At, PadState.Sound)
+            .Take(FittingStep.Clean, true, At);
+        Assert.Throws<InvalidInputException>(() => sheet.Take(FittingStep.Fit, true, At));
+    }
+
+    [Fact]
+    public void A_part_without_polarity_has_no_way_round()
+    {
+        var sheet = new FittingSheet { PartId = Guid.NewGuid() }
+            .Take(FittingStep.Remove, false, At)
+            .Take(FittingStep.CheckPads, false, At, PadState.Sound)
+            .Take(FittingStep.Clean, false, At)
+            .Take(FittingStep.Fit, false, At);
+        Assert.Equal(FittingStep.Remeasure, sheet.Next(false));
+    }
+}
