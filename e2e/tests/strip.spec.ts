@@ -55,6 +55,7 @@ test('the laptop goes back together: a long screw is refused, the left-over one 
   await expect(heading).toHaveText('Put back the memory door');
   await page.getByRole('button', { name: '1 × M2.5 × 5 in' }).click();
   await page.getByRole('button', { name: 'It is back in' }).click();
+  await expect(heading).not.toHaveText('Put back the memory door');
   // What covers something that still cures is refused, and says why.
   await page.getByRole('button', { name: /Palm rest/ }).click();
   await expect(

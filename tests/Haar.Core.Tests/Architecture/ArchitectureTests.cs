@@ -19,8 +19,8 @@ public class ArchitectureTests
 
     static void Holds(IArchRule rule) =>
         Assert.True(
-            rule.HasNoViolations(Defaults),
-            string.Join("\n", rule.Evaluate(Defaults).Where(r => !r.Passed).Select(r => r.Description))
+            rule.HasNoViolations(House),
+            string.Join("\n", rule.Evaluate(House).Where(r => !r.Passed).Select(r => r.Description))
         );
 
     [Fact]

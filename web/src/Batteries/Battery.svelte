@@ -162,7 +162,7 @@
   {#snippet children(data)}
     {#if !data.cell || !data.plan}
       <div class="max-w-xl py-8">
-        <h1 class="text-[1.75rem] font-bold">No cell is known on this machine</h1>
+        <h1 class="text-title font-bold">No cell is known on this machine</h1>
         <p class="mt-2">
           A clock that stops, settings that go, a memory that is kept: behind each of them is a cell. Look for a barrel,
           a coin, a lead to a holder, or a clock module that is taller than its neighbours.
@@ -190,7 +190,7 @@
               </Verdict>
             </div>
           {:else}
-            <h1 class="mb-4 text-[1.75rem] leading-tight font-bold">
+            <h1 class="mb-4 text-title leading-tight font-bold">
               {c.fittedAt
                 ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.`
                 : c.chosen

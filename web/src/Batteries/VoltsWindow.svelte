@@ -67,7 +67,7 @@
           x="38"
           y={y(low) + 5}
           text-anchor="end"
-          class="fill-soft font-mono text-[14px]">{plain(low)}</text
+          class="fill-soft font-mono text-xs">{plain(low)}</text
         >{/if}
       {#if high != null && high <= top}<path
           d="M44 {y(high)}H{right}"
@@ -77,19 +77,18 @@
             x="38"
             y={y(high) + 5}
             text-anchor="end"
-            class="fill-soft font-mono text-[14px]">{plain(high)}</text
+            class="fill-soft font-mono text-xs">{plain(high)}</text
           >{/if}{/if}
     {/if}
     <path d="M44 118H{right}" class="stroke-sill" stroke-width="1.5" />
     {#if option.curve.length}
       <path d={band} class={bad ? 'fill-oxide/20' : 'fill-ink/15'} />
       <path d={likely} fill="none" class={bad ? 'stroke-oxide' : 'stroke-ink'} stroke-width="3" />
-      <text x="44" y="138" class="fill-soft text-[14px]">new</text
-      >{#if empty === undefined || x(empty) < right - 122}<text
+      <text x="44" y="138" class="fill-soft text-xs">new</text>{#if empty === undefined || x(empty) < right - 122}<text
           x={right}
           y="138"
           text-anchor="end"
-          class="fill-soft text-[14px]">{years(end)}</text
+          class="fill-soft text-xs">{years(end)}</text
         >{/if}
       {#if empty !== undefined}<path
           d="M{x(empty)} {y(low!)}V118"
@@ -100,7 +99,7 @@
           x={Math.min(right - 32, Math.max(96, x(empty)))}
           y="138"
           text-anchor="middle"
-          class="fill-oxide text-[14px] font-semibold">{years(empty)}</text
+          class="fill-oxide text-xs font-semibold">{years(empty)}</text
         >{/if}
     {:else}
       <path
@@ -109,7 +108,7 @@
         stroke-width="3"
         stroke-dasharray="9 6"
       />
-      <text x="44" y="138" class="fill-soft text-[14px]"
+      <text x="44" y="138" class="fill-soft text-xs"
         >{option.run
           ? 'no drain known'
           : small
@@ -117,7 +116,7 @@
             : 'kept charged by the board, or its drain is not known'}</text
       >
     {/if}
-    <text x="38" y={y(option.freshVolts) + 5} text-anchor="end" class="fill-ink font-mono text-[14px] font-bold"
+    <text x="38" y={y(option.freshVolts) + 5} text-anchor="end" class="fill-ink font-mono text-xs font-bold"
       >{plain(option.freshVolts, 3)}</text
     >
   </svg>

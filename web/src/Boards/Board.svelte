@@ -232,7 +232,7 @@
   {#snippet children(data)}
     {#if !board}
       <div class="max-w-xl py-8">
-        <h1 class="text-[1.75rem] font-bold">No board is listed yet</h1>
+        <h1 class="text-title font-bold">No board is listed yet</h1>
         <p class="mt-2">
           Name a board, then type its capacitors or take them from a list. Haar reads the markings, ranks the risk,
           judges the readings and finds what fits in the drawer.

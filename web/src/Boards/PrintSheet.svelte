@@ -99,7 +99,7 @@
   <p class="mt-1 text-sm">
     Square with a cross: has to be done. Question mark: to be measured. Ring: sound or done. Dashed outline: corrosion.
   </p>
-  <table class="mt-4 w-full border-collapse text-left text-[13px]">
+  <table class="mt-4 w-full border-collapse text-left text-xs">
     <thead
       ><tr class="border-b-2 border-black"
         ><th class="py-1 pr-2">Turn</th><th class="pr-2">What</th><th class="pr-2">Value</th><th class="pr-2"

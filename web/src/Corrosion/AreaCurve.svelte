@@ -25,8 +25,8 @@
         x={x(new Date(l.at))}
         y={y(l.squareCentimetres) - 10}
         text-anchor="middle"
-        class="fill-ink font-mono text-[14px] font-semibold">{plain(l.squareCentimetres, 3)}</text
-      ><text x={x(new Date(l.at))} y="113" text-anchor="middle" class="fill-soft text-[14px]"
+        class="fill-ink font-mono text-xs font-semibold">{plain(l.squareCentimetres, 3)}</text
+      ><text x={x(new Date(l.at))} y="113" text-anchor="middle" class="fill-soft text-xs"
         >stage {stages.indexOf(l.stage)}</text
       >{/each}
   </svg>

@@ -36,13 +36,13 @@
   {#snippet children(data)}
     {@const w = data.writeUp}
     <div class="grid gap-8 lg:grid-cols-[minmax(0,1fr)_22rem] print:block">
-      <article class="max-w-[50rem] min-w-0">
+      <article class="max-w-read min-w-0">
         <p class="text-sm text-soft">
           {session.value?.workshopName}{data.handedOverAt
             ? ` · handed over ${day(data.handedOverAt)}`
             : ' · as it stands today'}
         </p>
-        <h1 class="text-[1.9rem] leading-tight font-bold">{w.machine}</h1>
+        <h1 class="text-saying leading-tight font-bold">{w.machine}</h1>
         <p class="mt-1 text-lg">{w.summary}</p>
         {#each w.sections as s (s.title)}
           <section class="mt-5 sill pt-3 print:break-inside-avoid">
@@ -58,7 +58,7 @@
             <div class="mt-2 grid grid-cols-3 gap-2">
               {#each head.photos.slice(0, 9) as p (p.id)}<figure>
                   <img
-                    class="aspect-[4/3] w-full rounded object-cover"
+                    class="aspect-4/3 w-full rounded object-cover"
                     src={photoUrl(p.hash, true)}
                     alt={p.caption || 'Photo without a caption'}
                   />

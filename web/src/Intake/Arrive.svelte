@@ -141,7 +141,7 @@
         <div>
           <a href={photoUrl(p.hash)} target="_blank" rel="noreferrer" class="block"
             ><img
-              class="aspect-[4/3] w-full rounded bg-rock object-cover"
+              class="aspect-4/3 w-full rounded bg-rock object-cover"
               src={photoUrl(p.hash, true)}
               alt={p.caption || 'Photo without a caption'}
               loading="lazy"

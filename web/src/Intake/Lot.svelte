@@ -133,16 +133,16 @@
   {#snippet children(data)}
     {#if !data.boxes.length}
       <div class="mx-auto max-w-xl py-8 text-center">
-        <h1 class="text-[1.75rem] font-bold">Open every box before you decide on any</h1>
+        <h1 class="text-title font-bold">Open every box before you decide on any</h1>
         <p class="mt-2">
           For each: what it is, what is missing or broken, what is good. Then Haar works out which few to finish, which
           give what to whom, and what is bought.
         </p>
       </div>
     {:else if sorted}
-      <h1 class="text-[1.75rem] font-bold">Sorted. Its boxes are machines and donors now.</h1>
+      <h1 class="text-title font-bold">Sorted. Its boxes are machines and donors now.</h1>
     {:else if data.problem}
-      <h1 class="text-[1.75rem] leading-tight font-bold text-oxide">{data.problem}</h1>
+      <h1 class="text-title leading-tight font-bold text-oxide">{data.problem}</h1>
     {:else if plan}
       <div class="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <Verdict
@@ -177,12 +177,12 @@
                   /></svg
                 >
               </dt>
-              <dd class="reading text-[2.1rem] leading-none">{plain(f.s.likely)}</dd>
+              <dd class="reading text-saying leading-none">{plain(f.s.likely)}</dd>
             </div>
           {/each}
         </dl>
       </div>
-      {#if plan.runnerUp}<p class="mt-2 max-w-[52rem] text-soft">{plan.runnerUp}</p>{/if}
+      {#if plan.runnerUp}<p class="mt-2 max-w-read text-soft">{plan.runnerUp}</p>{/if}
     {/if}
     {#if !sheet}<div class="mt-2"><ProblemNote problem={form.problem} /></div>{/if}
     {#if data.boxes.length}
@@ -193,12 +193,12 @@
             class="grid items-start gap-x-5 gap-y-2 border-b border-sill py-3 sm:grid-cols-[5.5rem_minmax(0,1fr)_13rem]"
           >
             {#if photoHash}<img
-                class="aspect-[4/3] w-22 rounded object-cover max-sm:hidden"
+                class="aspect-4/3 w-22 rounded object-cover max-sm:hidden"
                 src={photoUrl(photoHash, 'thumb')}
                 alt="Box {b.number}: {b.name}"
                 loading="lazy"
               />{:else}<span
-                class="grid aspect-[4/3] w-22 place-items-center rounded bg-rock text-2xl font-bold text-soft max-sm:hidden"
+                class="grid aspect-4/3 w-22 place-items-center rounded bg-rock text-2xl font-bold text-soft max-sm:hidden"
                 >{b.number}</span
               >{/if}
             <div class="min-w-0">

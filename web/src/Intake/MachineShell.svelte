@@ -61,7 +61,7 @@
   ]);
 </script>
 
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <Query {query} what="the machine">
     {#snippet children(head)}
       <header

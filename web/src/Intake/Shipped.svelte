@@ -88,7 +88,7 @@
     />
     {#if data.result.tellApart.length && data.result.verdict.outcome !== 'yes'}
       <p class="mt-3 font-semibold">What would tell them apart</p>
-      <ul class="max-w-[52rem]">
+      <ul class="max-w-read">
         {#each data.result.tellApart as t (t)}<li>{t}</li>{/each}
       </ul>
     {/if}

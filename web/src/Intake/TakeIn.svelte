@@ -69,7 +69,7 @@
 
 <svelte:head><title>Take a machine in · Haar</title></svelte:head>
 
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <TopBar at="" />
   <main class="max-w-[64rem]">
     <h1 class="text-3xl font-bold">Take a machine in</h1>

@@ -24,10 +24,10 @@
 
 <svelte:head><title>Take a lot in · Haar</title></svelte:head>
 
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <TopBar at="" />
   <main class="max-w-[64rem]">
-    <h1 class="mt-2 text-[1.75rem] font-bold">A lot came in</h1>
+    <h1 class="mt-2 text-title font-bold">A lot came in</h1>
     <p class="mt-1 text-soft">
       A van-load becomes a few machines and many donors. Take it in as one, open every box, and sort it once. A single
       machine is <a class="underline" href="/take-in">taken in by itself</a>.

@@ -32,11 +32,11 @@
 </script>
 
 <svelte:head><title>Reference · Haar</title></svelte:head>
-<div class="mx-auto max-w-[80rem] px-4 pb-16 sm:px-7">
+<div class="mx-auto max-w-page px-4 pb-16 sm:px-7">
   <TopBar at="reference" />
   <main>
-    <h1 class="text-[1.75rem] font-bold">Packs: what is known of kinds of machines, boards and parts</h1>
-    <p class="mt-1 max-w-[50rem] text-soft">
+    <h1 class="text-title font-bold">Packs: what is known of kinds of machines, boards and parts</h1>
+    <p class="mt-1 max-w-read text-soft">
       A pack is a text file that people pass on. What it brings is offered when a machine is taken in. Its <a
         class="underline"
         href="/schemas/haar-pack-1.schema.json"
@@ -94,9 +94,9 @@
       >
       <button class="btn" disabled={form.busy || !files?.length}>Import</button>
     </form>
-    <div class="mt-3 max-w-[50rem]"><ProblemNote problem={form.problem} /></div>
-    <h2 class="mt-10 text-[1.75rem] font-bold">Every rule, for a script or a spreadsheet</h2>
-    <p class="mt-1 max-w-[50rem] text-soft">
+    <div class="mt-3 max-w-read"><ProblemNote problem={form.problem} /></div>
+    <h2 class="mt-10 text-title font-bold">Every rule, for a script or a spreadsheet</h2>
+    <p class="mt-1 max-w-read text-soft">
       Each answers a POST of JSON without a machine. <a class="underline" href="/reference/api" target="_blank"
         >The whole interface, with examples</a
       >.

@@ -144,14 +144,14 @@
 </script>
 
 <svelte:head><title>Drawer · Haar</title></svelte:head>
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <TopBar at="drawer" />
   <main>
     <Query {query} what="the drawer">
       {#snippet children(data)}
         <div class="flex flex-wrap items-end justify-between gap-4">
           <div>
-            <h1 class="text-[1.75rem] font-bold">{data.pieces} pieces, {data.reserved} set aside for boards</h1>
+            <h1 class="text-title font-bold">{data.pieces} pieces, {data.reserved} set aside for boards</h1>
             <p class="text-soft">
               Worth {money(data.worth, data.currency)}. What is proposed for a board comes from here, oldest first, and
               is set aside once.

@@ -141,13 +141,13 @@
 
 <svelte:head><title>The order</title></svelte:head>
 
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <TopBar at="order" />
   <main class="pt-4">
     <Query {query} what="the order">
       {#snippet children(d)}
         {#if d.drawer.length}
-          <h1 class="text-[1.75rem] leading-tight font-bold">
+          <h1 class="text-title leading-tight font-bold">
             The drawer covers {d.drawer.length}
             {d.drawer.length === 1 ? 'place' : 'places'}{d.needs.length
               ? `; ${d.needs.reduce((s, n) => s + n.count, 0)} pieces have to be bought`
@@ -229,7 +229,7 @@
                   no: 'Nothing to order',
                 }}
               >
-                <p class="mt-2"><span class="reading text-[2rem]">{money(d.plan.cost, cur)}</span></p>
+                <p class="mt-2"><span class="reading text-saying">{money(d.plan.cost, cur)}</span></p>
                 {#if d.plan.fromOne}<p class="text-sm">
                     From one supplier, {d.plan.fromOne.supplier}: <strong>{money(d.plan.fromOne.cost, cur)}</strong>, {d
                       .plan.fromOne.days} days.
@@ -252,7 +252,7 @@
             </aside>
           </div>
         {:else if !d.drawer.length}
-          <h1 class="text-[1.75rem] font-bold">
+          <h1 class="text-title font-bold">
             {open.length ? 'Everything that is wanted is in the post.' : 'Nothing has to be ordered.'}
           </h1>
           <p class="mt-2 text-soft">

@@ -95,13 +95,13 @@
 
 <svelte:head><title>Store · Haar</title></svelte:head>
 
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <TopBar at="store" />
   <main>
     <Query {query} what="the store">
       {#snippet children(data)}
         {@const spare = data.parts.filter((p) => !p.part.forMachineId)}
-        <h1 class="text-[1.75rem] leading-tight font-bold">
+        <h1 class="text-title leading-tight font-bold">
           {data.parts.length
             ? `${spare.reduce((n, p) => n + p.part.quantity, 0)} ${spare.length === 1 && spare[0]!.part.quantity === 1 ? 'part' : 'parts'} to give${data.parts.some((p) => p.part.forMachineId) ? `, ${data.parts.reduce((n, p) => n + (p.part.forMachineId ? p.part.quantity : 0), 0)} set aside` : ''}`
             : 'No part in the store yet'}

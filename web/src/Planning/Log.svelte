@@ -12,7 +12,7 @@
 </script>
 
 <svelte:head><title>Log · {head.machine.name}</title></svelte:head>
-<h1 class="text-[1.75rem] font-bold">Everything done to it</h1>
+<h1 class="text-title font-bold">Everything done to it</h1>
 <Query {query} what="the log">
   {#snippet children(rows)}
     <ol class="mt-3 border-t border-sill">

@@ -87,7 +87,7 @@
 
 <Query {query} what="this stage">
   {#snippet children(data)}
-    <h1 class="text-[1.75rem] leading-tight font-bold">
+    <h1 class="text-title leading-tight font-bold">
       {data.closing
         ? `${word} is closed: ${data.closing.reason}`
         : ready

@@ -42,7 +42,7 @@
 
 <svelte:head><title>Workshop · Haar</title></svelte:head>
 
-<div class="mx-auto max-w-[80rem] px-4 sm:px-7">
+<div class="mx-auto max-w-page px-4 sm:px-7">
   <TopBar at="workshop" />
   <main>
     <h1 class="sr-only">Workshop</h1>
@@ -70,14 +70,13 @@
                   Next at the bench · <strong class="text-ink">{data.next.machineName}</strong>
                 </p>
                 <h2
-                  class="mt-0.5 text-[1.75rem] leading-[1.15] font-bold text-balance sm:text-[1.9rem] {data.next.act
-                    .danger
+                  class="mt-0.5 text-title leading-[1.15] font-bold text-balance sm:text-saying {data.next.act.danger
                     ? 'text-oxide'
                     : ''}"
                 >
                   {data.next.act.title}
                 </h2>
-                <p class="mt-1.5 max-w-[46rem] text-pretty">{data.next.act.why}</p>
+                <p class="mt-1.5 max-w-read text-pretty">{data.next.act.why}</p>
                 <div class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
                   <a class="btn-next max-sm:w-full" href={start(data.next)}
                     >Start, about {minutes(data.next.act.minutes)}</a
@@ -189,7 +188,7 @@
           {/if}
           <div class="h-20" aria-hidden="true"></div>
           <section aria-label="The day" class="fixed inset-x-0 bottom-0 z-10 bg-fog px-4 sm:px-7">
-            <div class="mx-auto flex max-w-[80rem] items-center gap-x-4 border-t-2 border-ink py-2.5">
+            <div class="mx-auto flex max-w-page items-center gap-x-4 border-t-2 border-ink py-2.5">
               {#if data.workshop.daysToEvent != null && data.workshop.eventName}
                 <p class="min-w-0 truncate font-bold">
                   {data.workshop.daysToEvent > 1

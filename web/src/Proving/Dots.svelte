@@ -19,7 +19,7 @@
 {#if runs.length}
   <svg
     viewBox="0 0 640 116"
-    class="mt-3 w-full max-w-[44rem]"
+    class="mt-3 w-full max-w-read"
     role="img"
     aria-label="Before: {runs
       .filter((r) => r.side === 'before')
@@ -32,7 +32,7 @@
     {#each ['before', 'after'] as side, i (side)}
       {@const y = 26 + i * 38}
       {@const m = median(side)}
-      <text x="0" y={y + 5} class="fill-soft text-[15px]">{side}</text>
+      <text x="0" y={y + 5} class="fill-soft text-sm">{side}</text>
       <path d="M66 {y}H600" class="stroke-sill" />
       {#each runs.filter((r) => r.side === side) as r (r.id)}
         {#if side === 'before'}<circle
@@ -45,7 +45,7 @@
       {/each}
       {#if m !== undefined}<path d="M{at(m)} {y - 15}v30" class="stroke-ink" stroke-width="3" />{/if}
     {/each}
-    {#each x.ticks(5) as t (t)}<text x={x(t)} y="110" text-anchor="middle" class="fill-soft font-mono text-[14px]"
+    {#each x.ticks(5) as t (t)}<text x={x(t)} y="110" text-anchor="middle" class="fill-soft font-mono text-xs"
         >{plain(t, 5)}</text
       ><path d="M{x(t)} 90v5" class="stroke-soft" />{/each}
   </svg>

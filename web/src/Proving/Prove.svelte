@@ -67,7 +67,7 @@
   {#snippet children(data)}
     {#if !data.length}
       <div class="max-w-xl py-8">
-        <h1 class="text-[1.75rem] font-bold">Nothing is measured yet</h1>
+        <h1 class="text-title font-bold">Nothing is measured yet</h1>
         <p class="mt-2">
           Name one thing that the work should change, and time it now, before the work: start-up, a drive, frames, a
           temperature, run time. Four runs on each side are the least that can prove anything.
@@ -90,7 +90,7 @@
                 words={{ yes: 'Real', no: 'Not real', unknown: 'Too few runs' }}
               />
             {:else}
-              <svelte:element this={i === 0 ? 'h1' : 'h2'} class="text-[1.75rem] leading-tight font-bold"
+              <svelte:element this={i === 0 ? 'h1' : 'h2'} class="text-title leading-tight font-bold"
                 >{p.runs.length
                   ? 'One side is measured. After the work, measure the other.'
                   : 'Measure it now, before the work.'}</svelte:element

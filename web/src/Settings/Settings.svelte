@@ -80,7 +80,7 @@
 </script>
 
 <svelte:head><title>Settings · Haar</title></svelte:head>
-<div class="mx-auto max-w-[80rem] px-4 pb-16 sm:px-7">
+<div class="mx-auto max-w-page px-4 pb-16 sm:px-7">
   <TopBar at="settings" />
   <main class="grid gap-x-12 gap-y-10 lg:grid-cols-2">
     <h1 class="sr-only">Settings</h1>

@@ -88,7 +88,7 @@
 <Query {query} what="the fasteners">
   {#snippet children(data)}
     {@const r = data.fasteners}
-    <h1 class="max-w-[52rem] text-[1.75rem] leading-tight font-bold {bad.length ? 'text-oxide' : ''}">
+    <h1 class="max-w-read text-title leading-tight font-bold {bad.length ? 'text-oxide' : ''}">
       {r.verdict.sentence}
     </h1>
     <dl class="mt-3 flex flex-wrap gap-x-9 gap-y-2">
@@ -96,7 +96,7 @@
           class="flex flex-col-reverse"
         >
           <dt class="text-sm text-soft">{w}</dt>
-          <dd class="reading text-[2rem] leading-tight {n && (w === 'left over' || w === 'wrong') ? 'text-oxide' : ''}">
+          <dd class="reading text-saying leading-tight {n && (w === 'left over' || w === 'wrong') ? 'text-oxide' : ''}">
             {n}
           </dd>
         </div>{/each}

@@ -48,13 +48,13 @@
 <Query {query} what="what was touched">
   {#snippet children(data)}
     {#if found}
-      <h1 class="text-[1.75rem] leading-tight font-bold text-verdigris">That was it. {found}.</h1>
+      <h1 class="text-title leading-tight font-bold text-verdigris">That was it. {found}.</h1>
       <p class="mt-1">It is in the log. Take first power again from the step where it was silent.</p>
     {:else}
-      <h1 class="max-w-[50rem] text-[1.75rem] leading-tight font-bold">{data.verdict.sentence}</h1>
-      <p class="mt-1 max-w-[46rem] text-soft">{first ? first.why : data.verdict.wouldChange[0]}</p>
+      <h1 class="max-w-read text-title leading-tight font-bold">{data.verdict.sentence}</h1>
+      <p class="mt-1 max-w-read text-soft">{first ? first.why : data.verdict.wouldChange[0]}</p>
     {/if}
-    <div class="mt-3 grid max-w-[50rem] gap-2">
+    <div class="mt-3 grid max-w-read gap-2">
       <ProblemNote problem={form.problem} />
       {#if head.machine.traits.includes('pictureTube')}<CautionNote
           id="pictureTube"

@@ -102,8 +102,8 @@
 <Query {query} what="the rebuild">
   {#snippet children(data)}
     {#if data.plan.loop.length}
-      <h1 class="max-w-[52rem] text-[1.75rem] leading-tight font-bold text-oxide">{data.plan.verdict.sentence}</h1>
-      <ol class="mt-4 max-w-[52rem] border-t border-sill">
+      <h1 class="max-w-read text-title leading-tight font-bold text-oxide">{data.plan.verdict.sentence}</h1>
+      <ol class="mt-4 max-w-read border-t border-sill">
         {#each data.plan.loop as l (l.number)}
           <li class="border-b border-sill py-3">
             <p class="text-lg">
@@ -121,13 +121,13 @@
       </ol>
     {:else if !data.pieces.length}
       <div class="mx-auto max-w-xl py-8 text-center">
-        <h1 class="text-[1.75rem] font-bold">Nothing has been recorded that could go back</h1>
+        <h1 class="text-title font-bold">Nothing has been recorded that could go back</h1>
         <p class="mt-2">The order of the rebuild is worked out from the strip-down’s record.</p>
         <p class="mt-5"><a class="btn-next" href="/m/{id}/stripdown">To the recorder</a></p>
       </div>
     {:else if !step}
-      <h1 class="text-[1.75rem] leading-tight font-bold">{data.plan.verdict.sentence}</h1>
-      <p class="mt-1 max-w-[46rem] {data.fasteners.leftOver + data.fasteners.wrong ? 'font-bold text-oxide' : ''}">
+      <h1 class="text-title leading-tight font-bold">{data.plan.verdict.sentence}</h1>
+      <p class="mt-1 max-w-read {data.fasteners.leftOver + data.fasteners.wrong ? 'font-bold text-oxide' : ''}">
         {data.fasteners.verdict.sentence}
       </p>
     {:else}
@@ -147,7 +147,7 @@
                 ? ` · ${orientationWords[step.lies].toLowerCase()}`
                 : ''}
           </p>
-          <h1 class="text-[1.9rem] leading-tight font-bold">{step.title}</h1>
+          <h1 class="text-saying leading-tight font-bold">{step.title}</h1>
           <p class="mt-1">
             {step.why[0]}
             {#if step.why.length > 1}<button class="act min-h-6" aria-expanded={why} onclick={() => (why = !why)}

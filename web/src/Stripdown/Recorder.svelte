@@ -201,17 +201,17 @@
   {#snippet children(data)}
     <Sent machineId={id} />
     {#if !sheet}<ProblemNote problem={form.problem} />{/if}
-    {#if head.machine.traits.includes('pictureTube')}<div class="mb-3 max-w-[50rem]">
+    {#if head.machine.traits.includes('pictureTube')}<div class="mb-3 max-w-read">
         <CautionNote id="pictureTube" />
       </div>
     {:else if head.machine.traits.includes('internalMainsSupply') && (row?.step.kind === 'supply' || hint?.kind === 'supply')}<div
-        class="mb-3 max-w-[50rem]"
+        class="mb-3 max-w-read"
       >
         <CautionNote id="mainsSupply" />
       </div>{/if}
     {#if !row}
       <div class="mx-auto max-w-xl py-8 text-center">
-        <h1 class="text-[1.75rem] font-bold">Nothing has come off yet</h1>
+        <h1 class="text-title font-bold">Nothing has come off yet</h1>
         <p class="mt-2">
           Take a photo before each piece comes off, then say which screws went into which tray. Haar works out from it
           how everything goes back.
@@ -256,7 +256,7 @@
               <button class="btn whitespace-nowrap" disabled={!name.trim()}>Name it</button>
             </form>
           {:else}
-            <h1 class="text-[1.75rem] leading-tight font-bold">
+            <h1 class="text-title leading-tight font-bold">
               {row.step.title}
               {row.step.staysOut ? 'out for good' : many(row.step.title) ? 'come off' : 'comes off'}
             </h1>
@@ -347,7 +347,7 @@
     {/if}
 
     {#if hint && !apart}
-      <section aria-label="By the known order" class="mt-4 max-w-[50rem] rounded-md bg-paper px-4 py-3">
+      <section aria-label="By the known order" class="mt-4 max-w-read rounded-md bg-paper px-4 py-3">
         <p class="text-sm text-soft">Next, by the known order for this model, {data.hintNumber} of {data.hintCount}</p>
         <h2 class="text-lg font-bold">{hint.title}</h2>
         {#if hint.fasteners.length || hint.connectors.length}<p class="text-sm">

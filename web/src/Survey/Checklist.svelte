@@ -96,13 +96,13 @@
       <section aria-label="Look at this" class="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div>
           <p class="text-sm text-soft">{zoneWords[row.item.zone]} · {looked} of {rows.length} looked at</p>
-          <h1 class="text-[1.9rem] leading-tight font-bold">{row.item.title}</h1>
-          <p class="mt-1 max-w-[44rem] text-lg">
+          <h1 class="text-saying leading-tight font-bold">{row.item.title}</h1>
+          <p class="mt-1 max-w-read text-lg">
             <span class="text-soft">Bad looks like this:</span>
             {row.item.looksLike}
           </p>
-          <p class="mt-1 max-w-[44rem] text-sm text-soft">{row.item.because}</p>
-          {#if row.item.cautions.length}<div class="mt-3 grid max-w-[44rem] gap-2">
+          <p class="mt-1 max-w-read text-sm text-soft">{row.item.because}</p>
+          {#if row.item.cautions.length}<div class="mt-3 grid max-w-read gap-2">
               {#each row.item.cautions as c (c)}<CautionNote id={c} />{/each}
             </div>{/if}
         </div>
@@ -131,7 +131,7 @@
         </div>
       </section>
     {:else}
-      <h1 class="text-[1.75rem] font-bold">Looked over, outside to inside.</h1>
+      <h1 class="text-title font-bold">Looked over, outside to inside.</h1>
       <p class="mt-1">
         {rows.filter((r) => answerOf(r) === 'bad').length} bad, {rows.filter((r) => answerOf(r) === 'cannotTell')
           .length} that nobody could tell. Anything can be looked at again.

@@ -238,8 +238,8 @@
       </ol>
 
       <div class="min-w-0">
-        <h1 class="text-[1.75rem] leading-[1.2] font-bold text-pretty {stop ? 'text-oxide' : ''}">{sentence}</h1>
-        {#if points}<p class="mt-1.5 max-w-[50rem]">
+        <h1 class="text-title leading-tight font-bold text-pretty {stop ? 'text-oxide' : ''}">{sentence}</h1>
+        {#if points}<p class="mt-1.5 max-w-read">
             {[
               points,
               data.supplyInside
@@ -251,14 +251,14 @@
           <ul class="mt-2 grid gap-1">
             {#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}
           </ul>
-          <div class="mt-3 grid max-w-[50rem] gap-2">
+          <div class="mt-3 grid max-w-read gap-2">
             {#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}
           </div>
         {:else if view}
-          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-[50rem]">{view.plan.how}</p>
-            <p class="mt-1 max-w-[50rem]"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
+          {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-read">{view.plan.how}</p>
+            <p class="mt-1 max-w-read"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
           {#if (kind === 'supplyLoaded' || kind === 'bareBoard') && !stop}
-            <p class="mt-2 max-w-[50rem]">
+            <p class="mt-2 max-w-read">
               <span
                 class="font-semibold {data.supply.trust === 'none' || data.supply.trust === 'idle'
                   ? 'text-oxide'
@@ -270,7 +270,7 @@
           {/if}
           <div class="mt-3"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
           {#if view.plan.cautions.length && stepState === 'notYet' && isNext}
-            <div class="mt-3 grid max-w-[50rem] gap-2">
+            <div class="mt-3 grid max-w-read gap-2">
               {#each view.plan.cautions as c (c)}<CautionNote id={c} />{/each}
             </div>
             {#if mustConfirm}<label class="mt-3 flex min-h-11 items-center gap-3 font-semibold"
@@ -278,7 +278,7 @@
               >{/if}
           {/if}
           {#if view.plan.kind === 'supplyLoaded' && stepState === 'notYet' && isNext}
-            <div class="mt-3 grid items-end gap-2 max-w-[50rem] sm:grid-cols-[1fr_auto]">
+            <div class="mt-3 grid items-end gap-2 max-w-read sm:grid-cols-[1fr_auto]">
               <Field
                 label="The load"
                 hint="Such as 2.0 A on +5, 1.0 A on +12. Without one, the supply earns no trust."
@@ -316,7 +316,7 @@
                   class="grid grid-cols-[5.500rem_1fr] items-center gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[6.5rem_9.500rem_minmax(6rem,1fr)_12rem]"
                 >
                   <span class="reading text-lg">{r.name}</span>
-                  <span class="reading text-[2.1rem] leading-none whitespace-nowrap {bad ? 'text-oxide' : ''}"
+                  <span class="reading text-saying leading-none whitespace-nowrap {bad ? 'text-oxide' : ''}"
                     >{#if shownValue}{shownValue[0]}
                       <span class="text-lg font-normal">{shownValue[1]}</span>{:else}<button
                         class="btn font-sans text-base"
@@ -350,7 +350,7 @@
               </p>{/if}
           {/if}
           {#if stepState === 'notYet' && isNext}
-            <div class="mt-5 grid max-w-[50rem] gap-4 sm:grid-cols-2">
+            <div class="mt-5 grid max-w-read gap-4 sm:grid-cols-2">
               {#if view.plan.kind !== 'shorts'}
                 <TextField label="Seen" error={form.field('notes.seen')} bind:value={notes.seen} maxlength={500} />
                 <TextField label="Heard" bind:value={notes.heard} maxlength={500} />

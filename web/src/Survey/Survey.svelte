@@ -70,14 +70,14 @@
 
 <Query {query} what="what is found">
   {#snippet children(data)}
-    <h1 class="max-w-[52rem] text-[1.75rem] leading-[1.2] font-bold text-pretty {dangers.length ? 'text-oxide' : ''}">
+    <h1 class="max-w-read text-title leading-tight font-bold text-pretty {dangers.length ? 'text-oxide' : ''}">
       {#if dangers.length}{data.power.sentence}{:else if !data.surveyedAt && !data.findings.length}Look it over before
         any power: nothing has been noted yet.{:else if data.findings.some((f) => !f.finding.dealtWithAt)}No danger is
         open. {data.findings.filter((f) => !f.finding.dealtWithAt).length}
         {data.findings.filter((f) => !f.finding.dealtWithAt).length === 1 ? 'finding waits' : 'findings wait'} for work.{:else}Nothing
         found is still open.{/if}
     </h1>
-    {#if !data.surveyedAt && !data.findings.length}<p class="mt-2 max-w-[52rem] text-soft">
+    {#if !data.surveyedAt && !data.findings.length}<p class="mt-2 max-w-read text-soft">
         Outside first, then inside, plug out: leaking cells, bulging or weeping capacitors, cracked line-filter
         capacitors, droppings, mould, chafed leads, missing screws, earlier repairs.
       </p>{/if}

@@ -55,7 +55,7 @@
 
 <Dialog.Root bind:open>
   <Dialog.Portal>
-    <Dialog.Overlay class="fixed inset-0 z-40 bg-[#0d1b1a]/60" />
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-veil/60" />
     <Dialog.Content class="fixed inset-x-3 top-[8dvh] z-50 mx-auto max-w-xl rounded-lg bg-fog p-3 text-ink">
       <Dialog.Title class="sr-only">Find or do anything</Dialog.Title>
       <Command.Root shouldFilter loop label="Find or do anything">

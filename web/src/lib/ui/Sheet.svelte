@@ -38,7 +38,7 @@ let sheet = $state<'read' | 'edit' | ''>('');
   }
 >
   <Dialog.Portal>
-    <Dialog.Overlay class="fixed inset-0 z-40 bg-[#0d1b1a]/60" />
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-veil/60" />
     <Dialog.Content
       class="fixed inset-x-0 bottom-0 z-50 max-h-[92dvh] overflow-y-auto rounded-t-lg bg-fog p-5 text-ink sm:inset-x-auto sm:top-1/2 sm:bottom-auto sm:left-1/2 {wide
         ? 'sm:w-[min(78rem,96vw)]'

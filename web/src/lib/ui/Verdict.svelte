@@ -72,7 +72,7 @@
   <svelte:element
     this={`h${heading}`}
     id="{id}-s"
-    class="mt-1.5 font-bold text-pretty {big ? 'text-[1.75rem] leading-[1.2]' : 'text-xl leading-snug'} {big &&
+    class="mt-1.5 font-bold text-pretty {big ? 'text-title leading-tight' : 'text-xl leading-snug'} {big &&
     mark === 'out'
       ? 'text-oxide'
       : ''}">{verdict.sentence}</svelte:element
