@@ -6,12 +6,14 @@ import { fileURLToPath } from "node:url";
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const at = (...p) => join(root, ...p);
+const code = [".cs", ".ts", ".svelte"];
 const folders = (path) =>
   readdirSync(at(path)).filter(
     (f) =>
       /^[A-Z]/.test(f) &&
       f !== "Migrations" &&
-      statSync(at(path, f)).isDirectory(),
+      statSync(at(path, f)).isDirectory() &&
+      files(`${path}/${f}`, code).length > 0,
   );
 const files = (path, ends) =>
   readdirSync(at(path), { recursive: true })
@@ -70,13 +72,19 @@ const lines = (path, room, ends) =>
 
 const rooms = [...new Set(floors.flatMap((f) => [...f.rooms]))].sort();
 const [left, top, row, column] = [150, 132, 26, 92];
-const [width, height] = [1180, top + rooms.length * row + 34];
+const longest = Math.max(
+  ...[...asks.values()].map((a) => a.join(" · ").length),
+);
+const [width, height] = [
+  Math.ceil(left + floors.length * column + 48 + longest * 7.4),
+  top + rooms.length * row + 34,
+];
 const x = (floor) =>
   left + floors.findIndex((f) => f.name === floor) * column + column / 2;
 const out = [
   `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}" font-family="Atkinson Hyperlegible Next, system-ui, sans-serif" font-size="15" role="img" aria-label="The rooms of Haar on their floors">`,
   `<rect width="${width}" height="${height}" fill="#f6f8f7"/>`,
-  '<defs><marker id="a" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="9" markerHeight="9" orient="auto"><path d="M0 0 8 4 0 8Z" fill="#7a5206"/></marker></defs>',
+  '<defs><marker id="a" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="5" markerHeight="5" orient="auto"><path d="M0 0 8 4 0 8Z" fill="#7a5206"/></marker></defs>',
   '<text x="24" y="34" font-size="20" font-weight="700" fill="#142e2b">One word, one room, on every floor</text>',
   '<text x="24" y="56" fill="#45605b">Figures are lines. Arrows are what a floor may use; nothing goes the other way.</text>',
 ];
@@ -110,7 +118,7 @@ rooms.forEach((room, i) => {
       `<rect x="${x(f.name) - 36}" y="${y + 3}" width="72" height="${row - 6}" rx="4" fill="#cfe5de" stroke="#1f7565"/>`,
     );
     out.push(
-      `<text x="${x(f.name)}" y="${y + 18}" text-anchor="middle" font-size="14" fill="#142e2b">${Math.round(n / 10) * 10}</text>`,
+      `<text x="${x(f.name)}" y="${y + 18}" text-anchor="middle" font-size="14" fill="#142e2b">${Math.ceil(n / 10) * 10}</text>`,
     );
   }
   const a = asks.get(room) ?? [];

@@ -13,8 +13,10 @@ using Haar.Web.Markings;
 using Haar.Web.Meters;
 using Haar.Web.Packs;
 using Haar.Web.Parts;
+using Haar.Web.Photos;
 using Haar.Web.Planning;
 using Haar.Web.Proving;
+using Haar.Web.Settings;
 using Haar.Web.Stripdown;
 using Haar.Web.Survey;
 using Haar.Web.Thermal;
@@ -32,6 +34,7 @@ static class Endpoints
         var api = app.MapGroup("/api");
         api.MapIdentity();
         api.MapWorkshop();
+        api.MapSettings();
         api.MapMachines();
         api.MapPhotos();
         api.MapShipped();

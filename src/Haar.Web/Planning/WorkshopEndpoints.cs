@@ -52,16 +52,6 @@ public sealed record WorkshopScreen(
     int Pages
 );
 
-public sealed record WorkshopEdit(
-    string Name,
-    string EventName,
-    DateOnly? EventDay,
-    string Currency,
-    string MeterHost,
-    int MeterPort,
-    bool MeterShowsPart
-);
-
 public sealed record Found(string Kind, string Title, string Detail, string Path);
 
 static class WorkshopEndpoints
@@ -74,13 +64,6 @@ static class WorkshopEndpoints
             .WithName("GetWorkshop")
             .WithTags("Workshop")
             .WithSummary("Every machine's tideline, what to do next and why, what goes on without hands, and the day.");
-        api.MapGet(
-                "/workshop/settings",
-                async (HaarDb db, TimeProvider time) => Head(await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1), time)
-            )
-            .WithName("GetSettings")
-            .WithTags("Workshop");
-        api.MapPut("/workshop/settings", EditAsync).WithName("EditSettings").WithTags("Workshop");
         api.MapGet("/find", FindAsync)
             .WithName("Find")
             .WithTags("Workshop")
@@ -169,7 +152,7 @@ static class WorkshopEndpoints
         );
     }
 
-    static WorkshopHead Head(Core.Settings.Workshop w, TimeProvider time) =>
+    internal static WorkshopHead Head(Core.Settings.Workshop w, TimeProvider time) =>
         new(
             w.Name,
             w.EventName,
@@ -181,42 +164,6 @@ static class WorkshopEndpoints
             w.MeterShowsPart,
             w.Version
         );
-
-    static async Task<Acted> EditAsync(WorkshopEdit edit, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var w = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
-        UnitOfWork.Match(w, w.Version, request.Version());
-        if (edit.Name.Trim().Length is 0 or > 80)
-        {
-            throw new InvalidInputException("name", "Give the workshop a name of 1 to 80 characters.");
-        }
-        if (edit.EventName.Length > 120)
-        {
-            throw new InvalidInputException("eventName", "At most 120 characters.");
-        }
-        if (edit.Currency.Length != 3 || !edit.Currency.All(char.IsAsciiLetterUpper))
-        {
-            throw new InvalidInputException("currency", "A currency is three capital letters (ISO 4217), such as EUR.");
-        }
-        if (edit.MeterPort is < 1 or > 65535)
-        {
-            throw new InvalidInputException("meterPort", "A port is 1 to 65535; most meters listen on 5025.");
-        }
-        if (Uri.CheckHostName(edit.MeterHost) == UriHostNameType.Unknown)
-        {
-            throw new InvalidInputException("meterHost", "That is no network address.");
-        }
-        (w.Name, w.EventName, w.EventDay, w.Currency, w.MeterHost, w.MeterPort, w.MeterShowsPart) = (
-            edit.Name.Trim(),
-            edit.EventName.Trim(),
-            edit.EventDay,
-            edit.Currency,
-            edit.MeterHost,
-            edit.MeterPort,
-            edit.MeterShowsPart
-        );
-        return (await work.ActAsync(null, "The workshop's settings changed.", cancel)).Said();
-    }
 
     static async Task<IReadOnlyList<Found>> FindAsync(string q, HaarDb db, CancellationToken cancel)
     {

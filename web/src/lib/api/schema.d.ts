@@ -85,22 +85,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/workshop/settings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["GetSettings"];
-        put: operations["EditSettings"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -111,6 +95,22 @@ export interface paths {
         /** Machines, parts on boards and drawer parts whose name holds the words. */
         get: operations["Find"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetSettings"];
+        put: operations["EditSettings"];
         post?: never;
         delete?: never;
         options?: never;
@@ -7964,6 +7964,28 @@ export interface operations {
             };
         };
     };
+    Find: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"][];
+                };
+            };
+        };
+    };
     GetSettings: {
         parameters: {
             query?: never;
@@ -8004,28 +8026,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acted"];
-                };
-            };
-        };
-    };
-    Find: {
-        parameters: {
-            query: {
-                q: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Found"][];
                 };
             };
         };

@@ -6,7 +6,7 @@ using Haar.Data.Photos;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
-namespace Haar.Web.Intake;
+namespace Haar.Web.Photos;
 
 static class PhotoEndpoints
 {
