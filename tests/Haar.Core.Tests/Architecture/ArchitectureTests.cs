@@ -8,7 +8,7 @@ namespace Haar.Core.Tests.Architecture;
 /// <summary>Web → Data → Core; stand-ins stand alone; the core knows no file, network, database or interface.</summary>
 public class ArchitectureTests
 {
-    static readonly ArchUnitNET.Domain.Architecture Defaults = new ArchLoader()
+    static readonly ArchUnitNET.Domain.Architecture House = new ArchLoader()
         .LoadAssemblies(
             typeof(Core.Verdicts.Verdict).Assembly,
             typeof(Data.HaarDb).Assembly,
