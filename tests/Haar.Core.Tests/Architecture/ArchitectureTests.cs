@@ -18,10 +18,7 @@ public class ArchitectureTests
         .Build();
 
     static void Holds(IArchRule rule) =>
-        Assert.True(
-            rule.HasNoViolations(House),
-            string.Join("\n", rule.Evaluate(House).Where(r => !r.Passed).Select(r => r.Description))
-        );
+        Assert.True(rule.HasNoViolations(House), string.Join("\n", rule.Evaluate(House).Where(r => !r.Passed).Select(r => r.Description)));
 
     [Fact]
     public void Core_refers_to_nothing_of_ours() =>
