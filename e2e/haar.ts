@@ -101,7 +101,7 @@ export class Haar {
     const args = [join(app, 'Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
     if (demo) args.push('--demo=true');
     return spawn('dotnet', args, {
-      env: { ...process.env, HAAR_WEB: join(root, 'web/dist') },
+      env: { ...process.env, HAAR_WEB: join(root, 'web/dist'), DOTNET_TieredPGO: '0' },
       stdio: 'ignore',
     });
   }
