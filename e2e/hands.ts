@@ -66,10 +66,12 @@ export class Keyboard implements Hands {
       const from = stops.indexOf(document.activeElement as HTMLElement);
       return stops.indexOf(e as HTMLElement) - from;
     });
-    for (let i = 0; i < Math.max(0, away - 6); i++) await this.page.keyboard.press('Tab');
+    // What lies behind is gone back to, as a person would.
+    const key = away < 0 ? 'Shift+Tab' : 'Tab';
+    for (let i = 0; i < Math.abs(away) - 6; i++) await this.page.keyboard.press(key);
     for (let i = 0; i < 220; i++) {
       if (await target.evaluate((e) => e === document.activeElement)) return;
-      await this.page.keyboard.press('Tab');
+      await this.page.keyboard.press(key);
     }
     throw new Error(`The keyboard does not reach ${target}.`);
   }
