@@ -64,7 +64,9 @@ static class Endpoints
         api.MapPlanning();
         api.MapCosts();
         api.MapBackups();
+        // A rule changes nothing, and scripts ask it.
         var calc = api.MapGroup("/calc");
+        calc.RequireAuthorization(AccessPolicy.Rule);
         calc.MapMarkingsCalc();
         calc.MapBatteriesCalc();
         calc.MapBoardsCalc();
@@ -76,13 +78,14 @@ static class Endpoints
         calc.MapStripdownCalc();
         calc.MapCostsCalc();
         calc.MapProvingCalc();
-        app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health");
+        app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health").AllowAnonymous();
         app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json"))
-            .ExcludeFromDescription();
+            .ExcludeFromDescription()
+            .AllowAnonymous();
         app.Map("/api/{**rest}", () => Results.Problem("There is nothing at that address.", statusCode: 404, title: "Not here"))
             .ExcludeFromDescription()
             .WithOrder(int.MaxValue - 1);
-        app.MapFallbackToFile("{**path:nonfile}", "index.html").WithMetadata(new WithoutDatabase());
+        app.MapFallbackToFile("{**path:nonfile}", "index.html", Headers.Files).WithMetadata(new WithoutDatabase()).AllowAnonymous();
     }
 
     static async Task<IResult> HealthAsync(HaarDb db, CancellationToken cancel)

@@ -38,29 +38,28 @@ builder.Host.UseSerilog(
 var folder = new DataFolder(building ? Path.Combine(Path.GetTempPath(), "haar-openapi") : builder.Configuration["data"] ?? "data");
 var urls = builder.Configuration["urls"] ?? "http://127.0.0.1:5270";
 builder.WebHost.UseUrls(urls);
-var door = new AccessPolicy(
-    SignIn.IsLoopback(urls) && builder.Configuration["ask-passphrase"] != "true",
-    urls.Contains("https://", StringComparison.OrdinalIgnoreCase)
-);
-if (!door.Open && !building && !new Passphrase(folder).IsSet)
+var listens = ListenAddresses.From(builder.Configuration, urls);
+var door = new AccessPolicy(listens.Loopback && builder.Configuration["ask-passphrase"] != "true", listens.AnyHttps);
+if (!building && listens.Problem(new Passphrase(folder).IsSet) is { } refused)
 {
-    Console.Error.WriteLine(
-        $"Haar does not start on {urls}: other machines could reach it, and the workshop has no passphrase. Set one with ./haar passphrase, or start on 127.0.0.1."
-    );
+    Console.Error.WriteLine(refused);
+    return 3;
+}
+if (!building && !door.Open && !new Passphrase(folder).IsSet)
+{
+    Console.Error.WriteLine("Haar is to ask for a passphrase, and the workshop has none. Set one with ./haar passphrase.");
     return 3;
 }
 
-if (
-    !door.Open
-    && !SignIn.IsLoopback(urls)
-    && !building
-    && !urls.Split(';').All(u => u.StartsWith("https://", StringComparison.OrdinalIgnoreCase))
-)
+OutboundPolicy outbound;
+try
 {
-    Console.Error.WriteLine(
-        $"Haar speaks HTTPS to other machines, so that nobody reads the passphrase on the way: start on https instead of {urls}."
-    );
-    return 3;
+    outbound = new(builder.Configuration["outbound"]);
+}
+catch (FormatException e)
+{
+    Console.Error.WriteLine(e.Message);
+    return 2;
 }
 
 if (door.Open)
@@ -69,7 +68,7 @@ if (door.Open)
 }
 builder.WebHost.ConfigureKestrel(k =>
 {
-    if (urls.Contains("https://", StringComparison.OrdinalIgnoreCase))
+    if (door.Secure)
     {
         k.ConfigureHttpsDefaults(h => h.ServerCertificate = OwnCertificate.For(folder));
     }
@@ -91,11 +90,22 @@ services.AddScoped<MachineExchange>();
 services.AddScoped<PackStore>();
 services.AddSingleton<PhotoStore>();
 services.AddSingleton<BackupStore>();
+services.AddSingleton(outbound);
 services.AddSingleton<ScpiMeter>();
 services
     .AddHttpClient<SupplierClient>()
     .ConfigurePrimaryHttpMessageHandler(() =>
-        new SocketsHttpHandler { AllowAutoRedirect = false, PooledConnectionLifetime = TimeSpan.FromMinutes(2) }
+        new SocketsHttpHandler
+        {
+            AllowAutoRedirect = false,
+            UseProxy = false,
+            PooledConnectionLifetime = TimeSpan.FromMinutes(2),
+            ConnectCallback = async (call, cancel) =>
+                new System.Net.Sockets.NetworkStream(
+                    await outbound.ConnectAsync(call.DnsEndPoint.Host, call.DnsEndPoint.Port, cancel),
+                    true
+                ),
+        }
     );
 services.AddSingleton(
     builder.Configuration.GetValue<double?>("supplier-seconds") is { } seconds
@@ -141,12 +151,13 @@ app.Use(
 );
 app.UseAuthentication();
 app.UseRateLimiter();
-app.UseAccessPolicy();
+app.UseAuthorization();
 app.MapOpenApi();
 app.MapScalarApiReference(
-    "/reference/api",
-    o => o.DisableDefaultFonts().DisableTelemetry().DisableAgent().DisableMcp().HideDeveloperTools()
-);
+        "/reference/api",
+        o => o.DisableDefaultFonts().DisableTelemetry().DisableAgent().DisableMcp().HideDeveloperTools()
+    )
+    .WithMetadata(new ContentPolicy(Headers.ReferencePolicy));
 app.MapHaar();
 
 try
@@ -157,6 +168,16 @@ catch (IOException e) when (e.InnerException is Microsoft.AspNetCore.Connections
 {
     Console.Error.WriteLine($"The port of {urls} is taken by another program. Start Haar on another one: ./haar start --port 5271");
     return 5;
+}
+
+// Whatever way an address was given: what is listened on is what was judged.
+if (door.Open && !app.Urls.All(ListenAddresses.IsLoopback))
+{
+    Console.Error.WriteLine(
+        $"Haar would be reached from other machines on {string.Join(" and ", app.Urls)} without a passphrase: it ends."
+    );
+    await app.StopAsync();
+    return 3;
 }
 
 try

@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.Json.Nodes;
 using Haar.Core.Settings;
 using Haar.Web.Identity;
+using Microsoft.Extensions.Configuration;
 
 namespace Haar.Web.Tests;
 
@@ -15,7 +16,8 @@ public class AccessPolicyTests
     [InlineData("http://0.0.0.0:5270", false)]
     [InlineData("https://*:5270", false)]
     [InlineData("http://127.0.0.1:1;https://192.0.2.7:2", false)]
-    public void Only_this_machine_is_open_without_a_passphrase(string urls, bool open) => Assert.Equal(open, SignIn.IsLoopback(urls));
+    public void Only_this_machine_is_open_without_a_passphrase(string urls, bool open) =>
+        Assert.Equal(open, new ListenAddresses(urls.Split(';')).Loopback);
 
     [Fact]
     public async Task An_act_without_the_token_is_refused_and_a_rule_needs_none()
@@ -60,6 +62,116 @@ public class AccessPolicyTests
     }
 
     [Fact]
+    public async Task A_session_ends_when_it_is_signed_out_and_when_the_passphrase_changes_also_for_who_kept_its_cookie()
+    {
+        await using var w = Workshop.Locked();
+        await w.SignInAsync();
+        var session = Assert.Single(Directory.GetFiles(Path.Combine(w.Folder, "sessions")));
+        Assert.Equal(200, (await w.SendAsync(HttpMethod.Get, "/api/workshop")).Status);
+        // Somebody has a copy of what signed in.
+        var copied = await File.ReadAllBytesAsync(session);
+        Assert.DoesNotContain("four words", System.Text.Encoding.UTF8.GetString(copied), StringComparison.Ordinal);
+        Assert.Null(new Passphrase(new Data.DataFolder(w.Folder)).Set("other words for a harbour"));
+        Assert.Equal(401, (await w.SendAsync(HttpMethod.Get, "/api/workshop")).Status);
+        Assert.Equal(401, (await w.PostAsync("/api/machines", Workshop.Machine())).Status);
+    }
+
+    [Fact]
+    public async Task A_session_that_was_signed_out_is_gone_on_the_server_and_not_only_in_the_browser()
+    {
+        await using var w = Workshop.Locked();
+        await w.TokenAsync();
+        var (cookie, token) = await CookieAsync(w);
+        Assert.Equal(200, await StatusAsync(w, cookie));
+        using var signOut = new HttpRequestMessage(HttpMethod.Post, "/api/sign-out")
+        {
+            Headers = { { "Cookie", cookie }, { "X-Haar-Token", token } },
+        };
+        using var plain = Plain(w);
+        Assert.Equal(HttpStatusCode.NoContent, (await plain.SendAsync(signOut)).StatusCode);
+        Assert.Equal(401, await StatusAsync(w, cookie));
+    }
+
+    [Fact]
+    public async Task A_session_lasts_two_weeks_and_not_a_minute_longer()
+    {
+        var folder = new Data.DataFolder(Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N")));
+        var time = new Microsoft.Extensions.Time.Testing.FakeTimeProvider(DateTimeOffset.UtcNow);
+        var store = new SessionStore(folder, time);
+        var ticket = new Microsoft.AspNetCore.Authentication.AuthenticationTicket(
+            new(new System.Security.Claims.ClaimsIdentity("test")),
+            new() { ExpiresUtc = time.GetUtcNow() + SessionStore.Lasts },
+            "test"
+        );
+        var key = await store.StoreAsync(ticket);
+        time.Advance(SessionStore.Lasts - TimeSpan.FromMinutes(1));
+        Assert.NotNull(await store.RetrieveAsync(key));
+        time.Advance(TimeSpan.FromMinutes(2));
+        Assert.Null(await store.RetrieveAsync(key));
+        Assert.Null(await store.RetrieveAsync("../passphrase"));
+        for (var i = 0; i < SessionStore.Most + 20; i++)
+        {
+            await store.StoreAsync(ticket);
+        }
+        Assert.True(Directory.GetFiles(Path.Combine(folder.Root, "sessions")).Length <= SessionStore.Most);
+        Directory.Delete(folder.Root, true);
+    }
+
+    static HttpClient Plain(Workshop w) => new(new SocketsHttpHandler { UseCookies = false }) { BaseAddress = w.Client.BaseAddress };
+
+    static async Task<int> StatusAsync(Workshop w, string cookie)
+    {
+        using var plain = Plain(w);
+        using var request = new HttpRequestMessage(HttpMethod.Get, "/api/workshop") { Headers = { { "Cookie", cookie } } };
+        return (int)(await plain.SendAsync(request)).StatusCode;
+    }
+
+    /// <summary>Signs in by hand and answers what the browser would keep, with the token that goes with it.</summary>
+    static async Task<(string Cookie, string Token)> CookieAsync(Workshop w)
+    {
+        using var plain = Plain(w);
+        static string Of(HttpResponseMessage r) => string.Join("; ", r.Headers.GetValues("Set-Cookie").Select(c => c.Split(';')[0]));
+        using var first = await plain.GetAsync("/api/session");
+        var token = JsonNode.Parse(await first.Content.ReadAsStringAsync())!["token"]!.GetValue<string>();
+        using var signIn = new HttpRequestMessage(HttpMethod.Post, "/api/sign-in")
+        {
+            Headers = { { "Cookie", Of(first) }, { "X-Haar-Token", token } },
+            Content = System.Net.Http.Json.JsonContent.Create(new { passphrase = Workshop.TestPassphrase }),
+        };
+        using var signedIn = await plain.SendAsync(signIn);
+        var cookie = $"{Of(first)}; {Of(signedIn)}";
+        using var again = new HttpRequestMessage(HttpMethod.Get, "/api/session") { Headers = { { "Cookie", cookie } } };
+        using var session = await plain.SendAsync(again);
+        return (cookie, JsonNode.Parse(await session.Content.ReadAsStringAsync())!["token"]!.GetValue<string>());
+    }
+
+    [Theory]
+    [InlineData("Kestrel:Endpoints:Extra:Url", "http://0.0.0.0:0", "no passphrase")]
+    [InlineData("Kestrel:Endpoints:Extra:Url", "https://*:0", "no passphrase")]
+    [InlineData("Kestrel:Endpoints:Extra:Url", "http://[::]:0", "no passphrase")]
+    public void A_second_way_in_by_configuration_needs_a_passphrase_too(string key, string url, string why)
+    {
+        var configuration = new ConfigurationBuilder().AddInMemoryCollection([new(key, url)]).Build();
+        var listens = ListenAddresses.From(configuration, "http://127.0.0.1:5270");
+        Assert.False(listens.Loopback);
+        Assert.Contains(why, listens.Problem(passphraseIsSet: false), StringComparison.Ordinal);
+        Assert.Equal(url.StartsWith("https", StringComparison.Ordinal), listens.Problem(passphraseIsSet: true) is null);
+        Assert.Null(ListenAddresses.From(new ConfigurationBuilder().Build(), "http://localhost:1").Problem(passphraseIsSet: false));
+    }
+
+    [Fact]
+    public async Task Guessing_is_slowed_for_all_addresses_together()
+    {
+        await using var w = Workshop.Locked();
+        await w.TokenAsync();
+        var tries = await Task.WhenAll(
+            Enumerable.Range(0, 12).Select(i => w.PostAsync("/api/sign-in", new { passphrase = $"guess number {i}" }))
+        );
+        Assert.Equal(SignIn.TriesByAddress, tries.Count(t => t.Status == 401));
+        Assert.All(tries.Where(t => t.Status != 401), t => Assert.Equal(429, t.Status));
+    }
+
+    [Fact]
     public async Task Every_answer_carries_its_headers_and_no_script_from_elsewhere_runs()
     {
         await using var w = new Workshop();
@@ -68,7 +180,22 @@ public class AccessPolicyTests
         Assert.Contains("script-src 'self';", policy, StringComparison.Ordinal);
         Assert.DoesNotContain("unsafe-eval", policy, StringComparison.Ordinal);
         Assert.DoesNotContain("'unsafe-inline'", policy, StringComparison.Ordinal);
-        Assert.Equal("nosniff", response.Headers.GetValues("X-Content-Type-Options").Single());
+        foreach (
+            var (name, value) in new[]
+            {
+                ("X-Content-Type-Options", "nosniff"),
+                ("X-Frame-Options", "DENY"),
+                ("Referrer-Policy", "no-referrer"),
+                ("Cross-Origin-Opener-Policy", "same-origin"),
+                ("Cross-Origin-Resource-Policy", "same-origin"),
+                ("X-Permitted-Cross-Domain-Policies", "none"),
+                ("Cache-Control", "no-store"),
+            }
+        )
+        {
+            Assert.Equal(value, response.Headers.GetValues(name).Single());
+        }
+        Assert.False(response.Headers.Contains("Server"));
         Assert.Contains(
             response.Headers.GetValues("Set-Cookie"),
             c =>

@@ -86,6 +86,23 @@ public sealed class Workshop : IAsyncDisposable
         return w;
     }
 
+    public const string TestPassphrase = "four words for a harbour";
+
+    /// <summary>One that asks for its passphrase, as on a network.</summary>
+    public static Workshop Locked()
+    {
+        var folder = Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N"));
+        Assert.Null(new Identity.Passphrase(new DataFolder(folder)).Set(TestPassphrase));
+        return new(folder: folder, askPassphrase: true);
+    }
+
+    public async Task SignInAsync()
+    {
+        await TokenAsync();
+        Assert.Equal(204, (await PostAsync("/api/sign-in", new { passphrase = TestPassphrase })).Status);
+        await TokenAsync();
+    }
+
     public async Task TokenAsync()
     {
         var session = await Client.GetFromJsonAsync<JsonNode>("/api/session");

@@ -1,10 +1,12 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Haar.Core.Verdicts;
 
 namespace Haar.Web.Http;
 
 /// <summary>
 /// Works out how one of our records is read and written when that is first done, and not for every endpoint before the first answer.
+/// What is read is also walked through here, once, before any endpoint sees it (<see cref="SoundInput"/>).
 /// What goes over the wire is the same; a third of the start was spent on types that a session may never meet.
 /// </summary>
 /// <param name="served">The options that endpoints use. A copy of them, such as the OpenAPI document makes, sees the records whole.</param>
@@ -35,7 +37,12 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
             var before = reader;
             try
             {
-                return JsonSerializer.Deserialize<T>(ref reader, plain);
+                var value = JsonSerializer.Deserialize<T>(ref reader, plain);
+                if (value is not null)
+                {
+                    SoundInput.Check(value);
+                }
+                return value;
             }
             catch (JsonException e) when (e.Path is null or "$" && before.TokenType == JsonTokenType.StartObject)
             {

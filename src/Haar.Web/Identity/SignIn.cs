@@ -11,56 +11,36 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Identity;
 
-/// <summary>The workshop's passphrase, hashed with the framework's hasher in <c>passphrase</c> in the data folder.</summary>
-public sealed class Passphrase(DataFolder folder)
-{
-    public const int Least = 10;
-    static readonly PasswordHasher<string> Hasher = new();
-    string File => Path.Combine(folder.Root, "passphrase");
-
-    public bool IsSet => System.IO.File.Exists(File);
-
-    /// <returns>Null when it was set, else why not.</returns>
-    public string? Set(string passphrase)
-    {
-        if (passphrase.Trim().Length < Least)
-        {
-            return $"A passphrase is at least {Least} characters long: a few words are easiest.";
-        }
-        System.IO.File.WriteAllText(File, Hasher.HashPassword("workshop", passphrase));
-        if (!OperatingSystem.IsWindows())
-        {
-            System.IO.File.SetUnixFileMode(File, UnixFileMode.UserRead | UnixFileMode.UserWrite);
-        }
-        return null;
-    }
-
-    public bool Is(string passphrase) =>
-        IsSet && Hasher.VerifyHashedPassword("workshop", System.IO.File.ReadAllText(File), passphrase) != PasswordVerificationResult.Failed;
-}
-
 /// <param name="Open">No sign-in is asked: only this machine can reach it.</param>
 /// <param name="Token">To be sent as X-Haar-Token with every act.</param>
 public sealed record Session(bool Open, bool SignedIn, string Token, string WorkshopName, IReadOnlyList<Caution> Cautions);
 
 public sealed record SignInAsk(string Passphrase);
 
-/// <summary>Whether the workshop is open to this machine only, or asks for its passphrase.</summary>
-/// <param name="Secure">It is reached by HTTPS, so its cookies never travel without.</param>
-public sealed record AccessPolicy(bool Open, bool Secure);
-
 static class SignIn
 {
     public const string Limit = "sign-in";
+
+    /// <summary>A minute, by one address. A default: a person mistypes three times. OWASP's authentication cheat sheet asks for a limit and names no figure.</summary>
+    public const int TriesByAddress = 5;
+
+    /// <summary>A minute, by everybody together: 14,400 guesses in a day against a passphrase of a few words.</summary>
+    public const int TriesInAll = 10;
+
+    /// <summary>The prefix makes a browser take the cookie over HTTPS only, from this host only (RFC 6265bis, 4.1.3).</summary>
+    static string CookieName(string name, AccessPolicy door) => door.Secure ? $"__Host-{name}" : name;
 
     public static void AddIdentity(this IServiceCollection services, AccessPolicy door)
     {
         services.AddSingleton(door);
         services.AddSingleton<Passphrase>();
+        services.AddSingleton<SessionStore>();
         services.AddAntiforgery(o =>
         {
             o.HeaderName = "X-Haar-Token";
-            o.Cookie.Name = "haar-antiforgery";
+            o.Cookie.Name = CookieName("haar-antiforgery", door);
+            o.Cookie.HttpOnly = true;
+            o.Cookie.Path = "/";
             o.Cookie.SameSite = SameSiteMode.Strict;
             o.Cookie.SecurePolicy = door.Secure ? CookieSecurePolicy.Always : CookieSecurePolicy.SameAsRequest;
         });
@@ -68,23 +48,18 @@ static class SignIn
             .AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme)
             .AddCookie(o =>
             {
-                o.Cookie.Name = "haar-session";
+                o.Cookie.Name = CookieName("haar-session", door);
                 o.Cookie.HttpOnly = true;
+                o.Cookie.Path = "/";
                 o.Cookie.SameSite = SameSiteMode.Strict;
                 o.Cookie.SecurePolicy = door.Secure ? CookieSecurePolicy.Always : CookieSecurePolicy.SameAsRequest;
-                o.ExpireTimeSpan = TimeSpan.FromDays(14);
-                o.Events.OnRedirectToLogin = c =>
-                {
-                    c.Response.StatusCode = 401;
-                    return Task.CompletedTask;
-                };
-                o.Events.OnRedirectToAccessDenied = c =>
-                {
-                    c.Response.StatusCode = 403;
-                    return Task.CompletedTask;
-                };
+                o.ExpireTimeSpan = SessionStore.Lasts;
+                o.SlidingExpiration = false;
             });
-        services.AddAuthorization();
+        services
+            .AddOptions<CookieAuthenticationOptions>(CookieAuthenticationDefaults.AuthenticationScheme)
+            .Configure<SessionStore>((o, store) => o.SessionStore = store);
+        services.AddAccess();
         services.AddRateLimiter(o =>
         {
             o.RejectionStatusCode = 429;
@@ -92,61 +67,24 @@ static class SignIn
                 await Results
                     .Problem("Too many tries. Wait a minute and try again.", statusCode: 429, title: "Wait a minute")
                     .ExecuteAsync(c.HttpContext);
+            // By one address, and in all: whoever has many addresses guesses no faster.
+            o.GlobalLimiter = System.Threading.RateLimiting.PartitionedRateLimiter.Create<HttpContext, bool>(c =>
+                c.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName == Limit
+                    ? System.Threading.RateLimiting.RateLimitPartition.GetFixedWindowLimiter(
+                        true,
+                        _ => new() { PermitLimit = TriesInAll, Window = TimeSpan.FromMinutes(1) }
+                    )
+                    : System.Threading.RateLimiting.RateLimitPartition.GetNoLimiter(false)
+            );
             o.AddPolicy(
                 Limit,
                 c =>
                     System.Threading.RateLimiting.RateLimitPartition.GetFixedWindowLimiter(
                         c.Connection.RemoteIpAddress?.ToString() ?? "",
-                        _ => new() { PermitLimit = 5, Window = TimeSpan.FromMinutes(1) }
+                        _ => new() { PermitLimit = TriesByAddress, Window = TimeSpan.FromMinutes(1) }
                     )
             );
         });
-    }
-
-    /// <summary>Everything but the session, the rules and the page itself asks for a sign-in when the workshop is not on this machine alone; every act carries the antiforgery token.</summary>
-    public static void UseAccessPolicy(this WebApplication app)
-    {
-        var door = app.Services.GetRequiredService<AccessPolicy>();
-        app.Use(
-            async (context, next) =>
-            {
-                var path = context.Request.Path;
-                var api = path.StartsWithSegments("/api", StringComparison.Ordinal);
-                var free =
-                    !api
-                    || path.StartsWithSegments("/api/session", StringComparison.Ordinal)
-                    || path.StartsWithSegments("/api/sign-in", StringComparison.Ordinal);
-                if (!door.Open && !free && context.User.Identity is not { IsAuthenticated: true })
-                {
-                    await Results
-                        .Problem("Sign in with the workshop's passphrase first.", statusCode: 401, title: "Sign in")
-                        .ExecuteAsync(context);
-                    return;
-                }
-
-                var unsafeMethod = !(
-                    HttpMethods.IsGet(context.Request.Method)
-                    || HttpMethods.IsHead(context.Request.Method)
-                    || HttpMethods.IsOptions(context.Request.Method)
-                );
-                if (api && unsafeMethod && !path.StartsWithSegments("/api/calc", StringComparison.Ordinal))
-                {
-                    if (!await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context))
-                    {
-                        await Results
-                            .Problem(
-                                "The page is out of date: load it again. Nothing was changed. (A script first gets /api/session and sends its token as X-Haar-Token, with the cookie.)",
-                                statusCode: 400,
-                                title: "Load the page again"
-                            )
-                            .ExecuteAsync(context);
-                        return;
-                    }
-                }
-
-                await next(context);
-            }
-        );
     }
 
     public static void MapIdentity(this IEndpointRouteBuilder api)
@@ -165,7 +103,8 @@ static class SignIn
                 }
             )
             .WithName("GetSession")
-            .WithTags("Identity");
+            .WithTags("Identity")
+            .AllowAnonymous();
 
         api.MapPost(
                 "/sign-in",
@@ -188,6 +127,7 @@ static class SignIn
             )
             .WithName("SignIn")
             .WithTags("Identity")
+            .RequireAuthorization(AccessPolicy.Token)
             .RequireRateLimiting(Limit)
             .ProducesProblem(401)
             .ProducesProblem(429)
@@ -198,6 +138,7 @@ static class SignIn
                 async (HttpContext context) =>
                 {
                     await context.SignOutAsync(CookieAuthenticationDefaults.AuthenticationScheme);
+                    context.Response.Headers["Clear-Site-Data"] = "\"cache\"";
                     return Results.NoContent();
                 }
             )
@@ -205,14 +146,4 @@ static class SignIn
             .WithTags("Identity")
             .Produces(204);
     }
-
-    /// <summary>Whether every address listened on is this machine's own.</summary>
-    public static bool IsLoopback(string urls) =>
-        urls.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
-            .All(u =>
-            {
-                var host = BindingAddress.Parse(u).Host;
-                return host.Equals("localhost", StringComparison.OrdinalIgnoreCase)
-                    || IPAddress.TryParse(host.Trim('[', ']'), out var ip) && IPAddress.IsLoopback(ip);
-            });
 }

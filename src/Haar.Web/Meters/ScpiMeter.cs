@@ -2,6 +2,7 @@ using System.Net.Sockets;
 using System.Text;
 using Haar.Core.Meters;
 using Haar.Core.Verdicts;
+using Haar.Web.Http;
 
 namespace Haar.Web.Meters;
 
@@ -14,7 +15,7 @@ public sealed class MeterException(string message) : Exception(message);
 public sealed record MeterValue(string Identification, double? Value, bool Overload, int Taken);
 
 /// <summary>Talks SCPI over TCP with a bench meter: asks who it is, shows it which part comes next, and reads until the value has settled.</summary>
-public sealed class ScpiMeter(TimeProvider time)
+public sealed class ScpiMeter(TimeProvider time, OutboundPolicy outbound)
 {
     public static readonly TimeSpan AnswerTime = TimeSpan.FromSeconds(3);
     public static readonly TimeSpan WholeTime = TimeSpan.FromSeconds(15);
@@ -36,12 +37,12 @@ public sealed class ScpiMeter(TimeProvider time)
         var query = Scpi.Query(quantity);
         using var whole = new CancellationTokenSource(WholeTime, time);
         using var both = CancellationTokenSource.CreateLinkedTokenSource(whole.Token, cancel);
-        using var client = new TcpClient { NoDelay = true };
+        Socket? socket = null;
         var values = new List<double>();
         try
         {
-            await Within(client.ConnectAsync(host, port, both.Token).AsTask(), "did not answer the call");
-            using var stream = client.GetStream();
+            socket = await Within(outbound.ConnectAsync(host, port, both.Token), "did not answer the call");
+            using var stream = new NetworkStream(socket, true);
             var line = new Line(stream);
             var identification = Clean(await Ask(stream, line, "*IDN?", both.Token));
             if (identification.Length == 0)
@@ -74,10 +75,14 @@ public sealed class ScpiMeter(TimeProvider time)
         catch (Exception e) when (e is SocketException or IOException or ObjectDisposedException)
         {
             throw new MeterException(
-                client.Connected || values.Count > 0
-                    ? "The meter dropped off the network in the middle. Nothing was written; the earlier readings stand."
+                socket is not null
+                    ? "The meter hung up or dropped off the network in the middle. Nothing was written; the earlier readings stand."
                     : $"No meter answers at {host}, port {port}: is it on, and is the address right? You can type the reading instead."
             );
+        }
+        catch (OutboundException e)
+        {
+            throw new MeterException(e.Message);
         }
         catch (OperationCanceledException) when (!cancel.IsCancellationRequested)
         {

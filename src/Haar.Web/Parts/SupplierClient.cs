@@ -4,6 +4,7 @@ using Haar.Core.Capacitors;
 using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Web.Http;
 
 namespace Haar.Web.Parts;
 
@@ -108,6 +109,10 @@ public sealed class SupplierClient(HttpClient http, SupplierPatience patience)
         catch (JsonException)
         {
             throw new SupplierException($"The supplier sent half a document, or none that can be read, for {what}. {After(method)}");
+        }
+        catch (HttpRequestException e) when (e.InnerException is OutboundException refused)
+        {
+            throw new SupplierException($"{refused.Message} {After(method)}");
         }
         catch (HttpRequestException e)
         {

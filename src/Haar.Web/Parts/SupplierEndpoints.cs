@@ -42,10 +42,10 @@ static class SupplierEndpoints
             .WithName("GetSuppliers");
         s.MapPost(
                 "/",
-                async (SupplierEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (SupplierEdit e, HaarDb db, UnitOfWork work, OutboundPolicy outbound, CancellationToken cancel) =>
                 {
                     var x = new Supplier { Id = work.NewId() };
-                    Apply(x, e);
+                    Apply(x, e, outbound);
                     db.Add(x);
                     return (await work.ActAsync(null, $"Supplier: {x.Name}.", cancel)).Said(x.Id);
                 }
@@ -53,11 +53,19 @@ static class SupplierEndpoints
             .WithName("AddSupplier");
         s.MapPut(
                 "/{supplierId:guid}",
-                async (Guid supplierId, SupplierEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (
+                    Guid supplierId,
+                    SupplierEdit e,
+                    HttpRequest request,
+                    HaarDb db,
+                    UnitOfWork work,
+                    OutboundPolicy outbound,
+                    CancellationToken cancel
+                ) =>
                 {
                     var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
                     UnitOfWork.Match(x, x.Version, request.Version());
-                    Apply(x, e);
+                    Apply(x, e, outbound);
                     return (await work.ActAsync(null, $"Supplier changed: {x.Name}.", cancel)).Said(x.Id);
                 }
             )
@@ -78,10 +86,14 @@ static class SupplierEndpoints
 
     static SupplierRow Row(Supplier s) => new(s.Id, s.Name, s.Address, s.Postage, s.FreeFrom, s.Days, s.Offers.Count, s.ReadAt, s.Version);
 
-    static void Apply(Supplier s, SupplierEdit e)
+    static void Apply(Supplier s, SupplierEdit e, OutboundPolicy outbound)
     {
         (s.Name, s.Address, s.Postage, s.FreeFrom, s.Days) = (e.Name.Trim(), e.Address.Trim(), e.Postage, e.FreeFrom, e.Days);
         Supplier.Check(s);
+        if (Uri.TryCreate(s.Address, UriKind.Absolute, out var address))
+        {
+            outbound.Check("address", address.Host);
+        }
     }
 
     static async Task<Acted> ReadAsync(Guid supplierId, HaarDb db, UnitOfWork work, SupplierClient client, CancellationToken cancel)

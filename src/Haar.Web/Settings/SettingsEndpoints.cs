@@ -35,7 +35,14 @@ static class SettingsEndpoints
         api.MapPut("/workshop/settings", EditAsync).WithName("EditSettings").WithTags("Workshop");
     }
 
-    static async Task<Acted> EditAsync(WorkshopEdit edit, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> EditAsync(
+        WorkshopEdit edit,
+        HttpRequest request,
+        HaarDb db,
+        UnitOfWork work,
+        OutboundPolicy outbound,
+        CancellationToken cancel
+    )
     {
         var w = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
         UnitOfWork.Match(w, w.Version, request.Version());
@@ -59,6 +66,7 @@ static class SettingsEndpoints
         {
             throw new InvalidInputException("meterHost", "That is no network address.");
         }
+        outbound.Check("meterHost", edit.MeterHost);
         (w.Name, w.EventName, w.EventDay, w.Currency, w.MeterHost, w.MeterPort, w.MeterShowsPart) = (
             edit.Name.Trim(),
             edit.EventName.Trim(),
