@@ -17,6 +17,49 @@ public sealed class DataFolder
     }
 
     public string Root { get; }
+
+    /// <summary>What acts pass and a restore closes.</summary>
+    public Backups.RestoreGate Gate { get; } = new();
+
+    /// <summary>This process has the folder to itself.</summary>
+    public bool HeldHere { get; private set; }
+
+    /// <summary>
+    /// Takes the folder for one process; another that serves it would lose its writes when this one restores or migrates. The system
+    /// lets go of it when the process ends, however it ends.
+    /// </summary>
+    /// <returns>Null when another has it. Disposing lets go.</returns>
+    public IDisposable? TryHold()
+    {
+        var path = Path.Combine(Root, "in-use");
+        try
+        {
+            return new Hold(this, new FileStream(path, FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None));
+        }
+        catch (IOException) when (File.Exists(path))
+        {
+            return null;
+        }
+    }
+
+    sealed class Hold : IDisposable
+    {
+        readonly DataFolder folder;
+        readonly FileStream file;
+
+        public Hold(DataFolder folder, FileStream file)
+        {
+            (this.folder, this.file) = (folder, file);
+            folder.HeldHere = true;
+        }
+
+        public void Dispose()
+        {
+            file.Dispose();
+            folder.HeldHere = false;
+        }
+    }
+
     public string Database => Path.Combine(Root, "haar.db");
     public string Photos => Path.Combine(Root, "photos");
     public string Backups => Path.Combine(Root, "backups");

@@ -24,8 +24,7 @@ static class Commands
                     Console.WriteLine($"Backup taken: {Path.Combine(data, "backups", taken.Name)} ({taken.Bytes / 1000} kB)");
                     return 0;
                 case "restore" when args.Length > 1 && !args[1].StartsWith('-'):
-                    var before = new BackupStore(new DataFolder(data), TimeProvider.System).Restore(args[1]);
-                    Console.WriteLine($"Restored. What was there before is kept as {before.Name}.");
+                    Console.WriteLine(new BackupStore(new DataFolder(data), TimeProvider.System).Restore(args[1]).Sentence);
                     return 0;
                 case "restore":
                     Console.Error.WriteLine("Say which backup: ./haar restore FILE. These are there:");

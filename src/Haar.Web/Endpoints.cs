@@ -7,6 +7,7 @@ using Haar.Web.Capacitors;
 using Haar.Web.Corrosion;
 using Haar.Web.Costs;
 using Haar.Web.Handover;
+using Haar.Web.Http;
 using Haar.Web.Identity;
 using Haar.Web.Intake;
 using Haar.Web.Markings;
@@ -32,6 +33,7 @@ static class Endpoints
     public static void MapHaar(this WebApplication app)
     {
         var api = app.MapGroup("/api");
+        api.AddEndpointFilter<OnceMore>();
         api.MapIdentity();
         api.MapWorkshop();
         api.MapSettings();

@@ -51,10 +51,10 @@ sealed record Opened(Task Database);
 /// <summary>Brings the database up before the first request is answered; seeds the demo workshop when asked to.</summary>
 static class Opening
 {
-    public static async Task RunAsync(DataFolder folder, bool demo, string? suppliers = null)
+    public static async Task RunAsync(DataFolder folder, bool demo, string? suppliers = null, bool anew = false)
     {
         await using var db = folder.Open();
-        await DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System);
+        await DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System, anew);
         if (demo)
         {
             await (

@@ -13,6 +13,9 @@ using Microsoft.AspNetCore.DataProtection;
 using Scalar.AspNetCore;
 using Serilog;
 
+// A request is at most this large where its endpoint says nothing else: a list of 10,000 offers is 4 MB. A default.
+const long MostJson = 16_000_000;
+
 // The OpenAPI generator runs this program at build: it gets no database and starts nothing.
 var building = System.Reflection.Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 
@@ -72,20 +75,36 @@ builder.WebHost.ConfigureKestrel(k =>
     {
         k.ConfigureHttpsDefaults(h => h.ServerCertificate = OwnCertificate.For(folder));
     }
-    k.Limits.MaxRequestBodySize = 60_000_000;
+    k.Limits.MaxRequestBodySize = MostJson;
     k.AddServerHeader = false;
 });
+
+using var held = building ? null : folder.TryHold();
+if (!building && held is null)
+{
+    Console.Error.WriteLine($"Another Haar has {folder.Root} open. End that one first, or start this one on another folder: --data FOLDER");
+    return 6;
+}
 
 // The database comes up beside the web host: on two cores that takes a third off the start.
 var opening = building
     ? Task.CompletedTask
-    : Task.Run(() => Opening.RunAsync(folder, builder.Configuration["demo"] == "true", builder.Configuration["suppliers"]));
+    : Task.Run(() =>
+        Opening.RunAsync(
+            folder,
+            builder.Configuration["demo"] == "true",
+            builder.Configuration["suppliers"],
+            builder.Configuration["anew"] == "true"
+        )
+    );
 var services = builder.Services;
 services.AddSingleton(folder);
+services.AddSingleton(folder.Gate);
 services.AddSingleton(TimeProvider.System);
 services.AddDbContextPool<HaarDb>((s, o) => s.GetRequiredService<DataFolder>().Configure(o));
 services.AddScoped<UnitOfWork>();
 services.AddSingleton<Live>();
+services.AddSingleton<LongAnswers>();
 services.AddScoped<MachineExchange>();
 services.AddScoped<PackStore>();
 services.AddSingleton<PhotoStore>();

@@ -13,11 +13,14 @@ public static partial class Triage
 {
     public const int MostBoxes = 200;
 
+    /// <summary>For the proof of each of the two choices. A default: 60 boxes are proven in half a second.</summary>
+    const int SolveSeconds = 6;
+
     /// <exception cref="InvalidInputException">Nothing to sort, a budget that is none, a range upside down, a box or price listed twice.</exception>
-    public static TriagePlan Of(TriageAsk ask)
+    public static TriagePlan Of(TriageAsk ask, CancellationToken cancel = default)
     {
         Check(ask);
-        var t = new Model(ask);
+        var t = new Model(ask, cancel);
         var best = t.Solve(null);
         var locked = best is null && ask.Boxes.Any(b => b.Lock == BoxLock.Restore);
         const string question = "Which of these are worth finishing?";

@@ -18,8 +18,11 @@ public static partial class Triage
         readonly int[,] need;
         readonly int boxes;
 
-        public Model(TriageAsk ask)
+        readonly CancellationToken cancel;
+
+        public Model(TriageAsk ask, CancellationToken cancel)
         {
+            this.cancel = cancel;
             this.ask = ask;
             boxes = ask.Boxes.Count;
             types = [.. ask.Boxes.SelectMany(b => b.Parts).Select(Type).Distinct()];
@@ -165,8 +168,11 @@ public static partial class Triage
                     "The figures are too large to be weighed exactly: use whole units of money, or fewer boxes."
                 );
             }
-            var solver = new CpSolver { StringParameters = "num_workers:8,max_time_in_seconds:20,random_seed:7" };
+            var solver = new CpSolver { StringParameters = $"num_workers:8,max_time_in_seconds:{SolveSeconds},random_seed:7" };
+            cancel.ThrowIfCancellationRequested();
+            using var left = cancel.Register(solver.StopSearch);
             var status = solver.Solve(model);
+            cancel.ThrowIfCancellationRequested();
             if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
             {
                 return null;

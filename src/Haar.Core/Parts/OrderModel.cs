@@ -24,6 +24,8 @@ sealed class OrderModel
     readonly IReadOnlyList<SupplierOffer> offers;
     readonly Dictionary<string, SupplierTerms> terms;
     readonly List<OrderFit> fits;
+    readonly ILookup<int, OrderFit> ofOffer;
+    readonly CancellationToken cancel;
     readonly List<int> used;
     readonly CpModel model = new();
     readonly Dictionary<(int Need, int Offer), IntVar> pieces;
@@ -44,10 +46,12 @@ sealed class OrderModel
         IReadOnlyList<SupplierOffer> offers,
         Dictionary<string, SupplierTerms> terms,
         List<OrderFit> fits,
-        bool oneSupplier = false
+        bool oneSupplier = false,
+        CancellationToken cancel = default
     )
     {
-        (this.needs, this.wanted, this.offers, this.terms, this.fits) = (needs, wanted, offers, terms, fits);
+        (this.needs, this.wanted, this.offers, this.terms, this.fits, this.cancel) = (needs, wanted, offers, terms, fits, cancel);
+        ofOffer = fits.ToLookup(f => f.Offer);
         used = [.. fits.Select(f => f.Offer).Distinct().Order()];
         pieces = fits.ToDictionary(f => (f.Need, f.Offer), f => model.NewIntVar(0, wanted[f.Need], $"x{f.Need},{f.Offer}"));
         supplierOn = used.Select(o => offers[o].Supplier).Distinct().ToDictionary(s => s, s => model.NewBoolVar($"s{s}"));
@@ -82,7 +86,7 @@ sealed class OrderModel
     void Offer(int o)
     {
         var offer = offers[o];
-        var mine = fits.Where(f => f.Offer == o).ToList();
+        var mine = ofOffer[o].ToList();
         // A price break can make more packs cheaper than fewer, and goods up to free postage can cost less than the stamp: the top covers both.
         var enough = (mine.Sum(f => wanted[f.Need]) + offer.PackSize - 1) / offer.PackSize;
         var most = Math.Min(
@@ -219,7 +223,11 @@ sealed class OrderModel
         {
             StringParameters = string.Create(CultureInfo.InvariantCulture, $"{how},max_time_in_seconds:{seconds},random_seed:7"),
         };
-        return (solver, solver.Solve(model));
+        cancel.ThrowIfCancellationRequested();
+        using var left = cancel.Register(solver.StopSearch);
+        var status = solver.Solve(model);
+        cancel.ThrowIfCancellationRequested();
+        return (solver, status);
     }
 
     void Hint(CpSolver solver)
@@ -250,7 +258,8 @@ sealed class OrderModel
                             .Select(t =>
                             {
                                 var count = (int)solver.Value(t.Packs);
-                                var shares = fits.Where(f => f.Offer == o && solver.Value(pieces[(f.Need, o)]) > 0)
+                                var shares = ofOffer[o]
+                                    .Where(f => solver.Value(pieces[(f.Need, o)]) > 0)
                                     .Select(f => new OrderShare(needs[f.Need].Key, (int)solver.Value(pieces[(f.Need, o)]), f.Fit))
                                     .ToList();
                                 return new OrderLine(

@@ -81,7 +81,11 @@ public static class OrderPlan
     public const int MostNeeds = 400,
         MostOffers = 10_000;
 
-    /// <param name="seconds">Time for the proof.</param>
+    /// <summary>Pairs of a part and an offer that are weighed; beyond, the dearest offers of each part are left out, and nothing is called proven. A default: so many are modelled in half a second on a slow machine.</summary>
+    const int MostFits = 24_000;
+
+    /// <param name="seconds">For the whole answer, with the building of its model.</param>
+    /// <param name="cancel">Ends the search.</param>
     /// <exception cref="InvalidInputException">A count, price or pack that cannot be.</exception>
     public static OrderResult Of(
         IReadOnlyList<OrderNeed> needs,
@@ -90,31 +94,39 @@ public static class OrderPlan
         DateOnly today,
         OrderPolicy? policy = null,
         string currency = "EUR",
-        double seconds = 10
+        double seconds = 10,
+        CancellationToken cancel = default
     )
     {
+        var watch = System.Diagnostics.Stopwatch.StartNew();
         policy ??= new();
         Check(needs, offers, suppliers, policy);
         var merged = needs.GroupBy(n => n.Key).Select(g => g.First() with { Count = g.Sum(n => n.Count) }).ToList();
         var terms = suppliers.Where(s => policy.LatestDays is not { } d || s.Days <= d).ToDictionary(s => s.Id);
         var usable = offers.Select((o, i) => (o, i)).Where(x => terms.ContainsKey(x.o.Supplier) && x.o.StockPacks is null or > 0).ToList();
-        var eligible = Fits(merged, usable, today, policy);
+        var (eligible, all) = Weighed(Fits(merged, usable, today, policy, cancel), offers, merged.Count);
         var wanted = merged.Select(n => Wanted(n, policy)).ToArray();
         OrderSolved? found = null,
             alone = null;
-        // Each takes one processor for nearly all of its time.
-        Parallel.Invoke(
-            () =>
-                found =
-                    new OrderModel(merged, wanted, offers, terms, eligible) is var m && m.Cheapest(seconds) is { } cheapest
-                        ? m.Tidied(cheapest, seconds / 16)
-                        : null,
-            () =>
-                alone =
-                    terms.Count > 1
-                        ? new OrderModel(merged, wanted, offers, terms, eligible, oneSupplier: true).Cheapest(seconds / 4)
-                        : null
-        );
+        var model = new OrderModel(merged, wanted, offers, terms, eligible, cancel: cancel);
+        double Left() => Math.Max(0.1, seconds - watch.Elapsed.TotalSeconds);
+        if (model.Cheapest(Left() * 0.75) is { } cheapest)
+        {
+            found = model.Tidied(cheapest, Math.Min(seconds / 16, Left()));
+        }
+        if (found is { Parcels.Count: > 1 } && watch.Elapsed.TotalSeconds < seconds * 0.9)
+        {
+            alone = new OrderModel(merged, wanted, offers, terms, eligible, oneSupplier: true, cancel).Cheapest(Left());
+        }
+        if (found is not null && !all)
+        {
+            // What was left out could be part of a cheaper order after all.
+            found = found with
+            {
+                Proven = false,
+                Bound = 0,
+            };
+        }
         var best = found ?? new([], 0, 0, eligible.Count == 0, wanted.Index().ToDictionary(w => w.Index, w => w.Item));
         var one =
             best.Parcels.Count > 1 && alone is { Parcels: [var only], Proven: true }
@@ -143,12 +155,35 @@ public static class OrderPlan
             best.Parcels.Count == 0 ? 0 : best.Parcels.Max(p => p.Days),
             uncovered,
             one,
-            Say(best.Parcels, best.Cost, best.Bound, best.Proven, uncovered, one, merged, currency),
+            Say(best.Parcels, best.Cost, best.Bound, best.Proven, all, uncovered, one, merged, currency),
             policy
         );
     }
 
-    static List<OrderFit> Fits(List<OrderNeed> needs, List<(SupplierOffer o, int i)> usable, DateOnly today, OrderPolicy policy)
+    /// <summary>The pairs that are weighed, and whether those are all.</summary>
+    static (List<OrderFit> Fits, bool All) Weighed(List<OrderFit> fits, IReadOnlyList<SupplierOffer> offers, int needs)
+    {
+        if (fits.Count <= MostFits)
+        {
+            return (fits, true);
+        }
+        double PerPiece(OrderFit f) => offers[f.Offer].Breaks.Min(b => b.PackPrice) / offers[f.Offer].PackSize;
+        return (
+            [
+                .. fits.GroupBy(f => f.Need)
+                    .SelectMany(g => g.OrderBy(f => f.Fit == Outcome.Yes ? 0 : 1).ThenBy(PerPiece).Take(Math.Max(1, MostFits / needs))),
+            ],
+            false
+        );
+    }
+
+    static List<OrderFit> Fits(
+        List<OrderNeed> needs,
+        List<(SupplierOffer o, int i)> usable,
+        DateOnly today,
+        OrderPolicy policy,
+        CancellationToken cancel
+    )
     {
         var byOffer = new Dictionary<Guid, int>();
         var index = new DrawerIndex(
@@ -164,10 +199,13 @@ public static class OrderPlan
         [
             .. needs.SelectMany(
                 (n, k) =>
-                    index
+                {
+                    cancel.ThrowIfCancellationRequested();
+                    return index
                         .Usable(n.Spec, n.Role, n.HeadroomMillimetres)
                         .Where(s => policy.Conditional || s.Outcome == Outcome.Yes)
-                        .Select(s => new OrderFit(k, byOffer[s.Candidate.Id], s.Outcome))
+                        .Select(s => new OrderFit(k, byOffer[s.Candidate.Id], s.Outcome));
+                }
             ),
         ];
     }
@@ -185,6 +223,7 @@ public static class OrderPlan
         double cost,
         double bound,
         bool proven,
+        bool all,
         List<Uncovered> uncovered,
         OrderAlternative? one,
         List<OrderNeed> needs,
@@ -209,7 +248,9 @@ public static class OrderPlan
         var reasons = new List<Reason>
         {
             new(
-                proven ? "Proven: no order that covers the same costs less." : $"Not proven in the time given: at best {Money(bound)}.",
+                proven ? "Proven: no order that covers the same costs less."
+                    : !all ? "Not proven: so many offers will do that only the cheapest of each part were weighed."
+                    : $"Not proven in the time given: at best {Money(bound)}.",
                 new("Cost", cost, currency, bound),
                 "mixed-integer program, CP-SAT"
             ),

@@ -54,6 +54,9 @@ public enum PartOrderState
 {
     /// <summary>Written down, not yet accepted by the supplier.</summary>
     NotSent = 0,
+
+    /// <summary>On its way to the supplier: nobody else sends it meanwhile.</summary>
+    Sending,
     Confirmed,
     PartlyHere,
     Here,
@@ -118,7 +121,17 @@ public sealed class PartOrder
     public string Trouble { get; set; } = "";
     public int Version { get; set; }
 
-    public bool Open => State is PartOrderState.NotSent or PartOrderState.Confirmed or PartOrderState.PartlyHere;
+    /// <summary>What was proposed, in short: a proposal is carried out once for each supplier, however often it is pressed.</summary>
+    public string? Proposal { get; init; }
+
+    /// <summary>When it was last handed to the supplier.</summary>
+    public DateTimeOffset? SendingSince { get; set; }
+
+    /// <summary>May be handed to the supplier: not sent, or handed over so long ago that whoever did it is gone. The supplier knows it by its id and takes it once.</summary>
+    public bool MayBeSent(DateTimeOffset now, TimeSpan patience) =>
+        State == PartOrderState.NotSent || State == PartOrderState.Sending && !(SendingSince > now - patience);
+
+    public bool Open => State is PartOrderState.NotSent or PartOrderState.Sending or PartOrderState.Confirmed or PartOrderState.PartlyHere;
 
     /// <summary>Books in what lay in the parcel.</summary>
     /// <returns>The line as it was, and the places that the pieces are for, most urgent first.</returns>

@@ -48,7 +48,7 @@ public static class SupplierAnswer
         {
             order.ExpectedOn = day;
         }
-        if (order.State == PartOrderState.NotSent)
+        if (order.State is PartOrderState.NotSent or PartOrderState.Sending)
         {
             order.State = PartOrderState.Confirmed;
         }

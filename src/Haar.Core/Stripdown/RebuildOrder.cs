@@ -11,11 +11,18 @@ namespace Haar.Core.Stripdown;
 /// </summary>
 public static partial class RebuildOrder
 {
-    /// <summary>States searched before it stops and says that the order is not proven. A house number: some seconds on a slow machine.</summary>
-    public const int DefaultMostStates = 60_000;
+    /// <summary>States searched before it stops and says that the order is not proven; nobody may ask for more. A default: half a second for 60 pieces on a slow machine.</summary>
+    public const int DefaultMostStates = 20_000;
+
+    /// <summary>States of a record of this length; a longer one has fewer, so that its answer takes no longer.</summary>
+    const int LengthOfDefault = 60;
 
     /// <exception cref="InvalidInputException">A piece named twice, or one that is behind something unknown.</exception>
-    public static RebuildPlan Plan(IReadOnlyList<RebuildPiece> pieces, int mostStates = DefaultMostStates)
+    public static RebuildPlan Plan(
+        IReadOnlyList<RebuildPiece> pieces,
+        int mostStates = DefaultMostStates,
+        CancellationToken cancel = default
+    )
     {
         const string question = "In which order does it go back together?";
         Check(pieces, mostStates);
@@ -61,8 +68,9 @@ public static partial class RebuildOrder
             );
         }
 
-        var search = new Search(pieces, mostStates);
-        var (order, proven) = search.Run();
+        var fewer = Math.Min(mostStates, DefaultMostStates * LengthOfDefault / Math.Max(LengthOfDefault, pieces.Count));
+        var search = new Search(pieces, fewer, cancel);
+        var (order, proven, leastTurns, leastTrays) = search.Run();
         var steps = search.Describe(order);
         var backwards = search.Describe(search.Backwards());
         var (turns, trays) = Count(steps);
@@ -93,12 +101,12 @@ public static partial class RebuildOrder
                 new Reason(
                     proven
                         ? "No order that keeps to the record has fewer turns, and none with as few turns opens fewer trays."
-                        : $"The record leaves so many orders open that the search stopped after {mostStates} of them: a better one may exist.",
+                        : $"The record leaves so many orders open that the search stopped after {fewer} of them. No order has fewer than {Times(leastTurns, "turn")}{(leastTurns == turns ? $" and {Times(leastTrays, "tray")}" : "")}; one in between may exist.",
                     new("trays opened", trays, "")
                 )
             )
             .Changing("What a piece sat behind.", "How the machine lies at a step.", "Which tray its fasteners lie in.");
-        return new(verdict, steps, turns, trays, bTurns, bTrays, proven, []);
+        return new(verdict, steps, turns, trays, bTurns, bTrays, proven, [], proven ? turns : leastTurns, proven ? trays : leastTrays);
     }
 
     /// <summary>The piece that may go on now, or why this one may not: what it sat in front of is not on, a test is due, or it still waits.</summary>
@@ -138,9 +146,9 @@ public static partial class RebuildOrder
         {
             throw new InvalidInputException("pieces", "At most 400 pieces.");
         }
-        if (mostStates is < 1 or > 2_000_000)
+        if (mostStates is < 1 or > DefaultMostStates)
         {
-            throw new InvalidInputException("mostStates", "Between 1 and 2 000 000 states.");
+            throw new InvalidInputException("mostStates", $"Between 1 and {DefaultMostStates} states: more would keep others waiting.");
         }
         var ids = new HashSet<string>();
         foreach (var p in pieces)

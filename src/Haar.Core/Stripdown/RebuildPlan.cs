@@ -72,6 +72,8 @@ public sealed record LoopLink(string Piece, int Number, string InFront, int InFr
 /// <param name="BackwardsTrayChanges">The same.</param>
 /// <param name="Proven">No order has fewer turns, and none with as few turns fewer tray changes.</param>
 /// <param name="Loop">The shortest contradiction; empty when there is none.</param>
+/// <param name="LeastTurns">No order has fewer; the same as <paramref name="Turns"/> when it is proven.</param>
+/// <param name="LeastTrayChanges">No order with that many turns opens fewer trays; 0 where nothing is known.</param>
 public sealed record RebuildPlan(
     Verdict Verdict,
     IReadOnlyList<RebuildStep> Steps,
@@ -80,5 +82,7 @@ public sealed record RebuildPlan(
     int BackwardsTurns,
     int BackwardsTrayChanges,
     bool Proven,
-    IReadOnlyList<LoopLink> Loop
+    IReadOnlyList<LoopLink> Loop,
+    int LeastTurns = 0,
+    int LeastTrayChanges = 0
 );

@@ -1,25 +1,46 @@
-using System.Text.Json.Serialization;
-using Haar.Core.Verdicts;
+using System.Numerics;
 
 namespace Haar.Core.Stripdown;
 
 /// <summary>The exact search for the order with the fewest turns and trays.</summary>
 public static partial class RebuildOrder
 {
-    /// <summary>Least-cost search over sets of pieces that are on. Exact, because a piece that costs no turn and no tray can always go on at once: that only opens more.</summary>
-    sealed class Search
+    /// <summary>
+    /// Best-first search over sets of pieces that are on, with bounds from below on the turns and trays that are left (A*, Hart, Nilsson
+    /// and Raphael 1968, with the two costs compared in that order). Exact as far as it goes: a piece that costs no turn and no tray can
+    /// always go on at once, since that only opens more. A narrow search in breadth gives the order that has to be beaten; where the
+    /// exact search ends before it is through, its lowest bound is what no order can go below.
+    /// </summary>
+    sealed partial class Search
     {
+        /// <summary>Orders followed side by side for the first answer. A default; twice as many took twice as long and were seldom better.</summary>
+        const int Breadth = 24;
+
         readonly RebuildPiece[] p;
         readonly int[][] before;
         readonly int[][] coveredBy;
         readonly int[] phase;
         readonly string[][] trays;
         readonly int mostStates;
+        readonly CancellationToken cancel;
         readonly bool[] on;
 
-        public Search(IReadOnlyList<RebuildPiece> pieces, int mostStates)
+        readonly int words;
+        readonly ulong[][] beforeBits;
+        readonly ulong[][] phaseBits;
+
+        /// <summary>Of each piece: which set of trays, and which of the trays' bits it holds.</summary>
+        readonly int[] traySet;
+        readonly List<UInt128> traySets = [0];
+        readonly Dictionary<(Orientation, int), ulong[]> free = [];
+
+        /// <summary>Turns and openings from a piece on along what follows it, by how the machine lies and what is open before it.</summary>
+        readonly int[][] turnsOn;
+        readonly int[][] traysOn;
+
+        public Search(IReadOnlyList<RebuildPiece> pieces, int mostStates, CancellationToken cancel)
         {
-            this.mostStates = mostStates;
+            (this.mostStates, this.cancel) = (mostStates, cancel);
             p = [.. pieces.OrderByDescending(x => x.Number)];
             var index = p.Select((x, i) => (x.Id, i)).ToDictionary(x => x.Id, x => x.i);
             // What stays out passes on what it sat between.
@@ -59,147 +80,348 @@ public static partial class RebuildOrder
                     break;
                 }
             }
+
+            words = (p.Length + 63) / 64;
+            beforeBits = [.. before.Select(Bits)];
+            phaseBits =
+            [
+                .. Enumerable.Range(0, phase.Max() + 1).Select(k => Bits(Enumerable.Range(0, p.Length).Where(i => phase[i] <= k))),
+            ];
+            var labels = trays.SelectMany(t => t).Distinct().Order(StringComparer.Ordinal).ToList();
+            traySet =
+            [
+                .. trays.Select(t =>
+                {
+                    // Beyond 128 trays the last bit stands for all the others; no workshop has as many.
+                    var set = t.Aggregate(UInt128.Zero, (s, x) => s | (UInt128.One << Math.Min(127, labels.IndexOf(x))));
+                    var known = traySets.IndexOf(set);
+                    if (known < 0)
+                    {
+                        known = traySets.Count;
+                        traySets.Add(set);
+                    }
+                    return known;
+                }),
+            ];
+            (turnsOn, traysOn) = Chains();
         }
 
-        bool Available(bool[] done, int i, int inPhase) => !done[i] && phase[i] <= inPhase && before[i].All(b => done[b]);
-
-        int InPhase(bool[] done)
+        ulong[] Bits(IEnumerable<int> set)
         {
-            var least = int.MaxValue;
+            var bits = new ulong[words];
+            foreach (var i in set)
+            {
+                bits[i >> 6] |= 1UL << (i & 63);
+            }
+            return bits;
+        }
+
+        static readonly int Lies = Enum.GetValues<Orientation>().Length;
+
+        (int[][] Turns, int[][] Trays) Chains()
+        {
+            var (turns, openings) = (new int[p.Length][], new int[p.Length][]);
+            var after = new List<int>[p.Length];
             for (var i = 0; i < p.Length; i++)
             {
-                if (!done[i] && phase[i] < least)
+                after[i] = [];
+            }
+            for (var i = 0; i < p.Length; i++)
+            {
+                foreach (var b in before[i])
                 {
-                    least = phase[i];
+                    after[b].Add(i);
                 }
             }
-            return least;
+            // From the last pieces back to the first: those with everything behind them first.
+            var left = after.Select(a => a.Count).ToArray();
+            var ready = new Queue<int>(Enumerable.Range(0, p.Length).Where(i => left[i] == 0));
+            while (ready.TryDequeue(out var i))
+            {
+                turns[i] = new int[Lies];
+                for (var lies = 0; lies < Lies; lies++)
+                {
+                    var own = (int)p[i].Orientation;
+                    var next = own == 0 ? lies : own;
+                    turns[i][lies] =
+                        (own != 0 && lies != 0 && own != lies ? 1 : 0)
+                        + after[i].Where(a => !on[a]).Select(a => turns[a][next]).DefaultIfEmpty(0).Max();
+                }
+                openings[i] = new int[traySets.Count];
+                for (var open = 0; open < traySets.Count; open++)
+                {
+                    var next = traySet[i] == 0 ? open : traySet[i];
+                    openings[i][open] =
+                        Count(traySets[traySet[i]] & ~traySets[open])
+                        + after[i].Where(a => !on[a]).Select(a => openings[a][next]).DefaultIfEmpty(0).Max();
+                }
+                foreach (var b in before[i])
+                {
+                    if (--left[b] == 0)
+                    {
+                        ready.Enqueue(b);
+                    }
+                }
+            }
+            return (turns, openings);
         }
 
-        static (int Turn, int Trays) Cost(Orientation lies, string[] open, Orientation nextOrientation, string[] nextTrays) =>
-            (
-                nextOrientation != Orientation.NotKnown && lies != Orientation.NotKnown && nextOrientation != lies ? 1 : 0,
-                nextTrays.Count(t => !open.Contains(t))
-            );
+        static int Count(UInt128 bits) => (int)UInt128.PopCount(bits);
 
-        sealed record Node(bool[] Done, Orientation Orientation, string[] Open, Node? From, IReadOnlyList<int> Added, int Turns, int Trays);
-
-        public (List<int> Order, bool Proven) Run()
+        bool Available(ulong[] done, int i)
         {
+            var b = beforeBits[i];
+            for (var w = 0; w < words; w++)
+            {
+                if ((b[w] & ~done[w]) != 0)
+                {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        /// <summary>What may be looked at now: not on yet, and of the earliest time that is still open.</summary>
+        ulong[] Open(ulong[] done)
+        {
+            foreach (var mask in phaseBits)
+            {
+                var any = false;
+                var open = new ulong[words];
+                for (var w = 0; w < words; w++)
+                {
+                    open[w] = mask[w] & ~done[w];
+                    any |= open[w] != 0;
+                }
+                if (any)
+                {
+                    return open;
+                }
+            }
+            return new ulong[words];
+        }
+
+        static IEnumerable<int> Each(ulong[] bits)
+        {
+            for (var w = 0; w < bits.Length; w++)
+            {
+                for (var x = bits[w]; x != 0; x &= x - 1)
+                {
+                    yield return (w << 6) + BitOperations.TrailingZeroCount(x);
+                }
+            }
+        }
+
+        sealed class Node(ulong[] done, int lies, int open, Node? from, List<int> added, int turns, int trays)
+        {
+            public ulong[] Done => done;
+            public int Lies => lies;
+            public int Open => open;
+            public Node? From => from;
+            public List<int> Added => added;
+            public int Turns => turns;
+            public int Trays => trays;
+            public (int Turns, int Trays) Least { get; set; }
+
+            public (int, int, UInt128, UInt128) Hashed
+            {
+                get
+                {
+                    // Two hashes of 64 bits each over the set (FNV-1a and a multiplicative one); a set that shares both with another is not met in the life of this world.
+                    var (a, b) = (14695981039346656037UL, 0x9E3779B97F4A7C15UL);
+                    foreach (var word in done)
+                    {
+                        a = (a ^ word) * 1099511628211UL;
+                        a ^= a >> 29;
+                        b = BitOperations.RotateLeft(b ^ word, 23) * 0xBF58476D1CE4E5B9UL;
+                    }
+                    return (lies, open, a, b);
+                }
+            }
+        }
+
+        /// <returns>The order, whether it is proven, and the turns and trays that no order can go below.</returns>
+        public (List<int> Order, bool Proven, int LeastTurns, int LeastTrays) Run()
+        {
+            var start = Close(Bits(Enumerable.Range(0, p.Length).Where(i => on[i])), 0, 0, null, [], 0, 0);
+            var best = Broad(start);
             var queue = new PriorityQueue<Node, (int, int, int)>();
-            var seen = new HashSet<string>();
+            var reached = new Dictionary<(int, int, UInt128, UInt128), (int, int)>();
             var serial = 0;
-            queue.Enqueue(Close([.. on], Orientation.NotKnown, [], null, [], 0, 0), (0, 0, 0));
+            queue.Enqueue(start, (start.Least.Turns, start.Least.Trays, 0));
             var states = 0;
+            var bound = start.Least;
             while (queue.TryDequeue(out var node, out _))
             {
-                if (node.Done.All(d => d))
+                // Bounds rise along the search; one that is lower belongs to a way that was met from two sides.
+                bound = Greater(node.Least, bound) ? node.Least : bound;
+                if (!Greater((best.Turns, best.Trays), node.Least))
                 {
-                    return (Unroll(node), true);
+                    return (Unroll(best), true, best.Turns, best.Trays);
                 }
-                if (!seen.Add(Key(node)))
+                if (reached.TryGetValue(node.Hashed, out var had) && Greater((node.Turns, node.Trays), had))
                 {
                     continue;
                 }
+                if (Done(node))
+                {
+                    return (Unroll(node), true, node.Turns, node.Trays);
+                }
                 if (++states > mostStates)
                 {
-                    return (Greedy(node), false);
+                    return (Unroll(best), false, bound.Turns, bound.Turns < best.Turns ? 0 : bound.Trays);
                 }
-                var inPhase = InPhase(node.Done);
-                var tried = new HashSet<string>();
-                for (var i = 0; i < p.Length; i++)
+                cancel.ThrowIfCancellationRequested();
+                foreach (var next in Next(node))
                 {
-                    if (!Available(node.Done, i, inPhase))
-                    {
-                        continue;
-                    }
-                    // Pieces that want the same lie and the same trays lead to the same place.
-                    if (!tried.Add($"{p[i].Orientation}|{string.Join(',', trays[i])}"))
-                    {
-                        continue;
-                    }
-                    var next = Step(node, i);
-                    queue.Enqueue(next, (next.Turns, next.Trays, ++serial));
-                }
-            }
-
-            return (Backwards(), false);
-        }
-
-        Node Step(Node node, int i)
-        {
-            var (turn, open) = Cost(node.Orientation, node.Open, p[i].Orientation, trays[i]);
-            var done = (bool[])node.Done.Clone();
-            done[i] = true;
-            return Close(
-                done,
-                p[i].Orientation == Orientation.NotKnown ? node.Orientation : p[i].Orientation,
-                trays[i].Length == 0 ? node.Open : trays[i],
-                node,
-                [i],
-                node.Turns + turn,
-                node.Trays + open
-            );
-        }
-
-        /// <summary>Puts on everything that costs nothing now.</summary>
-        Node Close(bool[] done, Orientation lies, string[] open, Node? from, List<int> added, int turns, int trayCount)
-        {
-            bool more;
-            do
-            {
-                more = false;
-                var inPhase = InPhase(done);
-                for (var i = 0; i < p.Length; i++)
-                {
-                    // A narrower set of open trays is no better, so only a piece of exactly these trays, or of none, is free.
+                    var key = next.Hashed;
                     if (
-                        !Available(done, i, inPhase)
-                        || Cost(lies, open, p[i].Orientation, trays[i]) != (0, 0)
-                        || (trays[i].Length > 0 && trays[i].Length != open.Length)
-                        || (lies == Orientation.NotKnown && p[i].Orientation != Orientation.NotKnown)
+                        !Greater((best.Turns, best.Trays), next.Least)
+                        || reached.TryGetValue(key, out var before) && !Greater(before, (next.Turns, next.Trays))
                     )
                     {
                         continue;
                     }
-                    done[i] = true;
-                    added.Add(i);
-                    more = true;
-                    break;
+                    reached[key] = (next.Turns, next.Trays);
+                    queue.Enqueue(next, (next.Least.Turns, next.Least.Trays, ++serial));
                 }
-            } while (more);
-            return new(done, lies, open, from, added, turns, trayCount);
+            }
+
+            return (Unroll(best), true, best.Turns, best.Trays);
         }
 
-        static string Key(Node n) =>
-            $"{(int)n.Orientation}|{string.Join(',', n.Open)}|{new string([.. n.Done.Select(d => d ? '1' : '0')])}";
+        /// <summary>A good order at once: the <see cref="Breadth"/> most promising of each length are followed.</summary>
+        Node Broad(Node start)
+        {
+            List<Node> level = [start];
+            while (!Done(level[0]))
+            {
+                cancel.ThrowIfCancellationRequested();
+                level =
+                [
+                    .. level
+                        .SelectMany(n => Done(n) ? [n] : Next(n))
+                        .OrderBy(n => n.Least.Turns)
+                        .ThenBy(n => n.Least.Trays)
+                        .DistinctBy(n => n.Hashed)
+                        .Take(Breadth),
+                ];
+                if (level.Find(n => Done(n) && n.Least == level[0].Least) is { } through)
+                {
+                    return through;
+                }
+            }
+            return level[0];
+        }
+
+        static bool Greater((int Turns, int Trays) a, (int Turns, int Trays) b) => a.CompareTo(b) > 0;
+
+        bool Done(Node n) => Each(Open(n.Done)).All(_ => false);
+
+        List<Node> Next(Node node)
+        {
+            var next = new List<Node>();
+            var tried = new HashSet<(Orientation, int)>();
+            foreach (var i in Each(Open(node.Done)))
+            {
+                // Pieces that want the same lie and the same trays lead to the same place.
+                if (Available(node.Done, i) && tried.Add((p[i].Orientation, traySet[i])))
+                {
+                    next.Add(Step(node, i));
+                }
+            }
+            return next;
+        }
+
+        Node Step(Node node, int i)
+        {
+            var own = (int)p[i].Orientation;
+            var done = (ulong[])node.Done.Clone();
+            done[i >> 6] |= 1UL << (i & 63);
+            return Close(
+                done,
+                own == 0 ? node.Lies : own,
+                traySet[i] == 0 ? node.Open : traySet[i],
+                node,
+                [i],
+                node.Turns + (own != 0 && node.Lies != 0 && own != node.Lies ? 1 : 0),
+                node.Trays + Count(traySets[traySet[i]] & ~traySets[node.Open])
+            );
+        }
+
+        /// <summary>Puts on everything that costs nothing now. A narrower set of open trays is no better, so only a piece of exactly these trays, or of none, is free.</summary>
+        Node Close(ulong[] done, int lies, int open, Node? from, List<int> added, int turns, int trayCount)
+        {
+            if (!free.TryGetValue(((Orientation)lies, open), out var costsNothing))
+            {
+                costsNothing = Bits(
+                    Enumerable
+                        .Range(0, p.Length)
+                        .Where(i =>
+                            ((int)p[i].Orientation is 0 || (int)p[i].Orientation == lies) && (traySet[i] == 0 || traySet[i] == open)
+                        )
+                );
+                free[((Orientation)lies, open)] = costsNothing;
+            }
+            bool more;
+            do
+            {
+                more = false;
+                var now = Open(done);
+                for (var w = 0; w < words; w++)
+                {
+                    now[w] &= costsNothing[w];
+                }
+                foreach (var i in Each(now))
+                {
+                    if (Available(done, i))
+                    {
+                        done[i >> 6] |= 1UL << (i & 63);
+                        added.Add(i);
+                        more = true;
+                        break;
+                    }
+                }
+            } while (more);
+            return new(done, lies, open, from, added, turns, trayCount) { Least = Least(done, lies, open, turns, trayCount) };
+        }
+
+        /// <summary>What no order from here can go below: each lie that is wanted has to be turned to, each tray to be opened, and a chain of pieces turns and opens as it must.</summary>
+        (int Turns, int Trays) Least(ulong[] done, int lies, int open, int turns, int trayCount)
+        {
+            var (wanted, needed) = (0U, UInt128.Zero);
+            var (chainTurns, chainTrays) = (0, 0);
+            for (var w = 0; w < words; w++)
+            {
+                var last = w == words - 1 && (p.Length & 63) != 0 ? (1UL << (p.Length & 63)) - 1 : ulong.MaxValue;
+                for (var x = ~done[w] & last; x != 0; x &= x - 1)
+                {
+                    var i = (w << 6) + BitOperations.TrailingZeroCount(x);
+                    wanted |= 1U << (int)p[i].Orientation;
+                    needed |= traySets[traySet[i]];
+                    chainTurns = Math.Max(chainTurns, turnsOn[i][lies]);
+                    chainTrays = Math.Max(chainTrays, traysOn[i][open]);
+                }
+            }
+            wanted &= ~1U;
+            var apart = BitOperations.PopCount(wanted) - (lies == 0 && wanted != 0 || (wanted & (1U << lies)) != 0 ? 1 : 0);
+            return (turns + Math.Max(apart, chainTurns), trayCount + Math.Max(Count(needed & ~traySets[open]), chainTrays));
+        }
 
         static List<int> Unroll(Node node)
         {
-            var all = new List<int>();
+            var parts = new List<List<int>>();
             for (var n = node; n is not null; n = n.From)
             {
-                all.InsertRange(0, n.Added);
+                parts.Add(n.Added);
             }
-            return all;
+            parts.Reverse();
+            return [.. parts.SelectMany(x => x)];
         }
 
-        List<int> Greedy(Node node)
-        {
-            while (!node.Done.All(d => d))
-            {
-                var inPhase = InPhase(node.Done);
-                node = Enumerable
-                    .Range(0, p.Length)
-                    .Where(i => Available(node.Done, i, inPhase))
-                    .Select(i => Step(node, i))
-                    .OrderBy(n => n.Turns)
-                    .ThenBy(n => n.Trays)
-                    .First();
-            }
+        int InPhase(bool[] done) => Enumerable.Range(0, p.Length).Where(i => !done[i]).Select(i => phase[i]).DefaultIfEmpty(0).Min();
 
-            return Unroll(node);
-        }
+        bool Available(bool[] done, int i, int inPhase) => !done[i] && phase[i] <= inPhase && before[i].All(b => done[b]);
 
         /// <summary>Last off, first on, as far as the record and what still waits allow.</summary>
         public List<int> Backwards()
@@ -215,117 +437,6 @@ public static partial class RebuildOrder
             }
 
             return order;
-        }
-
-        public List<RebuildStep> Describe(List<int> order)
-        {
-            var steps = new List<RebuildStep>();
-            var lies = Orientation.NotKnown;
-            string[] open = [];
-            // Tests of what is on already come first: nothing may cover it before.
-            foreach (var x in p.Where(x => x.BackIn && !x.StaysOut && x.TestBeforeCovered.Length > 0 && !x.Tested))
-            {
-                steps.Add(Test(x));
-            }
-            for (var n = 0; n < order.Count; n++)
-            {
-                var x = p[order[n]];
-                var (turn, trayChanges) = Cost(lies, open, x.Orientation, trays[order[n]]);
-                var opens = trays[order[n]].Where(t => !open.Contains(t)).ToList();
-                steps.Add(
-                    new(
-                        x.Id,
-                        x.Number,
-                        RebuildAct.PutBack,
-                        x.ExchangedFor.Length > 0 ? $"Put in the {Words.Lower(x.ExchangedFor)}" : $"Put back the {Words.Lower(x.Title)}",
-                        Why(order, n, turn > 0, trayChanges > 0, lies),
-                        x.Orientation,
-                        turn > 0,
-                        opens,
-                        phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null
-                    )
-                );
-                if (x.Orientation != Orientation.NotKnown)
-                {
-                    lies = x.Orientation;
-                }
-                if (trays[order[n]].Length > 0)
-                {
-                    open = trays[order[n]];
-                }
-                if (x.TestBeforeCovered.Length > 0 && !x.Tested)
-                {
-                    steps.Add(Test(x));
-                }
-            }
-
-            return steps;
-        }
-
-        RebuildStep Test(RebuildPiece x)
-        {
-            var covers = coveredBy[Array.IndexOf(p, x)].Select(c => Words.Lower(p[c].Title)).ToList();
-            return new(
-                x.Id,
-                x.Number,
-                RebuildAct.Test,
-                x.TestBeforeCovered,
-                [
-                    covers.Count > 0
-                        ? $"Now, before {Words.And(covers)} {(covers.Count == 1 ? "covers" : "cover")} it."
-                        : "As soon as it can be: a fault found now costs no taking apart.",
-                ],
-                Orientation.NotKnown,
-                false,
-                [],
-                null
-            );
-        }
-
-        List<string> Why(List<int> order, int n, bool turn, bool tray, Orientation lies)
-        {
-            var i = order[n];
-            var why = new List<string>();
-            var behindIt = before[i].Where(b => !p[b].StaysOut).Select(b => Words.Lower(p[b].Title)).ToList();
-            if (behindIt.Count > 0)
-            {
-                why.Add($"After {Words.And(behindIt)}, which {(behindIt.Count == 1 ? "sits" : "sit")} behind it.");
-            }
-            if (coveredBy[i].Length > 0)
-            {
-                why.Add(
-                    $"Before {Words.And([.. coveredBy[i].Select(c => Words.Lower(p[c].Title))])}, which {(coveredBy[i].Length == 1 ? "goes" : "go")} over it."
-                );
-            }
-            if (p[i].StaysOut is false && p[i].ExchangedFor.Length > 0)
-            {
-                why.Add($"In place of {Words.Lower(p[i].Title)}: its holes and lead may differ.");
-            }
-            if (phase[i] > 0)
-            {
-                why.Add(
-                    p[i].WaitsFor.Length > 0
-                        ? $"Late, because it waits: {p[i].WaitsFor}."
-                        : "Late, because what sits behind it still waits."
-                );
-            }
-            if (turn)
-            {
-                why.Add("The machine is turned here because nothing more can be done as it lies.");
-            }
-            else if (!tray && n > 0 && lies != Orientation.NotKnown && p[i].Orientation == lies)
-            {
-                why.Add("Here, because the machine lies right for it and no other tray is needed.");
-            }
-            if (why.Count == 0)
-            {
-                why.Add(
-                    n == 0
-                        ? "First, because it was the last to come off and nothing has to go before it."
-                        : "Nothing asks for another place, so it goes on in the strip-down's order, backwards."
-                );
-            }
-            return why;
         }
     }
 }

@@ -160,10 +160,55 @@ public static class Reconcile
             );
     }
 
+    /// <summary>Lines at once. A default: fifty times the largest strip-down seen.</summary>
+    public const int MostFasteners = 20_000;
+
+    /// <summary>Places of spares at once. A default.</summary>
+    public const int MostSpares = 5_000;
+
+    /// <summary>Spares laid out by thread and head, so that each size is looked for once.</summary>
+    sealed class Fitting(IReadOnlyList<SpareFastener> spares)
+    {
+        readonly ILookup<string, SpareFastener> byThread = spares.Where(s => s.Quantity > 0).ToLookup(s => Key(s.Thread));
+        readonly Dictionary<(string, string, double), IReadOnlyList<SpareFastener>> known = [];
+
+        static string Key(string s) => Bare(s).ToUpperInvariant();
+
+        /// <summary>The fullest place first.</summary>
+        public IReadOnlyList<SpareFastener> For(FastenerFact f)
+        {
+            if (f.LengthMillimetres is not { } length)
+            {
+                return [];
+            }
+            var key = (Key(f.Thread), Key(f.Head), length);
+            if (!known.TryGetValue(key, out var fits))
+            {
+                known[key] = fits = [
+                    .. byThread[key.Item1]
+                        .Where(s =>
+                            (f.Head.Length == 0 || Key(s.Head) == key.Item2)
+                            && Math.Abs(s.LengthMillimetres - length) <= LengthToleranceMillimetres
+                        )
+                        .OrderByDescending(s => s.Quantity),
+                ];
+            }
+            return fits;
+        }
+    }
+
     /// <exception cref="InvalidInputException">More went back than there are holes, or a count below nothing.</exception>
     public static ReconcileResult Of(IReadOnlyList<FastenerFact> fasteners, IReadOnlyList<SpareFastener>? spares = null)
     {
-        var rows = fasteners.Select((f, i) => Row(f, i, spares ?? [])).ToList();
+        if (fasteners.Count > MostFasteners || spares?.Count > MostSpares)
+        {
+            throw new InvalidInputException(
+                fasteners.Count > MostFasteners ? "fasteners" : "spares",
+                $"At most {MostFasteners} fasteners and {MostSpares} spares."
+            );
+        }
+        var fitting = new Fitting(spares ?? []);
+        var rows = fasteners.Select((f, i) => Row(f, i, fitting)).ToList();
         const string question = "Is every fastener accounted for?";
         int outs = rows.Sum(r => r.Out),
             ins = rows.Sum(r => r.In),
@@ -213,7 +258,7 @@ public static class Reconcile
         return new(verdict, rows, outs, ins, trays, left, missing, wrong);
     }
 
-    static FastenerRow Row(FastenerFact f, int index, IReadOnlyList<SpareFastener> spares)
+    static FastenerRow Row(FastenerFact f, int index, Fitting spares)
     {
         if (f.Count < 0 || f.MissingBefore < 0 || f.Returns.Any(r => r.Count < 1))
         {
@@ -240,16 +285,7 @@ public static class Reconcile
         var left = f.Count - own;
         // A spare fills a hole; of the ones that came out, those not back are left over.
         var empty = Math.Max(0, f.Count + f.MissingBefore - all - left);
-        var fits = spares
-            .Where(s =>
-                s.Quantity > 0
-                && Same(s.Thread, f.Thread)
-                && (f.Head.Length == 0 || Same(s.Head, f.Head))
-                && f.LengthMillimetres is { } l
-                && Math.Abs(s.LengthMillimetres - l) <= LengthToleranceMillimetres
-            )
-            .OrderByDescending(s => s.Quantity)
-            .ToList();
+        var fits = spares.For(f);
         var stand =
             refused is not null ? FastenerStand.Wrong
             : left > 0 && !f.StepBack ? FastenerStand.InTray

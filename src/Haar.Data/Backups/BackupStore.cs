@@ -13,7 +13,7 @@ public sealed class BackupException(string message, Exception? inner = null) : E
 public sealed record BackupInfo(string Name, long Bytes, DateTimeOffset At, string Why);
 
 /// <summary>Whole backups of the data folder: one ZIP with <c>haar.db</c> and <c>photos/</c>, taken through SQLite's own backup interface while work goes on.</summary>
-public sealed class BackupStore(DataFolder folder, TimeProvider time)
+public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
 {
     /// <summary>Daily ones beyond this many are thrown away, oldest first; those taken by hand stay.</summary>
     public const int DailyKept = 14;
@@ -35,27 +35,48 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
     /// <param name="why">One lower-case word.</param>
     public BackupInfo Take(string why)
     {
-        var name = $"haar-{time.GetUtcNow().UtcDateTime.ToString("yyyyMMdd-HHmmssfff", CultureInfo.InvariantCulture)}-{why}.zip";
+        string NameAt(DateTimeOffset at) => $"haar-{at.UtcDateTime.ToString("yyyyMMdd-HHmmssfff", CultureInfo.InvariantCulture)}-{why}.zip";
+        var at = time.GetUtcNow();
+        while (File.Exists(Path.Combine(folder.Backups, NameAt(at))))
+        {
+            at = at.AddMilliseconds(1);
+        }
+        var name = NameAt(at);
         var target = Path.Combine(folder.Backups, name);
         var copy = target + ".db.part";
         var part = target + ".part";
         try
         {
-            CopyDatabase(folder.Database, copy);
-            using (var zip = ZipFile.Open(part, ZipArchiveMode.Create))
+            if (DatabaseCheck.Of(folder.Database) != DatabaseState.Sound)
             {
+                throw new BackupException(
+                    List() is [var newest, ..]
+                        ? $"The database is damaged, so no backup of it was taken; the good ones are kept. The newest is {newest.Name}: ./haar restore {newest.Name}"
+                        : "The database is damaged, so no backup of it was taken."
+                );
+            }
+            CopyDatabase(folder.Database, copy);
+            using (var file = new FileStream(part, FileMode.CreateNew))
+            {
+                using var zip = new ZipArchive(file, ZipArchiveMode.Create, true);
                 zip.CreateEntryFromFile(copy, "haar.db", CompressionLevel.Fastest);
                 foreach (
-                    var photo in Directory.EnumerateFiles(folder.Photos, "*.jpg", SearchOption.AllDirectories).Order(StringComparer.Ordinal)
+                    var photo in Directory
+                        .EnumerateFiles(folder.Photos, "*.jpg", SearchOption.AllDirectories)
+                        .Where(p => Path.GetFileName(p).Length == 68)
+                        .Order(StringComparer.Ordinal)
                 )
                 {
                     zip.CreateEntryFromFile(photo, $"photos/{Path.GetFileName(photo)}", CompressionLevel.NoCompression);
                 }
+                zip.Dispose();
+                file.Flush(true);
             }
 
             File.Move(part, target);
+            DurableFile.FlushFolder(folder.Backups);
         }
-        catch (IOException e)
+        catch (Exception e) when (e is IOException || e is SqliteException { SqliteErrorCode: 13 or 10 })
         {
             throw new BackupException(
                 "The backup could not be written: the disk is full or not writable. The workshop itself is untouched.",
@@ -85,59 +106,6 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
         }
     }
 
-    /// <summary>Puts a backup in the place of the present workshop, after taking one of the present. Nothing is changed unless the backup is whole.</summary>
-    /// <param name="file">A name from <see cref="List"/>, or a path to a ZIP.</param>
-    public BackupInfo Restore(string file)
-    {
-        var path = Path.GetFileName(file) == file ? Path.Combine(folder.Backups, file) : Path.GetFullPath(file);
-        if (!File.Exists(path))
-        {
-            throw new BackupException($"There is no backup “{Path.GetFileName(file)}”. Nothing was changed.");
-        }
-        var scratch = Path.Combine(folder.Backups, $"restore-{Guid.NewGuid():N}");
-        try
-        {
-            Directory.CreateDirectory(scratch);
-            var database = Path.Combine(scratch, "haar.db");
-            using (var zip = Open(path))
-            {
-                (
-                    zip.GetEntry("haar.db")
-                    ?? throw new BackupException("That file is no backup of Haar: it holds no haar.db. Nothing was changed.")
-                ).ExtractToFile(database);
-                CheckWhole(database);
-                var before = File.Exists(folder.Database) ? Take("restore") : null;
-                foreach (
-                    var entry in zip.Entries.Where(e => e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.Length > 66)
-                )
-                {
-                    var to = Path.Combine(folder.Photos, entry.Name[..2], Path.GetFileName(entry.Name));
-                    Directory.CreateDirectory(Path.GetDirectoryName(to)!);
-                    if (!File.Exists(to))
-                    {
-                        entry.ExtractToFile(to);
-                    }
-                }
-
-                CopyDatabase(database, folder.Database);
-                using var db = folder.Open();
-                db.Database.Migrate();
-                return before ?? List()[0];
-            }
-        }
-        catch (InvalidDataException e)
-        {
-            throw new BackupException("The backup is cut off or damaged. Nothing was changed.", e);
-        }
-        finally
-        {
-            if (Directory.Exists(scratch))
-            {
-                Directory.Delete(scratch, true);
-            }
-        }
-    }
-
     static ZipArchive Open(string path)
     {
         try
@@ -147,43 +115,6 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
         catch (InvalidDataException e)
         {
             throw new BackupException("The backup is cut off or damaged. Nothing was changed.", e);
-        }
-    }
-
-    static void CheckWhole(string database)
-    {
-        try
-        {
-            using var c = new SqliteConnection(
-                new SqliteConnectionStringBuilder
-                {
-                    DataSource = database,
-                    Mode = SqliteOpenMode.ReadOnly,
-                    Pooling = false,
-                }.ToString()
-            );
-            c.Open();
-            using var check = c.CreateCommand();
-            check.CommandText = "PRAGMA integrity_check";
-            if (check.ExecuteScalar() as string != "ok")
-            {
-                throw new BackupException("The database in that backup is damaged. Nothing was changed.");
-            }
-            check.CommandText = "SELECT count(*) FROM sqlite_master WHERE name = 'Machines'";
-            if (Convert.ToInt64(check.ExecuteScalar(), CultureInfo.InvariantCulture) == 0)
-            {
-                throw new BackupException("The database in that backup is not Haar's. Nothing was changed.");
-            }
-            using var db = new HaarDb(new DbContextOptionsBuilder<HaarDb>().UseSqlite(c).Options);
-            var known = db.Database.GetMigrations().ToHashSet();
-            if (db.Database.GetAppliedMigrations().Any(m => !known.Contains(m)))
-            {
-                throw new BackupException("That backup was made by a newer Haar: start that one to use it. Nothing was changed.");
-            }
-        }
-        catch (SqliteException e)
-        {
-            throw new BackupException("The database in that backup is damaged. Nothing was changed.", e);
         }
     }
 
@@ -201,6 +132,18 @@ public sealed class BackupStore(DataFolder folder, TimeProvider time)
         );
         source.Open();
         target.Open();
-        source.BackupDatabase(target);
+        for (var tries = 0; ; tries++)
+        {
+            try
+            {
+                source.BackupDatabase(target);
+                return;
+            }
+            catch (SqliteException e) when (e.SqliteErrorCode is 5 or 6 && tries < 200)
+            {
+                // Somebody writes: their turn first.
+                Thread.Sleep(50);
+            }
+        }
     }
 }

@@ -53,11 +53,14 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         Laptop();
         Editor();
         LotOfSix();
+        // All of it or nothing: a start that is killed here begins again.
+        await using var transaction = await db.Database.BeginTransactionAsync(cancel);
         await db.SaveChangesAsync(cancel);
         foreach (var id in await db.Machines.Select(m => m.Id).ToListAsync(cancel))
         {
             await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
         }
+        await transaction.CommitAsync(cancel);
         return true;
     }
 

@@ -16,9 +16,6 @@ public sealed class ImportException(string message) : Exception(message);
 /// <summary>Writes and reads machine documents: JSON alone, or a ZIP of the JSON and its photos.</summary>
 public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOfWork work)
 {
-    /// <summary>A ZIP may unpack to at most this much, whatever its header says.</summary>
-    public const long MostUnpacked = 500_000_000;
-
     public async Task<byte[]?> ExportJsonAsync(Guid id, CancellationToken cancel = default) =>
         await DocumentAsync(id, cancel) is { } document
             ? Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n")
@@ -52,28 +49,74 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
         return stream.ToArray();
     }
 
-    /// <summary>Takes a machine in from a document.</summary>
+    /// <summary>Takes a machine in from a document: all of it, or nothing.</summary>
+    /// <param name="from">JSON, or a ZIP; has to be one in which one can go back.</param>
     /// <returns>Its id, and how many of its photos came along.</returns>
     /// <exception cref="ImportException">Cut off, from a newer version, not a machine, or already here.</exception>
-    public async Task<(Guid Id, int Photos, int PhotosMissing)> ImportAsync(byte[] bytes, CancellationToken cancel = default)
+    public async Task<(Guid Id, int Photos, int PhotosMissing)> ImportAsync(Stream from, CancellationToken cancel = default)
     {
-        var zipped = bytes is [0x50, 0x4B, ..];
-        var pictures = new Dictionary<string, byte[]>();
-        var json = zipped ? Unzip(bytes, pictures) : bytes;
-        var d = Read(json);
+        using var zip = ImportedZip.IsZip(from) ? new ImportedZip(from) : null;
+        var d = Read(zip is null ? ImportedZip.Text(from) : zip.Document());
         if (await db.Machines.AnyAsync(m => m.Id == d.Machine.Id, cancel))
         {
             throw new ImportException($"“{d.Machine.Name}” is in this workshop already. Nothing was changed.");
         }
 
-        foreach (var photo in d.Photos)
+        var added = new List<string>();
+        try
         {
-            if (pictures.TryGetValue(photo.Hash, out var picture))
+            return await TakeAsync(zip is null ? d : d with { Photos = await PhotosAsync(d, zip, added, cancel) }, cancel);
+        }
+        catch
+        {
+            foreach (var hash in added)
             {
-                photos.AddStored(photo.Hash, picture);
+                photos.Remove(hash);
+            }
+            throw;
+        }
+    }
+
+    /// <summary>Stores the photos that the document names, one after another. Nothing else of the ZIP is unpacked.</summary>
+    /// <returns>The document's photos, by the names under which they are kept here.</returns>
+    async Task<List<Core.Photos.Photo>> PhotosAsync(MachineDocument d, ImportedZip zip, List<string> added, CancellationToken cancel)
+    {
+        var kept = new Dictionary<string, StoredPhoto>();
+        foreach (var hash in d.Photos.Select(p => p.Hash).Distinct())
+        {
+            if (zip.Photo(hash) is not { } bytes)
+            {
+                continue;
+            }
+            var before = File.Exists(photos.PathOf(hash, PhotoSize.Full));
+            var stored = await photos.AddForeignAsync(hash, bytes, cancel);
+            kept[hash] = stored;
+            if (!before && !await db.Photos.AnyAsync(p => p.Hash == stored.Hash, cancel))
+            {
+                added.Add(stored.Hash);
             }
         }
+        return
+        [
+            .. d.Photos.Select(p =>
+                kept.TryGetValue(p.Hash, out var s) && s.Hash != p.Hash
+                    ? new Core.Photos.Photo
+                    {
+                        Id = p.Id,
+                        MachineId = p.MachineId,
+                        Hash = s.Hash,
+                        Width = s.Width,
+                        Height = s.Height,
+                        Caption = p.Caption,
+                        At = p.At,
+                    }
+                    : p
+            ),
+        ];
+    }
 
+    async Task<(Guid Id, int Photos, int PhotosMissing)> TakeAsync(MachineDocument d, CancellationToken cancel)
+    {
         var have = await db.Drawer.Select(p => p.Id).ToListAsync(cancel);
         db.AddRange(d.Machine);
         db.AddRange(d.Findings);
@@ -119,9 +162,15 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
         try
         {
             await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+            work.Pass();
             await db.SaveChangesAsync(cancel);
             await MachineStatusKeeper.RefreshAsync(db, d.Machine.Id, work.Now, cancel);
             await transaction.CommitAsync(cancel);
+        }
+        catch (InvalidOperationException e)
+            when (e is not ObjectDisposedException && e.Message.Contains("tracked", StringComparison.Ordinal))
+        {
+            throw new ImportException("Two rows in the document have one id. Nothing was changed.");
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
@@ -138,21 +187,15 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
     {
         try
         {
-            using var head = JsonDocument.Parse(json);
-            if (
-                head.RootElement.ValueKind != JsonValueKind.Object
-                || !head.RootElement.TryGetProperty("format", out var format)
-                || format.GetString() != "haar-machine"
-            )
+            var (format, version) = Head(json);
+            if (format != "haar-machine")
             {
                 throw new ImportException("That is not a machine's document: its “format” is not “haar-machine”. Nothing was changed.");
             }
-
-            if (!head.RootElement.TryGetProperty("version", out var version) || !version.TryGetInt32(out var number) || number < 1)
+            if (version is not { } number || number < 1)
             {
                 throw new ImportException("The document does not say which version it is. Nothing was changed.");
             }
-
             if (number > MachineDocument.CurrentVersion)
             {
                 throw new ImportException(
@@ -161,62 +204,53 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
             }
 
             var d =
-                number < MachineDocument.CurrentVersion
-                    ? Upgrade.From(json, number)
-                    : head.RootElement.Deserialize<MachineDocument>(HaarJson.Readable)!;
+                (
+                    number < MachineDocument.CurrentVersion
+                        ? Upgrade.From(json, number)
+                        : JsonSerializer.Deserialize<MachineDocument>(json, HaarJson.Readable)
+                ) ?? throw new ImportException("The document is empty. Nothing was changed.");
+            SoundInput.Check(d);
             Check(d);
             return d;
         }
-        catch (JsonException e)
+        catch (InvalidInputException e)
         {
+            throw new ImportException($"{e.Field}: {e.Message} Nothing was changed.");
+        }
+        catch (Exception e) when (e is JsonException or InvalidOperationException)
+        {
+            var where = e as JsonException;
             throw new ImportException(
-                $"The document is cut off or damaged{(e.LineNumber is { } line ? $" at line {line + 1}" : "")}{(string.IsNullOrEmpty(e.Path) ? "" : $" ({e.Path})")}. Nothing was changed."
+                $"The document is cut off or damaged{(where?.LineNumber is { } line ? $" at line {line + 1}" : "")}{(string.IsNullOrEmpty(where?.Path) ? "" : $" ({where.Path})")}. Nothing was changed."
             );
         }
     }
 
-    static byte[] Unzip(byte[] bytes, Dictionary<string, byte[]> pictures)
+    /// <summary>What a document says of itself at its outermost level, whatever else it holds.</summary>
+    static (string? Format, int? Version) Head(byte[] json)
     {
-        try
+        var reader = new Utf8JsonReader(json);
+        string? format = null;
+        int? version = null;
+        if (!reader.Read() || reader.TokenType != JsonTokenType.StartObject)
         {
-            using var zip = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read);
-            if (zip.Entries.Sum(e => e.Length) > MostUnpacked)
-            {
-                throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed.");
-            }
-            byte[] Take(ZipArchiveEntry e)
-            {
-                using var s = e.Open();
-                using var m = new MemoryStream();
-                var buffer = new byte[81920];
-                int n;
-                while ((n = s.Read(buffer)) > 0)
-                {
-                    m.Write(buffer, 0, n);
-                    if (m.Length > MostUnpacked)
-                    {
-                        throw new ImportException("The file unpacks to more than Haar takes. Nothing was changed.");
-                    }
-                }
-
-                return m.ToArray();
-            }
-
-            foreach (
-                var e in zip.Entries.Where(e =>
-                    e.FullName.StartsWith("photos/", StringComparison.Ordinal) && e.Name.EndsWith(".jpg", StringComparison.Ordinal)
-                )
-            )
-            {
-                pictures[Path.GetFileNameWithoutExtension(e.Name)] = Take(e);
-            }
-
-            return Take(zip.GetEntry("machine.json") ?? throw new ImportException("The ZIP holds no machine.json. Nothing was changed."));
+            return default;
         }
-        catch (InvalidDataException)
+        while (reader.Read() && reader.TokenType == JsonTokenType.PropertyName)
         {
-            throw new ImportException("The file is cut off or damaged. Nothing was changed.");
+            var name = reader.GetString();
+            reader.Read();
+            if (name == "format" && reader.TokenType == JsonTokenType.String)
+            {
+                format = reader.GetString();
+            }
+            else if (name == "version" && reader.TokenType == JsonTokenType.Number && reader.TryGetInt32(out var number))
+            {
+                version = number;
+            }
+            reader.Skip();
         }
+        return (format, version);
     }
 
     async Task<MachineDocument?> DocumentAsync(Guid id, CancellationToken cancel)

@@ -23,8 +23,9 @@ public sealed class UndoException(string message) : Exception(message);
 /// Where every act is done: one transaction that writes the change, its entry in the log with what is needed to undo it, and
 /// the standing of every machine that it touches.
 /// </summary>
-public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live)
+public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live, Backups.RestoreGate? gate = null)
 {
+    readonly int generation = gate?.Generation ?? 0;
     static long lastId;
 
     public DateTimeOffset Now => time.GetUtcNow();
@@ -55,6 +56,9 @@ public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live)
             throw new StaleException(row);
         }
     }
+
+    /// <summary>Throws when a backup was put back since this began.</summary>
+    public void Pass() => gate?.Pass(generation);
 
     /// <summary>Saves everything tracked as one act.</summary>
     /// <param name="machineId">The machine whose log it belongs to; null for the workshop's.</param>
@@ -111,6 +115,7 @@ public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live)
             Changes = JsonSerializer.Serialize(changes, HaarJson.Compact),
         };
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+        Pass();
         if (
             machineId is null
             || db.ChangeTracker.Entries<Core.Intake.Machine>().All(e => e.State != EntityState.Deleted || e.Entity.Id != machineId)

@@ -254,11 +254,13 @@ namespace Haar.Data.Migrations
                     b.Property<DateOnly?>("InspectOn")
                         .HasColumnType("TEXT");
 
-                    b.Property<Guid?>("JobId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Looks")
+                    b.Property<string>("Inspections")
                         .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Looks")
+                        .HasJsonPropertyName("looks");
+
+                    b.Property<Guid?>("JobId")
                         .HasColumnType("TEXT");
 
                     b.Property<Guid>("MachineId")
@@ -489,16 +491,20 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("RecapSchool")
+                    b.Property<string>("RecapPolicy")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("RecapSchool")
+                        .HasJsonPropertyName("recapSchool");
 
                     b.Property<long?>("RemovedAt")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("RestorationSchool")
+                    b.Property<string>("RestorationPolicy")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("RestorationSchool")
+                        .HasJsonPropertyName("restorationSchool");
 
                     b.Property<long?>("SurveyedAt")
                         .HasColumnType("INTEGER");
@@ -522,40 +528,6 @@ namespace Haar.Data.Migrations
                     b.HasIndex("Name");
 
                     b.ToTable("Machines");
-                });
-
-            modelBuilder.Entity("Haar.Core.Intake.Photo", b =>
-                {
-                    b.Property<Guid>("Id")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Caption")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Hash")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Height")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<Guid>("MachineId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Width")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Hash");
-
-                    b.HasIndex("MachineId");
-
-                    b.ToTable("Photos");
                 });
 
             modelBuilder.Entity("Haar.Core.Meters.Reading", b =>
@@ -587,9 +559,6 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<bool>("Struck")
-                        .HasColumnType("INTEGER");
-
                     b.Property<Guid>("SubjectId")
                         .HasColumnType("TEXT");
 
@@ -599,6 +568,11 @@ namespace Haar.Data.Migrations
 
                     b.Property<double>("Value")
                         .HasColumnType("REAL");
+
+                    b.Property<bool>("Voided")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("Struck")
+                        .HasJsonPropertyName("struck");
 
                     b.HasKey("Id");
 
@@ -661,6 +635,12 @@ namespace Haar.Data.Migrations
                     b.Property<double>("Postage")
                         .HasColumnType("REAL");
 
+                    b.Property<string>("Proposal")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("SendingSince")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("State")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -687,6 +667,9 @@ namespace Haar.Data.Migrations
                     b.HasKey("Id");
 
                     b.HasIndex("State");
+
+                    b.HasIndex("Proposal", "SupplierId")
+                        .IsUnique();
 
                     b.ToTable("Orders");
                 });
@@ -809,6 +792,40 @@ namespace Haar.Data.Migrations
                     b.ToTable("Suppliers");
                 });
 
+            modelBuilder.Entity("Haar.Core.Photos.Photo", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Caption")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Hash");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Photos");
+                });
+
             modelBuilder.Entity("Haar.Core.Planning.Job", b =>
                 {
                     b.Property<Guid>("Id")
@@ -903,7 +920,44 @@ namespace Haar.Data.Migrations
                     b.ToTable("Closings");
                 });
 
-            modelBuilder.Entity("Haar.Core.Planning.Workshop", b =>
+            modelBuilder.Entity("Haar.Core.Proving.Proof", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Better")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Resolution")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Unit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Proofs");
+                });
+
+            modelBuilder.Entity("Haar.Core.Settings.Workshop", b =>
                 {
                     b.Property<int>("Id")
                         .HasColumnType("INTEGER");
@@ -942,43 +996,6 @@ namespace Haar.Data.Migrations
                     b.ToTable("Workshops");
                 });
 
-            modelBuilder.Entity("Haar.Core.Proving.Proof", b =>
-                {
-                    b.Property<Guid>("Id")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Better")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<Guid>("MachineId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<double>("Resolution")
-                        .HasColumnType("REAL");
-
-                    b.Property<string>("Unit")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Version")
-                        .IsConcurrencyToken()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("What")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("MachineId");
-
-                    b.ToTable("Proofs");
-                });
-
             modelBuilder.Entity("Haar.Core.Stripdown.StripConnector", b =>
                 {
                     b.Property<Guid>("Id")
@@ -1002,6 +1019,12 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Polarity")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("WayRound")
+                        .HasJsonPropertyName("wayRound");
+
                     b.Property<string>("Route")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -1012,10 +1035,6 @@ namespace Haar.Data.Migrations
                     b.Property<int>("Version")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
-
-                    b.Property<string>("WayRound")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 
@@ -1117,10 +1136,6 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Lies")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 
@@ -1135,8 +1150,20 @@ namespace Haar.Data.Migrations
                     b.Property<int>("Number")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Orientation")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Lies")
+                        .HasJsonPropertyName("lies");
+
                     b.Property<Guid?>("PhotoId")
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Polarity")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("WayRound")
+                        .HasJsonPropertyName("wayRound");
 
                     b.Property<long?>("SecondLookAt")
                         .HasColumnType("INTEGER");
@@ -1162,10 +1189,6 @@ namespace Haar.Data.Migrations
                     b.Property<int>("Version")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
-
-                    b.Property<string>("WayRound")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 
@@ -1281,12 +1304,14 @@ namespace Haar.Data.Migrations
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 
-                    b.Property<bool>("Struck")
-                        .HasColumnType("INTEGER");
-
                     b.Property<string>("Text")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Voided")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("Struck")
+                        .HasJsonPropertyName("struck");
 
                     b.HasKey("Id");
 
@@ -1490,7 +1515,7 @@ namespace Haar.Data.Migrations
                     b.ToTable("Packs");
                 });
 
-            modelBuilder.Entity("Haar.Data.Standings.StandingRow", b =>
+            modelBuilder.Entity("Haar.Data.Planning.MachineStatusRow", b =>
                 {
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
@@ -1530,9 +1555,11 @@ namespace Haar.Data.Migrations
                     b.Property<long?>("StaleAt")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Standing")
+                    b.Property<string>("Status")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Standing")
+                        .HasJsonPropertyName("standing");
 
                     b.Property<bool>("Stopped")
                         .HasColumnType("INTEGER");
@@ -1554,7 +1581,7 @@ namespace Haar.Data.Migrations
                     b.HasIndex("Removed", "HandedOver", "HasNext", "Danger", "WantedBy", "NextStage", "Since")
                         .IsDescending(false, false, true, true, true, false, false);
 
-                    b.ToTable("Standings");
+                    b.ToTable("Standings", (string)null);
                 });
 
             modelBuilder.Entity("Haar.Core.Batteries.MachineCell", b =>
@@ -1656,7 +1683,7 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Haar.Core.Intake.Photo", b =>
+            modelBuilder.Entity("Haar.Core.Meters.Reading", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
@@ -1665,7 +1692,7 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Haar.Core.Meters.Reading", b =>
+            modelBuilder.Entity("Haar.Core.Photos.Photo", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
@@ -1807,11 +1834,11 @@ namespace Haar.Data.Migrations
                         .OnDelete(DeleteBehavior.Cascade);
                 });
 
-            modelBuilder.Entity("Haar.Data.Standings.StandingRow", b =>
+            modelBuilder.Entity("Haar.Data.Planning.MachineStatusRow", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithOne()
-                        .HasForeignKey("Haar.Data.Standings.StandingRow", "MachineId")
+                        .HasForeignKey("Haar.Data.Planning.MachineStatusRow", "MachineId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

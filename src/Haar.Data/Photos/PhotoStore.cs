@@ -46,6 +46,33 @@ public sealed class PhotoStore(DataFolder folder)
             )
             : throw new BadPhotoException("That is not the name of a photo.");
 
+    /// <summary>Photos are unpacked one at a time: what each takes of memory is then the most that all take.</summary>
+    static readonly SemaphoreSlim Turn = new(1);
+
+    /// <summary>As <see cref="Add"/>, when its turn has come.</summary>
+    public Task<StoredPhoto> AddAsync(byte[] bytes, CancellationToken cancel) => InTurnAsync(() => Add(bytes), cancel);
+
+    /// <summary>As <see cref="AddForeign"/>, when its turn has come.</summary>
+    public Task<StoredPhoto> AddForeignAsync(string hash, byte[] bytes, CancellationToken cancel) =>
+        InTurnAsync(() => AddForeign(hash, bytes), cancel);
+
+    /// <summary>As <see cref="Straighten"/>, when its turn has come.</summary>
+    public Task<StoredPhoto> StraightenAsync(string hash, Core.Boards.StraightenPlan plan, CancellationToken cancel) =>
+        InTurnAsync(() => Straighten(hash, plan), cancel);
+
+    static async Task<StoredPhoto> InTurnAsync(Func<StoredPhoto> make, CancellationToken cancel)
+    {
+        await Turn.WaitAsync(cancel);
+        try
+        {
+            return await Task.Run(make, cancel);
+        }
+        finally
+        {
+            Turn.Release();
+        }
+    }
+
     /// <summary>Checks, turns upright, shrinks, re-encodes and stores in three sizes.</summary>
     /// <exception cref="BadPhotoException">Not a JPEG, PNG or WebP, cut off, or too large.</exception>
     public StoredPhoto Add(byte[] bytes)
@@ -58,36 +85,11 @@ public sealed class PhotoStore(DataFolder folder)
         {
             throw new BadPhotoException($"A photo is at most {MostBytes / 1_000_000} MB.");
         }
-        using var data = SKData.CreateCopy(bytes);
-        using var codec = SKCodec.Create(data);
-        if (
-            codec is null
-            || codec.EncodedFormat is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp)
-        )
+        if (new DriveInfo(folder.Root).AvailableFreeSpace < DiskSpace.ReserveBytes)
         {
-            throw new BadPhotoException("That file is not a photo: Haar takes JPEG, PNG and WebP, whatever the name says.");
+            throw new IOException("No space left on device");
         }
-
-        var info = codec.Info;
-        if (info.Width > MostSide || info.Height > MostSide || (long)info.Width * info.Height > MostPixels)
-        {
-            throw new BadPhotoException(
-                $"That picture is {info.Width} by {info.Height} pixels; the most is {MostSide} on a side. Nothing was stored."
-            );
-        }
-
-        // JPEG decodes at a fraction of its size directly, which keeps a large photo out of memory.
-        var wanted = Math.Min(1f, FullSide * 1.5f / Math.Max(info.Width, info.Height));
-        var size = codec.GetScaledDimensions(wanted);
-        using var raw = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
-        var result = codec.GetPixels(raw.Info, raw.GetPixels());
-        if (result is not SKCodecResult.Success)
-        {
-            throw new BadPhotoException("The photo is cut off or damaged: send it again. Nothing was stored.");
-        }
-
-        using var upright = Upright(raw, codec.EncodedOrigin);
-        using var full = Shrink(upright, FullSide);
+        using var full = PhotoReader.Read(bytes, FullSide);
         var jpeg = Encode(full, 86);
         var hash = Convert.ToHexStringLower(SHA256.HashData(jpeg));
         Write(PathOf(hash, PhotoSize.Full), jpeg);
@@ -128,16 +130,41 @@ public sealed class PhotoStore(DataFolder folder)
         return Add(jpeg.ToArray());
     }
 
-    /// <summary>Takes a stored JPEG as it is, when it is what its hash says; for imports.</summary>
-    public void AddStored(string hash, byte[] jpeg)
+    /// <summary>
+    /// Takes a photo from another workshop's document. One that Haar stored is taken as it is, so that it keeps its name; any other is
+    /// decoded and written anew like an upload, and gets the name of what is then stored.
+    /// </summary>
+    /// <param name="hash">What the document calls it.</param>
+    /// <param name="bytes">As they came.</param>
+    /// <exception cref="BadPhotoException">Not what its name promises, or no photo.</exception>
+    public StoredPhoto AddForeign(string hash, byte[] bytes)
     {
-        if (Convert.ToHexStringLower(SHA256.HashData(jpeg)) != hash)
+        if (Convert.ToHexStringLower(SHA256.HashData(bytes)) != hash)
         {
             throw new BadPhotoException("A photo in the file is not the one that its name promises: the file is damaged.");
         }
-        using var bitmap = SKBitmap.Decode(jpeg) ?? throw new BadPhotoException("A photo in the file cannot be read.");
-        Write(PathOf(hash, PhotoSize.Full), jpeg);
-        Smaller(hash, bitmap);
+        if (!JpegFile.IsBare(bytes))
+        {
+            return Add(bytes);
+        }
+        using var full = PhotoReader.Read(bytes, FullSide);
+        using var codec = SKCodec.Create(new MemoryStream(bytes));
+        if (Math.Max(codec.Info.Width, codec.Info.Height) > FullSide)
+        {
+            return Add(bytes);
+        }
+        Write(PathOf(hash, PhotoSize.Full), bytes);
+        Smaller(hash, full);
+        return new(hash, full.Width, full.Height);
+    }
+
+    /// <summary>Takes back what was stored for something that then failed.</summary>
+    public void Remove(string hash)
+    {
+        foreach (var size in Enum.GetValues<PhotoSize>())
+        {
+            File.Delete(PathOf(hash, size));
+        }
     }
 
     /// <summary>The file of a size; one that an older Haar did not make is made now. Null when the photo is not here.</summary>
@@ -184,18 +211,7 @@ public sealed class PhotoStore(DataFolder folder)
         {
             return;
         }
-        Directory.CreateDirectory(Path.GetDirectoryName(path)!);
-        var part = $"{path}.{Guid.NewGuid():N}.part";
-        try
-        {
-            File.WriteAllBytes(part, bytes);
-            File.Move(part, path, true);
-        }
-        catch
-        {
-            File.Delete(part);
-            throw;
-        }
+        DurableFile.Write(path, bytes);
     }
 
     static byte[] Encode(SKBitmap bitmap, int quality)
@@ -205,7 +221,7 @@ public sealed class PhotoStore(DataFolder folder)
         return encoded.ToArray();
     }
 
-    static SKBitmap Shrink(SKBitmap from, int side)
+    internal static SKBitmap Shrink(SKBitmap from, int side)
     {
         var scale = Math.Min(1f, (float)side / Math.Max(from.Width, from.Height));
         var info = new SKImageInfo(
@@ -219,31 +235,6 @@ public sealed class PhotoStore(DataFolder folder)
         canvas.Clear(SKColors.White);
         using var image = SKImage.FromBitmap(from);
         canvas.DrawImage(image, new SKRect(0, 0, info.Width, info.Height), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
-        return to;
-    }
-
-    static SKBitmap Upright(SKBitmap raw, SKEncodedOrigin origin)
-    {
-        var swap =
-            origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
-        var (w, h) = swap ? (raw.Height, raw.Width) : (raw.Width, raw.Height);
-        var to = new SKBitmap(new SKImageInfo(w, h, SKColorType.Rgba8888, SKAlphaType.Premul));
-        using var canvas = new SKCanvas(to);
-        canvas.Concat(
-            origin switch
-            {
-                SKEncodedOrigin.TopRight => new SKMatrix(-1, 0, w, 0, 1, 0, 0, 0, 1),
-                SKEncodedOrigin.BottomRight => new SKMatrix(-1, 0, w, 0, -1, h, 0, 0, 1),
-                SKEncodedOrigin.BottomLeft => new SKMatrix(1, 0, 0, 0, -1, h, 0, 0, 1),
-                SKEncodedOrigin.LeftTop => new SKMatrix(0, 1, 0, 1, 0, 0, 0, 0, 1),
-                SKEncodedOrigin.RightTop => new SKMatrix(0, -1, w, 1, 0, 0, 0, 0, 1),
-                SKEncodedOrigin.RightBottom => new SKMatrix(0, -1, w, -1, 0, h, 0, 0, 1),
-                SKEncodedOrigin.LeftBottom => new SKMatrix(0, 1, 0, -1, 0, h, 0, 0, 1),
-                _ => SKMatrix.Identity,
-            }
-        );
-        using var image = SKImage.FromBitmap(raw);
-        canvas.DrawImage(image, 0, 0, SKSamplingOptions.Default);
         return to;
     }
 }

@@ -46,6 +46,7 @@ public static class MachineStatusKeeper
                     .Orders.AsNoTracking()
                     .Where(o =>
                         o.State == Core.Parts.PartOrderState.NotSent
+                        || o.State == Core.Parts.PartOrderState.Sending
                         || o.State == Core.Parts.PartOrderState.Confirmed
                         || o.State == Core.Parts.PartOrderState.PartlyHere
                     )

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("5f68cba8-7d86-458e-969b-a1d0c79c8a79"), entityTypeCount: 33)
+            : base(skipDetectChanges: false, modelId: new Guid("eb852a69-a9f2-4821-a548-8a2554450e0c"), entityTypeCount: 33)
         {
         }
 

@@ -20,8 +20,8 @@ namespace Haar.Data.Generated
                 "Haar.Core.Parts.PartOrder",
                 typeof(PartOrder),
                 baseEntityType,
-                propertyCount: 11,
-                unnamedIndexCount: 1,
+                propertyCount: 13,
+                unnamedIndexCount: 2,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -61,6 +61,21 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(PartOrder).GetProperty("Postage", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PartOrder).GetField("<Postage>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0.0);
+
+            var proposal = runtimeEntityType.AddProperty(
+                "Proposal",
+                typeof(string),
+                propertyInfo: typeof(PartOrder).GetProperty("Proposal", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PartOrder).GetField("<Proposal>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
+            var sendingSince = runtimeEntityType.AddProperty(
+                "SendingSince",
+                typeof(DateTimeOffset?),
+                propertyInfo: typeof(PartOrder).GetProperty("SendingSince", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PartOrder).GetField("<SendingSince>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                valueConverter: new UtcTicks());
 
             var state = runtimeEntityType.AddProperty(
                 "State",
@@ -109,6 +124,10 @@ namespace Haar.Data.Generated
 
             var index = runtimeEntityType.AddIndex(
                 new[] { state });
+
+            var index0 = runtimeEntityType.AddIndex(
+                new[] { proposal, supplierId },
+                unique: true);
 
             return runtimeEntityType;
         }

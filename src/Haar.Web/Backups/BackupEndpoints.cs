@@ -1,6 +1,5 @@
 using Haar.Data.Backups;
 using Haar.Web.Http;
-using Microsoft.Data.Sqlite;
 
 namespace Haar.Web.Backups;
 
@@ -19,9 +18,7 @@ static class BackupEndpoints
                     {
                         throw new NotHereException($"There is no backup “{name}”. Nothing was changed.");
                     }
-                    var before = store.Restore(name);
-                    SqliteConnection.ClearAllPools();
-                    return new Acted(Guid.Empty, $"Restored. What was there before is kept as {before.Name}.");
+                    return new Acted(Guid.Empty, store.Restore(name).Sentence);
                 }
             )
             .WithName("RestoreBackup");

@@ -140,7 +140,7 @@ static partial class BoardEndpoints
             && Straighten.Of(before.Corners, taken.Width, taken.Height, before.WidthMillimetres / before.HeightMillimetres) is var old
                 ? p => plan.Map(old.Unmap(p, taken.Width, taken.Height), taken.Width, taken.Height)
             : null;
-        var picture = store.Straighten(taken.Hash, plan);
+        var picture = await store.StraightenAsync(taken.Hash, plan, cancel);
         var photo = new Photo
         {
             Id = work.NewId(),

@@ -91,7 +91,7 @@ public sealed record FittingOrderAsk(IReadOnlyList<FittingOrderPart> Parts);
 
 public sealed record FittingOrderAnswer(int Number, string Designator, JointSettings Joint, string Why);
 
-/// <param name="Seconds">For the proof; at most 30.</param>
+/// <param name="Seconds">For the answer; at most 10.</param>
 public sealed record OrderAsk(
     IReadOnlyList<OrderNeed> Needs,
     IReadOnlyList<SupplierOffer> Offers,
@@ -280,15 +280,20 @@ static class CapacitorsCalc
             .ProducesValidationProblem();
         g.MapPost(
                 "/order",
-                (OrderAsk ask, TimeProvider time) =>
-                    OrderPlan.Of(
-                        ask.Needs,
-                        ask.Offers,
-                        ask.Suppliers,
-                        DateOnly.FromDateTime(time.GetLocalNow().DateTime),
-                        ask.Policy,
-                        ask.Currency,
-                        InvalidInputException.Finite("seconds", ask.Seconds, 0.1, 30, "s")
+                (OrderAsk ask, TimeProvider time, LongAnswers answers, CancellationToken cancel) =>
+                    answers.RunAsync(
+                        stop =>
+                            OrderPlan.Of(
+                                ask.Needs,
+                                ask.Offers,
+                                ask.Suppliers,
+                                DateOnly.FromDateTime(time.GetLocalNow().DateTime),
+                                ask.Policy,
+                                ask.Currency,
+                                InvalidInputException.Finite("seconds", ask.Seconds, 0.1, 10, "s"),
+                                stop
+                            ),
+                        cancel
                     )
             )
             .WithName("CalcOrder")

@@ -7,6 +7,8 @@ using Haar.Data.Exchange;
 using Haar.Data.Log;
 using Haar.Data.Planning;
 using Haar.Web.Http;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.WebUtilities;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Handover;
@@ -55,17 +57,28 @@ static class HandoverEndpoints
             .Produces(200, contentType: "application/json");
         api.MapPost(
                 "/machines/import",
-                async (HttpRequest request, MachineExchange exchange, CancellationToken cancel) =>
+                async (HttpRequest request, MachineExchange exchange, DataFolder folder, CancellationToken cancel) =>
                 {
-                    using var body = new MemoryStream();
-                    await request.Body.CopyToAsync(body, cancel);
-                    var (machineId, photos, missing) = await exchange.ImportAsync(body.ToArray(), cancel);
+                    // What is larger than a megabyte waits on the disk, not in memory.
+                    await using var body = new FileBufferingReadStream(request.Body, 1_000_000, ImportedZip.MostBytes, folder.Root);
+                    try
+                    {
+                        await body.DrainAsync(cancel);
+                    }
+                    catch (IOException e) when (e.Message.Contains("limit", StringComparison.OrdinalIgnoreCase))
+                    {
+                        throw new ImportException($"A document is at most {ImportedZip.MostBytes / 1_000_000} MB. Nothing was changed.");
+                    }
+                    body.Position = 0;
+                    var (machineId, photos, missing) = await exchange.ImportAsync(body, cancel);
                     return new Imported(
                         machineId,
                         missing == 0 ? $"Taken in with {photos} photos." : $"Taken in; {missing} of its {photos} photos did not come along."
                     );
                 }
             )
+            .WithMetadata(new RequestSizeLimitAttribute(ImportedZip.MostBytes))
+            .WithMetadata(new NotTwice())
             .WithName("ImportMachine")
             .WithTags("Handover")
             .Accepts<byte[]>("application/octet-stream", "application/json", "application/zip", "application/x-zip-compressed", "text/json")

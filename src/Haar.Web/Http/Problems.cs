@@ -42,7 +42,12 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         }
 
         var problem = Describe(exception);
-        if (problem.Status >= 500)
+        if (exception is BusyException busy)
+        {
+            // A long answer takes about a second, and seldom more than five.
+            context.Response.Headers.RetryAfter = $"{2 + busy.Before}";
+        }
+        else if (problem.Status >= 500)
         {
             log.LogError(exception, "{Path}", context.Request.Path);
         }
@@ -90,6 +95,8 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
                 "What was sent is empty, or is not what is asked for here. Nothing was changed.",
                 new() { ["body"] = [$"{bad.Message.TrimEnd('.')}."] }
             ),
+            BusyException => Plain(503, "Others first", e.Message),
+            OutboundException => Plain(502, "Not called", e.Message),
             NotHereException => Plain(404, "Not here", e.Message),
             OffTheListException => Plain(410, "Taken off the list", e.Message),
             NoVersionException => Plain(428, "Which version?", e.Message),
@@ -99,6 +106,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
                 "Changed meanwhile",
                 "Somebody else changed this in the same moment. Nothing of yours was written: look at theirs and save again."
             ),
+            Data.Backups.RestoredException => Plain(409, "Restored meanwhile", e.Message),
             UndoException => Plain(409, "Cannot be undone", e.Message),
             ImportException => Plain(422, "Not taken in", e.Message),
             BadPhotoException => Fields(422, "Not a photo", e.Message, new() { ["photo"] = [e.Message] }),

@@ -30,11 +30,7 @@ static class OwnCertificate
         request.CertificateExtensions.Add(names.Build());
         request.CertificateExtensions.Add(new X509EnhancedKeyUsageExtension([new Oid("1.3.6.1.5.5.7.3.1")], false));
         using var made = request.CreateSelfSigned(DateTimeOffset.Now.AddDays(-1), DateTimeOffset.Now.AddYears(2));
-        File.WriteAllBytes(path, made.Export(X509ContentType.Pkcs12));
-        if (!OperatingSystem.IsWindows())
-        {
-            File.SetUnixFileMode(path, UnixFileMode.UserRead | UnixFileMode.UserWrite);
-        }
+        DurableFile.Write(path, made.Export(X509ContentType.Pkcs12), secret: true);
         return X509CertificateLoader.LoadPkcs12FromFile(path, null);
     }
 }

@@ -21,11 +21,7 @@ public sealed class Passphrase(DataFolder folder)
         {
             return $"A passphrase is at least {Least} characters long: a few words are easiest.";
         }
-        System.IO.File.WriteAllText(File, Hasher.HashPassword("workshop", passphrase));
-        if (!OperatingSystem.IsWindows())
-        {
-            System.IO.File.SetUnixFileMode(File, UnixFileMode.UserRead | UnixFileMode.UserWrite);
-        }
+        DurableFile.Write(File, System.Text.Encoding.UTF8.GetBytes(Hasher.HashPassword("workshop", passphrase)), secret: true);
         sessions.EndAll();
         return null;
     }

@@ -19,7 +19,10 @@ static class IntakeCalc
     public static void MapIntakeCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/intake").WithTags("Calc: intake");
-        g.MapPost("/triage", (TriageAsk ask) => Triage.Of(ask))
+        g.MapPost(
+                "/triage",
+                (TriageAsk ask, LongAnswers answers, CancellationToken cancel) => answers.RunAsync(stop => Triage.Of(ask, stop), cancel)
+            )
             .WithName("CalcTriage")
             .WithSummary(
                 "Which boxes of a lot to finish, which donor gives which part to whom, what is bought, why the runner-up lost. Proven."

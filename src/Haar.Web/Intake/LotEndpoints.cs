@@ -184,7 +184,7 @@ static class LotEndpoints
         }
     }
 
-    static async Task<LotScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
+    static async Task<LotScreen> ScreenAsync(Guid id, HaarDb db, LongAnswers answers, CancellationToken cancel)
     {
         var m = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("lot");
         if (m.Lot is not { } lot)
@@ -207,7 +207,7 @@ static class LotEndpoints
         {
             if (boxes.Count > 0)
             {
-                plan = Triage.Of(Lots.Ask(lot, boxes));
+                plan = await answers.RunAsync(stop => Triage.Of(Lots.Ask(lot, boxes), stop), cancel);
             }
         }
         catch (InvalidInputException e)
@@ -226,7 +226,15 @@ static class LotEndpoints
         );
     }
 
-    static async Task<Sorted> SortAsync(Guid id, HttpRequest request, HaarDb db, UnitOfWork work, PackStore packs, CancellationToken cancel)
+    static async Task<Sorted> SortAsync(
+        Guid id,
+        HttpRequest request,
+        HaarDb db,
+        UnitOfWork work,
+        PackStore packs,
+        LongAnswers answers,
+        CancellationToken cancel
+    )
     {
         var lot = await LotAsync(id, db, cancel);
         UnitOfWork.Match(lot, lot.Version, request.Version());
@@ -235,7 +243,7 @@ static class LotEndpoints
         {
             throw new InvalidInputException("boxes", "There is no box to sort yet.");
         }
-        var plan = Triage.Of(Lots.Ask(lot.Lot!, boxes));
+        var plan = await answers.RunAsync(stop => Triage.Of(Lots.Ask(lot.Lot!, boxes), stop), cancel);
         if (plan.Boxes.Count == 0)
         {
             throw new InvalidInputException("boxes", plan.Verdict.Sentence);

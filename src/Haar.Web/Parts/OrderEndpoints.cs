@@ -68,11 +68,14 @@ static class OrderEndpoints
             .WithName("SetAside")
             .WithSummary("Reserves everything that the drawer covers, each piece once.");
         o.MapPost("/send", (SendAsk ask, Orders orders, CancellationToken cancel) => orders.SendAsync(ask, cancel))
+            .WithMetadata(new NotTwice())
             .WithName("SendOrders")
             .WithSummary("Writes the orders down, then sends each; one that a supplier does not take stays and can be sent again.");
         o.MapPost("/{orderId:guid}/send", (Guid orderId, Orders orders, CancellationToken cancel) => orders.SendAgainAsync(orderId, cancel))
+            .WithMetadata(new NotTwice())
             .WithName("SendOrderAgain");
         o.MapPost("/{orderId:guid}/ask", (Guid orderId, Orders orders, CancellationToken cancel) => orders.AskAsync(orderId, cancel))
+            .WithMetadata(new NotTwice())
             .WithName("AskOrder")
             .WithSummary("Asks the supplier how the order stands.");
         o.MapPost(

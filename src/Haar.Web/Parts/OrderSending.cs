@@ -38,6 +38,7 @@ public sealed partial class Orders
                 $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."
             );
         }
+        var proposal = await ProposalAsync(plan, cancel);
         var waiting = wanted.Needs.ToDictionary(n => n.Need.Key, n => new Queue<Place>(n.For));
         var made = new List<PartOrder>();
         var machines = new HashSet<Guid>();
@@ -67,6 +68,9 @@ public sealed partial class Orders
                     Id = work.NewId(),
                     SupplierId = Guid.Parse(parcel.Supplier.Id),
                     Supplier = parcel.Supplier.Name,
+                    Proposal = proposal,
+                    State = PartOrderState.Sending,
+                    SendingSince = work.Now,
                     Lines = lines,
                     Postage = parcel.Postage,
                     At = work.Now,
@@ -100,16 +104,26 @@ public sealed partial class Orders
             );
         }
 
-        // Written down first: an order that a supplier never answers is still here.
-        var log = await work.ActAsync(
-            null,
-            $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
-            cancel
-        );
+        // Written down first: an order that a supplier never answers is still here. Whoever presses at the same moment is held by the
+        // proposal, which is written down once for each supplier.
+        LogEntry log;
+        try
+        {
+            log = await work.ActAsync(
+                null,
+                $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
+                cancel
+            );
+        }
+        catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
+        {
+            return new(Guid.Empty, "That was ordered a moment ago, on another screen or by a second press: it is sent once.", []);
+        }
         var troubles = new List<string>();
         foreach (var order in made)
         {
-            await TrySendAsync(order, cancel);
+            // What has begun to go out goes out, whoever closes the page meanwhile.
+            await TrySendAsync(order, CancellationToken.None);
             if (order.Trouble.Length > 0)
             {
                 troubles.Add($"{order.Supplier}: {order.Trouble}");
@@ -122,11 +136,19 @@ public sealed partial class Orders
     public async Task<Acted> SendAgainAsync(Guid orderId, CancellationToken cancel)
     {
         var order = await OrderAsync(orderId, cancel);
-        if (order.State != PartOrderState.NotSent)
+        if (!order.MayBeSent(work.Now, patience.AnswerTime * 2))
         {
-            throw new InvalidInputException("order", "The supplier has this order already.");
+            throw new InvalidInputException(
+                "order",
+                order.State == PartOrderState.Sending
+                    ? "The order is on its way to the supplier at this moment."
+                    : "The supplier has this order already."
+            );
         }
-        return (await TrySendAsync(order, cancel)).Said(orderId);
+        // Only one can take it out of its state; the other finds it changed.
+        (order.State, order.SendingSince) = (PartOrderState.Sending, work.Now);
+        await work.ActAsync(null, $"{order.Supplier}: sent again.", cancel);
+        return (await TrySendAsync(order, CancellationToken.None)).Said(orderId);
     }
 
     Task<PartOrder> OrderAsync(Guid orderId, CancellationToken cancel) =>
@@ -161,9 +183,21 @@ public sealed partial class Orders
         }
         catch (SupplierException e)
         {
-            order.Trouble = e.Message;
+            (order.Trouble, order.State) = (e.Message, PartOrderState.NotSent);
             return await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
         }
+    }
+
+    /// <summary>A short form of what is proposed on what is known now: the lines, the places, and the last order that there was.</summary>
+    async Task<string> ProposalAsync(OrderResult plan, CancellationToken cancel)
+    {
+        var last = await db.Orders.MaxAsync(o => (Guid?)o.Id, cancel);
+        var lines = plan.Parcels.SelectMany(p =>
+            p.Lines.Select(l => $"{p.Supplier.Id} {l.Offer.Sku} {l.Packs} {string.Join(',', l.For.Select(f => $"{f.Need}×{f.Pieces}"))}")
+        );
+        return Convert.ToHexStringLower(
+            System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes($"{last}\n{string.Join('\n', lines)}"))
+        );
     }
 
     static string Wrong(PartOrder order) =>

@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web.Parts;
 
 /// <summary>The order over all boards: what is wanted, the plan, sending, and booking in.</summary>
-public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient client)
+public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient client, SupplierPatience patience, LongAnswers answers)
 {
     /// <summary>How long the screen waits for the proof, seconds.</summary>
     const double ProofSeconds = 8;
@@ -113,14 +113,20 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
     public async Task<OrderResult> PlanAsync(Wanted wanted, OrderPolicy policy, CancellationToken cancel)
     {
         var suppliers = await db.Suppliers.AsNoTracking().OrderBy(s => s.Id).ToListAsync(cancel);
-        return OrderPlan.Of(
-            [.. wanted.Needs.Select(n => n.Need)],
-            [.. suppliers.SelectMany(s => s.Offers)],
-            [.. suppliers.Select(s => s.Terms)],
-            work.Today,
-            policy,
-            await CurrencyAsync(cancel),
-            ProofSeconds
+        var currency = await CurrencyAsync(cancel);
+        return await answers.RunAsync(
+            stop =>
+                OrderPlan.Of(
+                    [.. wanted.Needs.Select(n => n.Need)],
+                    [.. suppliers.SelectMany(s => s.Offers)],
+                    [.. suppliers.Select(s => s.Terms)],
+                    work.Today,
+                    policy,
+                    currency,
+                    ProofSeconds,
+                    stop
+                ),
+            cancel
         );
     }
 

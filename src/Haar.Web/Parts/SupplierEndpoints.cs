@@ -80,7 +80,10 @@ static class SupplierEndpoints
                 }
             )
             .WithName("RemoveSupplier");
-        s.MapPost("/{supplierId:guid}/read", ReadAsync).WithName("ReadSupplier").WithSummary("Asks the supplier for its list.");
+        s.MapPost("/{supplierId:guid}/read", ReadAsync)
+            .WithMetadata(new NotTwice())
+            .WithName("ReadSupplier")
+            .WithSummary("Asks the supplier for its list.");
         s.MapPost("/{supplierId:guid}/csv", CsvAsync).WithName("ImportOffers").WithSummary("Takes a whole list or nothing.");
     }
 

@@ -13,6 +13,8 @@ static class PhotoEndpoints
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
         api.MapPost("/machines/{id:guid}/photos", AddAsync)
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(PhotoStore.MostBytes + 1_000_000))
+            .WithMetadata(new NotTwice())
             .WithName("AddPhoto")
             .WithTags("Intake")
             .WithSummary(
@@ -102,7 +104,7 @@ static class PhotoEndpoints
             }
         }
 
-        var stored = store.Add(body.ToArray());
+        var stored = await store.AddAsync(body.ToArray(), cancel);
         // A phone that made an id of its own refers to the photo by it, so it gets a row of its own even for the same picture; the file is stored once.
         if (photoId is null && await db.Photos.FirstOrDefaultAsync(p => p.MachineId == id && p.Hash == stored.Hash, cancel) is { } same)
         {

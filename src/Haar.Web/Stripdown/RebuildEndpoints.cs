@@ -66,13 +66,13 @@ static class RebuildEndpoints
             await db.Jobs.AsNoTracking().Where(j => j.MachineId == id).ToListAsync(cancel)
         );
 
-    static async Task<RebuildScreen> ScreenAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
+    static async Task<RebuildScreen> ScreenAsync(Guid id, HaarDb db, TimeProvider time, LongAnswers answers, CancellationToken cancel)
     {
         await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var now = time.GetUtcNow();
         var record = await RecordAsync(id, db, cancel);
         var pieces = record.Pieces(now);
-        var plan = RebuildOrder.Plan(pieces);
+        var plan = await answers.RunAsync(stop => RebuildOrder.Plan(pieces, cancel: stop), cancel);
         var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
         var store = await db.Fasteners.AsNoTracking().ToListAsync(cancel);
         var loop = plan.Loop.Count > 0;

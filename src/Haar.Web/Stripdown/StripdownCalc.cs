@@ -3,7 +3,7 @@ using Haar.Web.Http;
 
 namespace Haar.Web.Stripdown;
 
-/// <param name="MostStates">Search limit; 60 000 when left out.</param>
+/// <param name="MostStates">Search limit; 20 000 when left out, which is also the most.</param>
 public sealed record RebuildOrderAsk(IReadOnlyList<RebuildPiece> Pieces, int MostStates = RebuildOrder.DefaultMostStates);
 
 public sealed record ReconcileAsk(IReadOnlyList<FastenerFact> Fasteners, IReadOnlyList<SpareFastener>? Spares = null);
@@ -13,7 +13,11 @@ static class StripdownCalc
     public static void MapStripdownCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/stripdown").WithTags("Calc: strip-down");
-        g.MapPost("/rebuild-order", (RebuildOrderAsk ask) => RebuildOrder.Plan(ask.Pieces, ask.MostStates))
+        g.MapPost(
+                "/rebuild-order",
+                (RebuildOrderAsk ask, LongAnswers answers, CancellationToken cancel) =>
+                    answers.RunAsync(stop => RebuildOrder.Plan(ask.Pieces, ask.MostStates, stop), cancel)
+            )
             .WithName("CalcRebuildOrder")
             .WithSummary(
                 "The order of a rebuild with the fewest turns and tray changes, and why each step is where it is; or the shortest contradiction in the record."

@@ -72,6 +72,7 @@
   };
   const orderMark: Record<Schemas['PartOrderState'], MarkOf> = {
     notSent: 'out',
+    sending: 'out',
     confirmed: 'waiting',
     partlyHere: 'waiting',
     here: 'done',

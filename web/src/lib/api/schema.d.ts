@@ -5666,7 +5666,7 @@ export interface components {
             currency: string;
             /**
              * Format: double
-             * @description For the proof; at most 30.
+             * @description For the answer; at most 10.
              * @default 10
              */
             seconds: number;
@@ -5939,6 +5939,13 @@ export interface components {
             trouble?: string;
             /** Format: int32 */
             version?: number;
+            /** @description What was proposed, in short: a proposal is carried out once for each supplier, however often it is pressed. */
+            proposal?: null | string;
+            /**
+             * Format: date-time
+             * @description When it was last handed to the supplier.
+             */
+            sendingSince?: null | string;
             open?: boolean;
             /** @description Capacitors that still wait for a piece of this order. */
             awaited?: null | string[];
@@ -5981,7 +5988,7 @@ export interface components {
             coming?: components["schemas"]["CapacitorSpec"];
         };
         /** @enum {string} */
-        PartOrderState: "notSent" | "confirmed" | "partlyHere" | "here" | "cancelled";
+        PartOrderState: "notSent" | "sending" | "confirmed" | "partlyHere" | "here" | "cancelled";
         /** @description What one part costs when it is bought; a part that is in no list cannot be bought. */
         PartPrice: {
             kind: string;
@@ -6338,8 +6345,8 @@ export interface components {
             pieces: components["schemas"]["RebuildPiece"][];
             /**
              * Format: int32
-             * @description Search limit; 60 000 when left out.
-             * @default 60000
+             * @description Search limit; 20 000 when left out, which is also the most.
+             * @default 20000
              */
             mostStates: number;
         };
@@ -6434,6 +6441,18 @@ export interface components {
             proven: boolean;
             /** @description The shortest contradiction; empty when there is none. */
             loop: components["schemas"]["LoopLink"][];
+            /**
+             * Format: int32
+             * @description No order has fewer; the same as Turns when it is proven.
+             * @default 0
+             */
+            leastTurns: number;
+            /**
+             * Format: int32
+             * @description No order with that many turns opens fewer trays; 0 where nothing is known.
+             * @default 0
+             */
+            leastTrayChanges: number;
         };
         RebuildScreen: {
             plan: components["schemas"]["RebuildPlan"];
