@@ -20,15 +20,23 @@ var scratch = Path.Combine(Path.GetTempPath(), "haar-bench-" + Guid.NewGuid().To
 var table = new List<(string What, string Figure, string Beside, string Ratio, string Aim)>();
 try
 {
-    // ./haar bench boards measures the boards alone.
-    if (args.ElementAtOrDefault(1) != "boards")
+    // ./haar bench boards measures the boards alone, ./haar bench drills the drills.
+    var only = args.ElementAtOrDefault(1);
+    if (only is null or "drills")
+    {
+        await DrillsAsync();
+    }
+    if (only is null)
     {
         await EverythingElseAsync();
     }
-    Console.WriteLine("· boards, orders, and a map of 2,000 marks");
-    table.Add(BoardRows.Judging());
-    table.Add(BoardRows.Ordering());
-    table.Add(await BoardRows.PanningAsync(root, scratch));
+    if (only is null or "boards")
+    {
+        Console.WriteLine("· boards, orders, and a map of 2,000 marks");
+        table.Add(BoardRows.Judging());
+        table.Add(BoardRows.Ordering());
+        table.Add(await BoardRows.PanningAsync(root, scratch));
+    }
 }
 finally
 {
@@ -45,6 +53,26 @@ foreach (var r in table)
     Console.WriteLine($"| {r.What} | {r.Figure} | {r.Beside} | {r.Ratio} | {r.Aim} |");
 }
 return 0;
+
+async Task DrillsAsync()
+{
+    var drills = new Drills(root, scratch);
+    Console.WriteLine("· hard cases");
+    table.AddRange(Drills.Hard());
+    Console.WriteLine("· what is made to fill a memory");
+    table.AddRange(await drills.MemoryAsync());
+    Console.WriteLine("· damage and a full disk");
+    table.Add(await drills.DamageAsync());
+    table.Add(await drills.FullDiskAsync());
+    Console.WriteLine("· 20,000 made-up requests");
+    table.Add(await drills.FuzzAsync(20_000));
+    Console.WriteLine("· 20 readers and 3 writers for a minute");
+    table.Add(await drills.LoadAsync(60));
+    Console.WriteLine("· 50 kills during the start");
+    table.Add(await drills.StartKillsAsync(50));
+    Console.WriteLine("· 100 kills while three write");
+    table.Add(await drills.KillsAsync(100));
+}
 
 async Task EverythingElseAsync()
 {

@@ -213,7 +213,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         {
             Json(e.Property(o => o.Lines));
             e.HasIndex(o => o.State);
-            e.HasIndex(o => new { o.Proposal, o.SupplierId }).IsUnique();
+            e.HasIndex(o => o.After).IsUnique();
         });
         b.Entity<StorePart>().HasIndex(p => p.Kind);
         Json(b.Entity<DrawerPart>().Property(p => p.Spec));

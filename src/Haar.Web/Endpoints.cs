@@ -1,5 +1,6 @@
 using Haar.Data;
 using Haar.Data.Backups;
+using Haar.Data.Photos;
 using Haar.Web.Backups;
 using Haar.Web.Batteries;
 using Haar.Web.Boards;
@@ -106,8 +107,9 @@ static class Endpoints
     }
 }
 
-/// <summary>Takes the day's backup, also when the workshop is never closed.</summary>
-sealed class DailyBackup(BackupStore backups, ILogger<DailyBackup> log) : BackgroundService
+/// <summary>Takes the day's backup, also when the workshop is never closed, and clears away what nothing speaks of any more.</summary>
+sealed class DailyBackup(BackupStore backups, DataFolder folder, TimeProvider time, IServiceScopeFactory scopes, ILogger<DailyBackup> log)
+    : BackgroundService
 {
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
@@ -119,8 +121,16 @@ sealed class DailyBackup(BackupStore backups, ILogger<DailyBackup> log) : Backgr
                 try
                 {
                     backups.TakeDaily();
+                    DiskSpace.KeepReserve(folder);
+                    await using var scope = scopes.CreateAsyncScope();
+                    await OrphanPhotos.SweepAsync(
+                        scope.ServiceProvider.GetRequiredService<HaarDb>(),
+                        folder,
+                        time.GetUtcNow(),
+                        stoppingToken
+                    );
                 }
-                catch (BackupException e)
+                catch (Exception e) when (e is BackupException or IOException or Microsoft.Data.Sqlite.SqliteException)
                 {
                     log.LogWarning("{Message}", e.Message);
                 }

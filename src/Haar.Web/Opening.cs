@@ -53,6 +53,12 @@ static class Opening
 {
     public static async Task RunAsync(DataFolder folder, bool demo, string? suppliers = null, bool anew = false)
     {
+        if (DiskSpace.ReleaseReserve(folder))
+        {
+            Console.Error.WriteLine(
+                "The disk is full. Haar has given back the room that it kept for this day, so that the workshop can be read and exported: make room before anything new is written down. Settings say what takes how much."
+            );
+        }
         await using var db = folder.Open();
         await DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System, anew);
         if (demo)
@@ -63,5 +69,6 @@ static class Opening
                     : new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System, suppliers)
             ).SeedAsync();
         }
+        DiskSpace.KeepReserve(folder);
     }
 }

@@ -130,6 +130,30 @@ public class OrderTests
         Assert.Contains("supplier,sku,part", await csv.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
+    [Fact]
+    public async Task Four_presses_in_the_same_moment_send_one_order()
+    {
+        var (w, suppliers) = await OpenAsync();
+        await using var _ = w;
+        await using var __ = suppliers;
+        await w.DoAsync("/api/orders/set-aside");
+        var parcels = (await w.GetAsync("/api/orders"))["plan"]!["parcels"]!.AsArray().Count;
+        var pressed = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => SendAsync(w)));
+        Assert.Equal(3, pressed.Count(p => p["sentence"]!.GetValue<string>().Contains("sent once", StringComparison.Ordinal)));
+        var orders = (await w.GetAsync("/api/orders"))["orders"]!.AsArray();
+        Assert.Equal(parcels, orders.Count);
+        Assert.All(orders, o => Assert.Equal("confirmed", o!["state"]!.GetValue<string>()));
+        Assert.Equal(parcels, suppliers.OrdersTaken);
+
+        // What was called off can be ordered again, and is a new order then.
+        foreach (var o in orders)
+        {
+            await w.DoAsync($"/api/orders/{o!["id"]}/cancel");
+        }
+        await SendAsync(w);
+        Assert.Equal(2 * parcels, suppliers.OrdersTaken);
+    }
+
     [Theory]
     [InlineData("late", "did not answer within")]
     [InlineData("error", "an error (503)")]

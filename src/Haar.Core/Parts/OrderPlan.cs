@@ -109,7 +109,7 @@ public static class OrderPlan
         OrderSolved? found = null,
             alone = null;
         var model = new OrderModel(merged, wanted, offers, terms, eligible, cancel: cancel);
-        double Left() => Math.Max(0.1, seconds - watch.Elapsed.TotalSeconds);
+        double Left() => Math.Max(0, seconds - watch.Elapsed.TotalSeconds);
         if (model.Cheapest(Left() * 0.75) is { } cheapest)
         {
             found = model.Tidied(cheapest, Math.Min(seconds / 16, Left()));
@@ -320,10 +320,21 @@ public static class OrderPlan
             }
         }
 
+        Check(offers, suppliers);
+    }
+
+    /// <summary>What a list of offers has to be.</summary>
+    /// <exception cref="InvalidInputException">A price, pack, stock or part that cannot be.</exception>
+    public static void Check(IReadOnlyList<SupplierOffer> offers, IReadOnlyList<SupplierTerms> suppliers)
+    {
         var ids = suppliers.Select(s => s.Id).ToHashSet();
         for (var i = 0; i < offers.Count; i++)
         {
             var o = offers[i];
+            if (o.Sku.Trim().Length is 0 or > 60)
+            {
+                throw new InvalidInputException($"offers[{i}].sku", "The supplier's own number, 1 to 60 characters.");
+            }
             if (!ids.Contains(o.Supplier))
             {
                 throw new InvalidInputException($"offers[{i}].supplier", $"There is no supplier “{o.Supplier}” in the list.");

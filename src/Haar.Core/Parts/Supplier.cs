@@ -121,8 +121,8 @@ public sealed class PartOrder
     public string Trouble { get; set; } = "";
     public int Version { get; set; }
 
-    /// <summary>What was proposed, in short: a proposal is carried out once for each supplier, however often it is pressed.</summary>
-    public string? Proposal { get; init; }
+    /// <summary>The order that was the last one when this was planned, on the first parcel of each sending. After each there is only one next, so that two who press at once send one.</summary>
+    public string? After { get; init; }
 
     /// <summary>When it was last handed to the supplier.</summary>
     public DateTimeOffset? SendingSince { get; set; }

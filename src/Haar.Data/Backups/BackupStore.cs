@@ -31,6 +31,22 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
                 )),
         ];
 
+    /// <summary>Deletes one, to make room.</summary>
+    /// <exception cref="BackupException">There is none of that name, or it is the newest, which always stays.</exception>
+    public void Remove(string name)
+    {
+        var all = List();
+        if (all.All(b => b.Name != name))
+        {
+            throw new BackupException($"There is no backup “{name}”.");
+        }
+        if (all[0].Name == name)
+        {
+            throw new BackupException("The newest backup stays: take another one first.");
+        }
+        File.Delete(Path.Combine(folder.Backups, name));
+    }
+
     /// <summary>Takes one.</summary>
     /// <param name="why">One lower-case word.</param>
     public BackupInfo Take(string why)

@@ -21,32 +21,33 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
             ? Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n")
             : null;
 
-    public async Task<byte[]?> ExportZipAsync(Guid id, CancellationToken cancel = default)
-    {
-        if (await DocumentAsync(id, cancel) is not { } document)
-        {
-            return null;
-        }
-        using var stream = new MemoryStream();
-        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, true))
-        {
-            Add(
-                zip,
-                "machine.json",
-                Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"),
-                document.Machine.ArrivedAt
-            );
-            foreach (var photo in document.Photos.DistinctBy(p => p.Hash))
+    /// <summary>A ZIP of the document and its photos, written as it is packed.</summary>
+    /// <returns>Null when there is no such machine; else what writes it.</returns>
+    public async Task<Action<Stream>?> ExportZipAsync(Guid id, CancellationToken cancel = default) =>
+        await DocumentAsync(id, cancel) is not { } document
+            ? null
+            : to =>
             {
-                var path = photos.PathOf(photo.Hash, PhotoSize.Full);
-                if (File.Exists(path))
+                using var zip = new ZipArchive(to, ZipArchiveMode.Create, true);
+                using var json = new MemoryStream(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"));
+                Add(zip, "machine.json", json, document.Machine.ArrivedAt);
+                foreach (var photo in document.Photos.DistinctBy(p => p.Hash))
                 {
-                    Add(zip, $"photos/{photo.Hash}.jpg", await File.ReadAllBytesAsync(path, cancel), photo.At);
+                    var path = photos.PathOf(photo.Hash, PhotoSize.Full);
+                    if (File.Exists(path))
+                    {
+                        using var picture = File.OpenRead(path);
+                        Add(zip, $"photos/{photo.Hash}.jpg", picture, photo.At);
+                    }
                 }
-            }
-        }
+            };
 
-        return stream.ToArray();
+    static void Add(ZipArchive zip, string name, Stream from, DateTimeOffset at)
+    {
+        var entry = zip.CreateEntry(name, CompressionLevel.Fastest);
+        entry.LastWriteTime = at.Year >= 1980 ? at : new DateTimeOffset(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
+        using var s = entry.Open();
+        from.CopyTo(s);
     }
 
     /// <summary>Takes a machine in from a document: all of it, or nothing.</summary>
@@ -296,13 +297,5 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
                 .Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt))
                 .ToListAsync(cancel),
         };
-    }
-
-    static void Add(ZipArchive zip, string name, byte[] bytes, DateTimeOffset at)
-    {
-        var entry = zip.CreateEntry(name, CompressionLevel.Fastest);
-        entry.LastWriteTime = at.Year >= 1980 ? at : new DateTimeOffset(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
-        using var s = entry.Open();
-        s.Write(bytes);
     }
 }

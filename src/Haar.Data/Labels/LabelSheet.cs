@@ -23,31 +23,41 @@ public static class LabelSheet
     );
 
     /// <param name="skip">Labels already peeled off the first sheet.</param>
-    public static byte[] Pdf(IReadOnlyList<Label> labels, int skip = 0)
+    /// <param name="labels">Drawn as they come, and never held all at once.</param>
+    /// <param name="to">Written to page by page.</param>
+    public static void Pdf(IEnumerable<Label> labels, Stream to, int skip = 0)
     {
-        using var stream = new MemoryStream();
+        using var stream = new SKManagedWStream(to);
         using (var document = SKDocument.CreatePdf(stream, new SKDocumentPdfMetadata { Title = "Labels", Creator = "Haar" }))
         {
             var (w, h) = (70 * Millimetre, 37 * Millimetre);
             var perPage = Columns * Rows;
-            for (var i = 0; i < labels.Count || i == 0; )
+            var cell = Math.Clamp(skip, 0, perPage - 1);
+            SKCanvas? canvas = null;
+            foreach (var label in labels)
             {
-                var canvas = document.BeginPage(210 * Millimetre, 297 * Millimetre);
-                for (var cell = i == 0 ? Math.Clamp(skip, 0, perPage - 1) : 0; cell < perPage && i < labels.Count; cell++, i++)
+                canvas ??= document.BeginPage(210 * Millimetre, 297 * Millimetre);
+                Draw(canvas, label, SKRect.Create(cell % Columns * w, 0.5f * Millimetre + cell / Columns * h, w, h));
+                if (++cell == perPage)
                 {
-                    Draw(canvas, labels[i], SKRect.Create(cell % Columns * w, 0.5f * Millimetre + cell / Columns * h, w, h));
-                }
-
-                document.EndPage();
-                if (labels.Count == 0)
-                {
-                    break;
+                    document.EndPage();
+                    (canvas, cell) = (null, 0);
                 }
             }
 
+            if (canvas is not null)
+            {
+                document.EndPage();
+            }
             document.Close();
         }
+    }
 
+    /// <summary>As one piece, for a handful of labels.</summary>
+    public static byte[] Pdf(IReadOnlyList<Label> labels, int skip = 0)
+    {
+        using var stream = new MemoryStream();
+        Pdf(labels, stream, skip);
         return stream.ToArray();
     }
 

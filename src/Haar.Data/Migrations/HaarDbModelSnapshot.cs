@@ -622,6 +622,9 @@ namespace Haar.Data.Migrations
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("After")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
@@ -634,9 +637,6 @@ namespace Haar.Data.Migrations
 
                     b.Property<double>("Postage")
                         .HasColumnType("REAL");
-
-                    b.Property<string>("Proposal")
-                        .HasColumnType("TEXT");
 
                     b.Property<long?>("SendingSince")
                         .HasColumnType("INTEGER");
@@ -666,10 +666,10 @@ namespace Haar.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("State");
-
-                    b.HasIndex("Proposal", "SupplierId")
+                    b.HasIndex("After")
                         .IsUnique();
+
+                    b.HasIndex("State");
 
                     b.ToTable("Orders");
                 });

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("eb852a69-a9f2-4821-a548-8a2554450e0c"), entityTypeCount: 33)
+            : base(skipDetectChanges: false, modelId: new Guid("9d400929-66bd-4d7c-976a-096a1c65cca7"), entityTypeCount: 33)
         {
         }
 

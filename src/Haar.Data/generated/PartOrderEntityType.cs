@@ -32,6 +32,13 @@ namespace Haar.Data.Generated
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
 
+            var after = runtimeEntityType.AddProperty(
+                "After",
+                typeof(string),
+                propertyInfo: typeof(PartOrder).GetProperty("After", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(PartOrder).GetField("<After>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var at = runtimeEntityType.AddProperty(
                 "At",
                 typeof(DateTimeOffset),
@@ -61,13 +68,6 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(PartOrder).GetProperty("Postage", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(PartOrder).GetField("<Postage>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0.0);
-
-            var proposal = runtimeEntityType.AddProperty(
-                "Proposal",
-                typeof(string),
-                propertyInfo: typeof(PartOrder).GetProperty("Proposal", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(PartOrder).GetField("<Proposal>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
 
             var sendingSince = runtimeEntityType.AddProperty(
                 "SendingSince",
@@ -123,11 +123,11 @@ namespace Haar.Data.Generated
             runtimeEntityType.SetPrimaryKey(key);
 
             var index = runtimeEntityType.AddIndex(
-                new[] { state });
+                new[] { after },
+                unique: true);
 
             var index0 = runtimeEntityType.AddIndex(
-                new[] { proposal, supplierId },
-                unique: true);
+                new[] { state });
 
             return runtimeEntityType;
         }

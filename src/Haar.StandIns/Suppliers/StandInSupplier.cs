@@ -16,6 +16,9 @@ public sealed class StandInSupplier : IAsyncDisposable
     readonly Dictionary<string, JsonObject> suppliers;
     readonly ConcurrentDictionary<string, string> faults = new();
     readonly ConcurrentDictionary<string, (JsonObject Order, int Asked)> orders = new();
+
+    /// <summary>Orders that were taken, each counted once.</summary>
+    public int OrdersTaken => orders.Count;
     readonly Func<DateOnly> today;
     readonly CancellationTokenSource stop = new();
     Task running = Task.CompletedTask;

@@ -10,6 +10,19 @@ static class BackupEndpoints
         var b = api.MapGroup("/backups").WithTags("Backups");
         b.MapGet("/", (BackupStore store) => store.List()).WithName("GetBackups");
         b.MapPost("/", (BackupStore store) => store.Take("hand")).WithName("TakeBackup");
+        b.MapGet("/space", (Data.DataFolder folder) => Data.DiskSpace.Of(folder))
+            .WithName("GetDiskSpace")
+            .WithSummary("What the workshop takes of its disk, what is left, and what to free when that is little.");
+        b.MapDelete(
+                "/{name}",
+                (string name, BackupStore store) =>
+                {
+                    store.Remove(name);
+                    return new Acted(Guid.Empty, $"Backup deleted: {name}.");
+                }
+            )
+            .WithName("RemoveBackup")
+            .WithSummary("Deletes one backup, to make room. The newest always stays.");
         b.MapPost(
                 "/{name}/restore",
                 (string name, BackupStore store) =>

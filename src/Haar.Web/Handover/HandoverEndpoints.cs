@@ -41,7 +41,7 @@ static class HandoverEndpoints
                 "/export",
                 async (Guid id, MachineExchange exchange, CancellationToken cancel, bool photos = false) =>
                     photos
-                        ? Results.File(
+                        ? Blocking.Answer(
                             await exchange.ExportZipAsync(id, cancel).OrNotHere("machine"),
                             "application/zip",
                             $"machine-{id:N}.zip"

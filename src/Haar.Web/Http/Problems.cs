@@ -86,8 +86,8 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             ),
             BadHttpRequestException { StatusCode: 415 } => Plain(
                 415,
-                "Not JSON",
-                "Send JSON, with the content type application/json. Nothing was changed."
+                "Another kind of content",
+                "This takes application/json; what was sent says that it is something else. Nothing was changed."
             ),
             BadHttpRequestException bad => Fields(
                 bad.StatusCode,
@@ -119,7 +119,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             IOException => Plain(
                 507,
                 "Nowhere to write",
-                "The disk is full or not writable: nothing of this was written, and everything from before is safe. Make room and do it again."
+                "The disk is full or not writable: nothing of this was written, and everything from before is safe. Make room and do it again; Settings say what takes how much."
             ),
             InvalidDataException => Plain(400, "That cannot be read", "What was sent is cut off or too large. Nothing was stored."),
             _ => Plain(500, "A fault in Haar", "Haar has a fault here. Nothing half-written was kept; what was there before is safe."),
@@ -131,7 +131,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             13 => Plain(
                 507,
                 "Nowhere to write",
-                "The disk is full: nothing of this was written, and everything from before is safe. Make room and do it again."
+                "The disk is full: nothing of this was written, and everything from before is safe. Make room and do it again; Settings say what takes how much."
             ),
             5 or 6 => Plain(503, "Busy", "The database is busy with other work. Nothing was written: do it again in a moment."),
             8 or 14 => Plain(507, "Nowhere to write", "The data folder cannot be written. Nothing was changed."),

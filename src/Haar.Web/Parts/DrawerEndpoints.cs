@@ -38,21 +38,21 @@ static class DrawerEndpoints
         d.MapGet("/", ScreenAsync).WithName("GetDrawer");
         d.MapGet(
                 "/labels.pdf",
-                async (HttpRequest request, HaarDb db, CancellationToken cancel, int skip = 0) =>
+                (HttpRequest request, HaarDb db, int skip = 0) =>
                 {
                     if (skip is < 0 or > 23)
                     {
                         throw new InvalidInputException("skip", "0 to 23 labels are gone from the first sheet.");
                     }
-                    var parts = await db
-                        .Drawer.AsNoTracking()
-                        .Where(p => p.Quantity > 0)
-                        .OrderBy(p => p.Place)
-                        .ThenBy(p => p.Id)
-                        .Take(2000)
-                        .ToListAsync(cancel);
-                    return Results.File(
-                        LabelSheet.Pdf([.. parts.Select(p => LabelOf(p, $"{request.Scheme}://{request.Host}/drawer?part={p.Id}"))], skip),
+                    var parts = db.Drawer.AsNoTracking().Where(p => p.Quantity > 0).OrderBy(p => p.Place).ThenBy(p => p.Id).Take(2000);
+                    // Page by page: read, drawn and sent, and none of it kept.
+                    return Blocking.Answer(
+                        to =>
+                            LabelSheet.Pdf(
+                                parts.AsEnumerable().Select(p => LabelOf(p, $"{request.Scheme}://{request.Host}/drawer?part={p.Id}")),
+                                to,
+                                skip
+                            ),
                         "application/pdf",
                         "drawer labels.pdf"
                     );

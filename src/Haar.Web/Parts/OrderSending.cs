@@ -16,6 +16,8 @@ public sealed partial class Orders
 {
     public async Task<SentAnswer> SendAsync(SendAsk ask, CancellationToken cancel)
     {
+        // Read before anything is planned: what is ordered after this was not known to the plan, and may be the same.
+        var last = (await db.Orders.MaxAsync(o => (Guid?)o.Id, cancel))?.ToString() ?? "none";
         var wanted = await WantedAsync(cancel);
         var plan = await PlanAsync(
             wanted,
@@ -38,7 +40,6 @@ public sealed partial class Orders
                 $"The plan has moved while you looked at it: it comes to {plan.Cost:0.00} now. Look at it again before it is sent; nothing was ordered."
             );
         }
-        var proposal = await ProposalAsync(plan, cancel);
         var waiting = wanted.Needs.ToDictionary(n => n.Need.Key, n => new Queue<Place>(n.For));
         var made = new List<PartOrder>();
         var machines = new HashSet<Guid>();
@@ -68,7 +69,7 @@ public sealed partial class Orders
                     Id = work.NewId(),
                     SupplierId = Guid.Parse(parcel.Supplier.Id),
                     Supplier = parcel.Supplier.Name,
-                    Proposal = proposal,
+                    After = made.Count == 0 ? last : null,
                     State = PartOrderState.Sending,
                     SendingSince = work.Now,
                     Lines = lines,
@@ -104,8 +105,8 @@ public sealed partial class Orders
             );
         }
 
-        // Written down first: an order that a supplier never answers is still here. Whoever presses at the same moment is held by the
-        // proposal, which is written down once for each supplier.
+        // Written down first: an order that a supplier never answers is still here. After each order there is one next one: whoever
+        // presses at the same moment finds that place taken.
         LogEntry log;
         try
         {
@@ -117,7 +118,11 @@ public sealed partial class Orders
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
-            return new(Guid.Empty, "That was ordered a moment ago, on another screen or by a second press: it is sent once.", []);
+            return new(
+                Guid.Empty,
+                "That was ordered a moment ago, on another screen or by a second press: it is sent once. Look at what is still wanted.",
+                []
+            );
         }
         var troubles = new List<string>();
         foreach (var order in made)
@@ -186,18 +191,6 @@ public sealed partial class Orders
             (order.Trouble, order.State) = (e.Message, PartOrderState.NotSent);
             return await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
         }
-    }
-
-    /// <summary>A short form of what is proposed on what is known now: the lines, the places, and the last order that there was.</summary>
-    async Task<string> ProposalAsync(OrderResult plan, CancellationToken cancel)
-    {
-        var last = await db.Orders.MaxAsync(o => (Guid?)o.Id, cancel);
-        var lines = plan.Parcels.SelectMany(p =>
-            p.Lines.Select(l => $"{p.Supplier.Id} {l.Offer.Sku} {l.Packs} {string.Join(',', l.For.Select(f => $"{f.Need}×{f.Pieces}"))}")
-        );
-        return Convert.ToHexStringLower(
-            System.Security.Cryptography.SHA256.HashData(System.Text.Encoding.UTF8.GetBytes($"{last}\n{string.Join('\n', lines)}"))
-        );
     }
 
     static string Wrong(PartOrder order) =>

@@ -112,9 +112,23 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
 
     public async Task<OrderResult> PlanAsync(Wanted wanted, OrderPolicy policy, CancellationToken cancel)
     {
-        var suppliers = await db.Suppliers.AsNoTracking().OrderBy(s => s.Id).ToListAsync(cancel);
+        var suppliers = new List<Supplier>();
+        var leftOut = new List<Reason>();
+        foreach (var s in await db.Suppliers.AsNoTracking().OrderBy(s => s.Id).ToListAsync(cancel))
+        {
+            // One list that cannot be hides no other's.
+            try
+            {
+                OrderPlan.Check(s.Offers, [s.Terms]);
+                suppliers.Add(s);
+            }
+            catch (InvalidInputException e)
+            {
+                leftOut.Add(new($"{s.Name} is left out: its list cannot be ({e.Field}). Read it again, or take another list in."));
+            }
+        }
         var currency = await CurrencyAsync(cancel);
-        return await answers.RunAsync(
+        var plan = await answers.RunAsync(
             stop =>
                 OrderPlan.Of(
                     [.. wanted.Needs.Select(n => n.Need)],
@@ -128,6 +142,7 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
                 ),
             cancel
         );
+        return leftOut.Count == 0 ? plan : plan with { Verdict = plan.Verdict with { Reasons = [.. plan.Verdict.Reasons, .. leftOut] } };
     }
 
     public async Task<string> PlanCsvAsync(OrderPolicy policy, CancellationToken cancel)

@@ -97,14 +97,21 @@ public sealed class SupplierClient(HttpClient http, SupplierPatience patience)
                 }
             }
 
-            return JsonSerializer.Deserialize<T>(whole.ToArray(), Json)
+            var answer =
+                JsonSerializer.Deserialize<T>(whole.ToArray(), Json)
                 ?? throw new SupplierException($"The supplier sent nothing for {what}. {After(method)}");
+            SoundInput.Check(answer);
+            return answer;
         }
         catch (OperationCanceledException) when (late.IsCancellationRequested && !cancel.IsCancellationRequested)
         {
             throw new SupplierException(
                 $"The supplier did not answer within {patience.AnswerTime.TotalSeconds:0} seconds when asked for {what}. {After(method)}"
             );
+        }
+        catch (InvalidInputException e)
+        {
+            throw new SupplierException($"The supplier sent what cannot be ({e.Field}) for {what}: {e.Message} {After(method)}");
         }
         catch (JsonException)
         {
@@ -149,7 +156,7 @@ public sealed class SupplierClient(HttpClient http, SupplierPatience patience)
             .ToList();
         try
         {
-            _ = OrderPlan.Of([], taken, [s.Terms], DateOnly.FromDateTime(DateTime.UnixEpoch));
+            OrderPlan.Check(taken, [s.Terms]);
             return taken;
         }
         catch (InvalidInputException e)

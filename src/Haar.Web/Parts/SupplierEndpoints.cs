@@ -114,9 +114,16 @@ static class SupplierEndpoints
                 $"Its prices are in {c.Currency} and the workshop reckons in {currency}: they cannot be compared. The list from before stands."
             );
         }
-        s.Offers = SupplierClient.Offers(s, c.Offers);
         (s.Postage, s.FreeFrom, s.Days, s.ReadAt) = (c.Postage, c.FreeFrom, c.Days, work.Now);
-        Supplier.Check(s);
+        try
+        {
+            Supplier.Check(s);
+        }
+        catch (InvalidInputException e)
+        {
+            throw new SupplierException($"The supplier's list cannot be ({e.Field}): {e.Message} The list from before stands.");
+        }
+        s.Offers = SupplierClient.Offers(s, c.Offers);
         return (await work.ActAsync(null, $"{s.Name}: {s.Offers.Count} offers read.", cancel)).Said(s.Id);
     }
 

@@ -22,6 +22,7 @@
     queryKey: ['settings'],
     queryFn: () => ask(api.GET('/api/workshop/settings')),
   }));
+  const space = createQuery(() => ({ queryKey: ['space'], queryFn: () => ask(api.GET('/api/backups/space')) }));
   const backups = createQuery(() => ({ queryKey: ['backups'], queryFn: () => ask(api.GET('/api/backups')) }));
   const form = new Sending();
   const meter = new Sending();
@@ -29,6 +30,7 @@
   const take = new Sending();
   let heard = $state('');
   let restoring = $state<Schemas['BackupInfo']>();
+  let removing = $state<Schemas['BackupInfo']>();
   let files = $state<FileList>();
   let edit = $state<Schemas['WorkshopEdit']>();
   let version = 0;
@@ -58,6 +60,10 @@
     const b = await ask(api.POST('/api/backups'));
     said({ sentence: `Backup taken: ${b.name}.` });
     await queries.invalidateQueries();
+  }
+  async function remove() {
+    await act(api.DELETE('/api/backups/{name}', { params: { path: { name: removing!.name } } }));
+    removing = undefined;
   }
   async function restore() {
     await act(api.POST('/api/backups/{name}/restore', { params: { path: { name: restoring!.name } } }));
@@ -151,6 +157,13 @@
         >{store.busy ? 'Working …' : 'Take one now'}</button
       >
       <div class="mt-2"><ProblemNote problem={store.problem} /></div>
+      {#if space.data}
+        <p class="mt-2 max-w-read {space.data.low ? 'font-semibold text-oxide' : 'text-soft'}" role={space.data.low ? 'alert' : undefined}>
+          {space.data.low
+            ? space.data.sentence
+            : `${size(space.data.freeBytes)} free on the disk. The workshop takes ${size(space.data.databaseBytes + space.data.photoBytes)}, its backups ${size(space.data.backupBytes)}.`}
+        </p>
+      {/if}
       <Query query={backups} what="the backups">
         {#snippet children(list)}
           <ul class="mt-3 border-t border-sill">
@@ -164,7 +177,10 @@
                     restore: 'before a restore',
                   }[b.why] ?? b.why}, {size(b.bytes)}</span
                 ><span class="ml-auto flex gap-5"
-                  ><a class="act" href="/api/backups/{b.name}" download>Download</a><button
+                  ><a class="act" href="/api/backups/{b.name}" download>Download</a>{#if b.name !== list[0]?.name}<button
+                      class="act"
+                      onclick={() => (removing = b)}>Delete</button
+                    >{/if}<button
                     class="act"
                     onclick={() => (restoring = b)}>Restore</button
                   ></span
@@ -225,5 +241,20 @@
   <ProblemNote problem={store.problem} />
   <button class="btn-next mt-3" disabled={store.busy} onclick={() => void store.send(restore)}
     >{store.busy ? 'Restoring …' : 'Restore it'}</button
+  >
+</Sheet>
+<Sheet
+  bind:open={
+    () => !!removing,
+    (v) => {
+      if (!v) removing = undefined;
+    }
+  }
+  title="Delete this backup?"
+  about="It is gone for good. The newest backup always stays."
+>
+  <ProblemNote problem={store.problem} />
+  <button class="btn-next mt-3" disabled={store.busy} onclick={() => void store.send(remove)}
+    >{store.busy ? 'Deleting …' : 'Delete it'}</button
   >
 </Sheet>

@@ -2186,16 +2186,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/backups/{name}/restore": {
+    "/api/backups/space": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What the workshop takes of its disk, what is left, and what to free when that is little. */
+        get: operations["GetDiskSpace"];
         put?: never;
-        post: operations["RestoreBackup"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2212,6 +2213,23 @@ export interface paths {
         get: operations["DownloadBackup"];
         put?: never;
         post?: never;
+        /** Deletes one backup, to make room. The newest always stays. */
+        delete: operations["RemoveBackup"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RestoreBackup"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4088,6 +4106,18 @@ export interface components {
          * @enum {string}
          */
         Direction: "notKnown" | "up" | "right" | "down" | "left";
+        DiskSpace: {
+            /** Format: int64 */
+            freeBytes: number;
+            /** Format: int64 */
+            databaseBytes: number;
+            /** Format: int64 */
+            photoBytes: number;
+            /** Format: int64 */
+            backupBytes: number;
+            low: boolean;
+            sentence: string;
+        };
         DoItResult: {
             /** @description At the bench. */
             hours: components["schemas"]["Estimate"];
@@ -5939,8 +5969,8 @@ export interface components {
             trouble?: string;
             /** Format: int32 */
             version?: number;
-            /** @description What was proposed, in short: a proposal is carried out once for each supplier, however often it is pressed. */
-            proposal?: null | string;
+            /** @description The order that was the last one when this was planned, on the first parcel of each sending. After each there is only one next, so that two who press at once send one. */
+            after?: null | string;
             /**
              * Format: date-time
              * @description When it was last handed to the supplier.
@@ -12011,13 +12041,11 @@ export interface operations {
             };
         };
     };
-    RestoreBackup: {
+    GetDiskSpace: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                name: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -12028,7 +12056,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Acted"];
+                    "application/json": components["schemas"]["DiskSpace"];
                 };
             };
         };
@@ -12050,6 +12078,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    RemoveBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RestoreBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
             };
         };
     };

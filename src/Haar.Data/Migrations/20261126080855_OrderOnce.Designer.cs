@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Haar.Data.Migrations
 {
     [DbContext(typeof(HaarDb))]
-    [Migration("20261126074157_OrderOnce")]
+    [Migration("20261126080855_OrderOnce")]
     partial class OrderOnce
     {
         /// <inheritdoc />
@@ -625,6 +625,9 @@ namespace Haar.Data.Migrations
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("After")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
@@ -637,9 +640,6 @@ namespace Haar.Data.Migrations
 
                     b.Property<double>("Postage")
                         .HasColumnType("REAL");
-
-                    b.Property<string>("Proposal")
-                        .HasColumnType("TEXT");
 
                     b.Property<long?>("SendingSince")
                         .HasColumnType("INTEGER");
@@ -669,10 +669,10 @@ namespace Haar.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("State");
-
-                    b.HasIndex("Proposal", "SupplierId")
+                    b.HasIndex("After")
                         .IsUnique();
+
+                    b.HasIndex("State");
 
                     b.ToTable("Orders");
                 });

@@ -11,7 +11,7 @@ namespace Haar.Data.Migrations
         protected override void Up(MigrationBuilder migrationBuilder)
         {
             migrationBuilder.AddColumn<string>(
-                name: "Proposal",
+                name: "After",
                 table: "Orders",
                 type: "TEXT",
                 nullable: true);
@@ -23,9 +23,9 @@ namespace Haar.Data.Migrations
                 nullable: true);
 
             migrationBuilder.CreateIndex(
-                name: "IX_Orders_Proposal_SupplierId",
+                name: "IX_Orders_After",
                 table: "Orders",
-                columns: new[] { "Proposal", "SupplierId" },
+                column: "After",
                 unique: true);
         }
 
@@ -33,11 +33,11 @@ namespace Haar.Data.Migrations
         protected override void Down(MigrationBuilder migrationBuilder)
         {
             migrationBuilder.DropIndex(
-                name: "IX_Orders_Proposal_SupplierId",
+                name: "IX_Orders_After",
                 table: "Orders");
 
             migrationBuilder.DropColumn(
-                name: "Proposal",
+                name: "After",
                 table: "Orders");
 
             migrationBuilder.DropColumn(
