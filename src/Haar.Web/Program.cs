@@ -135,7 +135,7 @@ services.AddScoped<Orders>();
 services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");
 services.AddIdentity(door);
 services.ConfigureHttpJsonOptions(o => JsonSettings.Configure(o.SerializerOptions));
-services.AddProblemDetails();
+services.AddProblemDetails(o => o.CustomizeProblemDetails = QueryProblems.Complete);
 services.AddExceptionHandler<Problems>();
 services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 services.AddOpenApi("v1", OpenApi.Configure);

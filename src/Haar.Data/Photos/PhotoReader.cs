@@ -1,4 +1,3 @@
-using System.Runtime.InteropServices;
 using SkiaSharp;
 
 namespace Haar.Data.Photos;
@@ -44,7 +43,7 @@ static class PhotoReader
 
         using var some =
             codec.EncodedFormat == SKEncodedImageFormat.Png && pixels > MostPixelsWhole / 4 && bytes[28] == 0
-                ? ByRows(codec, side)
+                ? InBands(codec, side)
                 : Scaled(codec, side);
         using var small = PhotoStore.Shrink(some, side);
         return Upright(small, codec.EncodedOrigin);
@@ -69,30 +68,33 @@ static class PhotoReader
         }
     }
 
-    /// <summary>A large PNG is read row by row, and each square of its pixels becomes their mean.</summary>
-    static SKBitmap ByRows(SKCodec codec, int side)
+    /// <summary>Bytes of a band of rows. A default: eight bands of the largest picture, each read from the top.</summary>
+    const int BandBytes = 60_000_000;
+
+    /// <summary>A large PNG is read in bands of rows, and each square of its pixels becomes their mean.</summary>
+    static SKBitmap InBands(SKCodec codec, int side)
     {
         var (w, h) = (codec.Info.Width, codec.Info.Height);
         var step = Math.Max(1, (int)(Math.Max(w, h) / (side * 1.5)));
         var to = new SKBitmap(new SKImageInfo(Math.Max(1, w / step), Math.Max(1, h / step), SKColorType.Rgba8888, SKAlphaType.Premul));
         try
         {
-            var rowInfo = new SKImageInfo(w, h, SKColorType.Rgba8888, SKAlphaType.Premul);
-            Whole(codec.StartScanlineDecode(rowInfo));
-            var row = new byte[w * 4];
+            var whole = new SKImageInfo(w, h, SKColorType.Rgba8888, SKAlphaType.Premul);
+            var lines = Math.Max(1, BandBytes / (w * 4 * step));
+            using var band = new SKBitmap(new SKImageInfo(w, lines * step, SKColorType.Rgba8888, SKAlphaType.Premul));
             var sums = new int[to.Width * 4];
-            var pinned = GCHandle.Alloc(row, GCHandleType.Pinned);
-            try
+            for (var top = 0; top < to.Height; top += lines)
             {
-                for (var y = 0; y < to.Height; y++)
+                var rows = Math.Min(lines, to.Height - top);
+                var part = new SKCodecOptions(new SKRectI(0, top * step, w, (top + rows) * step));
+                Whole(codec.StartIncrementalDecode(whole, band.GetPixels(), band.RowBytes, part));
+                Whole(codec.IncrementalDecode(out _));
+                for (var y = 0; y < rows; y++)
                 {
                     Array.Clear(sums);
                     for (var r = 0; r < step; r++)
                     {
-                        if (codec.GetScanlines(pinned.AddrOfPinnedObject(), 1, row.Length) != 1)
-                        {
-                            throw CutOff();
-                        }
+                        var row = band.GetPixelSpan().Slice((y * step + r) * band.RowBytes, to.Width * step * 4);
                         for (var x = 0; x < to.Width * step; x++)
                         {
                             var sum = x / step * 4;
@@ -103,16 +105,12 @@ static class PhotoReader
                             sums[sum + 3] += row[from + 3];
                         }
                     }
-                    var line = to.GetPixelSpan().Slice(y * to.RowBytes, to.Width * 4);
+                    var line = to.GetPixelSpan().Slice((top + y) * to.RowBytes, to.Width * 4);
                     for (var i = 0; i < sums.Length; i++)
                     {
                         line[i] = (byte)(sums[i] / (step * step));
                     }
                 }
-            }
-            finally
-            {
-                pinned.Free();
             }
             return to;
         }

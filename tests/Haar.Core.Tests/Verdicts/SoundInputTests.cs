@@ -50,9 +50,14 @@ public class SoundInputTests
     [InlineData("\0")]
     [InlineData("bell\u0007")]
     [InlineData("\u007f")]
-    [InlineData("\ud800 alone")]
-    [InlineData("alone \udc00")]
     public void Text_that_cannot_be_printed_is_refused(string text) => Assert.Equal("title", Bad(Good() with { Title = text }).Field);
+
+    [Fact]
+    public void Half_a_character_is_refused()
+    {
+        Assert.Equal("title", Bad(Good() with { Title = $"{(char)0xD800} alone" }).Field);
+        Assert.Equal("title", Bad(Good() with { Title = $"alone {(char)0xDC00}" }).Field);
+    }
 
     [Fact]
     public void More_money_than_any_machine_costs_is_refused() => Assert.Equal("paid", Bad(Good() with { Paid = 7.9e28m }).Field);
