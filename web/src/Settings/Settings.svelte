@@ -158,7 +158,10 @@
       >
       <div class="mt-2"><ProblemNote problem={store.problem} /></div>
       {#if space.data}
-        <p class="mt-2 max-w-read {space.data.low ? 'font-semibold text-oxide' : 'text-soft'}" role={space.data.low ? 'alert' : undefined}>
+        <p
+          class="mt-2 max-w-read {space.data.low ? 'font-semibold text-oxide' : 'text-soft'}"
+          role={space.data.low ? 'alert' : undefined}
+        >
           {space.data.low
             ? space.data.sentence
             : `${size(space.data.freeBytes)} free on the disk. The workshop takes ${size(space.data.databaseBytes + space.data.photoBytes)}, its backups ${size(space.data.backupBytes)}.`}
@@ -177,13 +180,9 @@
                     restore: 'before a restore',
                   }[b.why] ?? b.why}, {size(b.bytes)}</span
                 ><span class="ml-auto flex gap-5"
-                  ><a class="act" href="/api/backups/{b.name}" download>Download</a>{#if b.name !== list[0]?.name}<button
-                      class="act"
-                      onclick={() => (removing = b)}>Delete</button
-                    >{/if}<button
-                    class="act"
-                    onclick={() => (restoring = b)}>Restore</button
-                  ></span
+                  ><a class="act" href="/api/backups/{b.name}" download>Download</a
+                  >{#if b.name !== list[0]?.name}<button class="act" onclick={() => (removing = b)}>Delete</button
+                    >{/if}<button class="act" onclick={() => (restoring = b)}>Restore</button></span
                 >
               </li>
             {:else}<li class="border-b border-sill py-4 text-soft">None yet.</li>{/each}
