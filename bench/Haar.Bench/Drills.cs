@@ -7,6 +7,7 @@ using Haar.Core.Stripdown;
 using Haar.Data;
 using Haar.Web.Tests.Fuzz;
 using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 using Row = (string What, string Figure, string Beside, string Ratio, string Aim);
 
 namespace Haar.Bench;
@@ -121,6 +122,15 @@ sealed class Drills(string root, string scratch)
             {
                 await haar.PostAsync("/api/backups", new { });
             }
+            // All of it in the one file, so that harm to the file is harm.
+            using (var db = new DataFolder(folder).Open())
+            {
+                db.Database.OpenConnection();
+                using var flush = db.Database.GetDbConnection().CreateCommand();
+                flush.CommandText = "PRAGMA wal_checkpoint(TRUNCATE)";
+                flush.ExecuteNonQuery();
+            }
+            SqliteConnection.ClearAllPools();
             var path = Path.Combine(folder, "haar.db");
             foreach (var end in new[] { "-wal", "-shm" })
             {

@@ -57,21 +57,28 @@ return 0;
 async Task DrillsAsync()
 {
     var drills = new Drills(root, scratch);
-    Console.WriteLine("· hard cases");
-    table.AddRange(Drills.Hard());
-    Console.WriteLine("· what is made to fill a memory");
-    table.AddRange(await drills.MemoryAsync());
-    Console.WriteLine("· damage and a full disk");
-    table.Add(await drills.DamageAsync());
-    table.Add(await drills.FullDiskAsync());
-    Console.WriteLine("· 20,000 made-up requests");
-    table.Add(await drills.FuzzAsync(20_000));
-    Console.WriteLine("· 20 readers and 3 writers for a minute");
-    table.Add(await drills.LoadAsync(60));
-    Console.WriteLine("· 50 kills during the start");
-    table.Add(await drills.StartKillsAsync(50));
-    Console.WriteLine("· 100 kills while three write");
-    table.Add(await drills.KillsAsync(100));
+    foreach (
+        var (what, run) in new (string, Func<Task<IReadOnlyList<(string, string, string, string, string)>>>)[]
+        {
+            ("hard cases", () => Task.FromResult(Drills.Hard())),
+            ("what is made to fill a memory", drills.MemoryAsync),
+            ("damage", async () => [await drills.DamageAsync()]),
+            ("a full disk", async () => [await drills.FullDiskAsync()]),
+            ("20,000 made-up requests", async () => [await drills.FuzzAsync(20_000)]),
+            ("20 readers and 3 writers for a minute", async () => [await drills.LoadAsync(60)]),
+            ("50 kills during the start", async () => [await drills.StartKillsAsync(50)]),
+            ("100 kills while three write", async () => [await drills.KillsAsync(100)]),
+        }
+    )
+    {
+        Console.WriteLine($"· {what}");
+        var rows = await run();
+        table.AddRange(rows);
+        foreach (var r in rows)
+        {
+            Console.WriteLine($"  {r}");
+        }
+    }
 }
 
 async Task EverythingElseAsync()

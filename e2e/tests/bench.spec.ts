@@ -89,6 +89,13 @@ test('a backup is taken and put back from the screen', async ({ page, haar }) =>
     .click();
   await page.getByRole('button', { name: 'Restore it' }).click();
   await expect(page.getByRole('banner').getByText('Skerrow Harbour workshop')).toBeVisible();
+  // What was there before the restore is the newest backup now, and the one taken by hand can make room.
+  await expect(page.getByText(/free on the disk/)).toBeVisible();
+  const byHand = page.getByRole('listitem').filter({ hasText: 'by hand' });
+  await byHand.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'Delete it' }).click();
+  await expect(byHand).toHaveCount(0);
+  await expect(page.getByText('before a restore', { exact: false }).first()).toBeVisible();
 });
 
 test('the map and the list are one: choosing, zooming, placing by pointer and by keys', async ({ page, haar }) => {

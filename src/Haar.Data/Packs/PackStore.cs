@@ -167,7 +167,20 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
             throw new ImportException($"The pack is not as its schema has it. {string.Join("; ", faults)}. Nothing was changed.");
         }
 
-        var pack = JsonSerializer.Deserialize<Pack>(text, HaarJson.Readable)!;
+        Pack pack;
+        try
+        {
+            pack = JsonSerializer.Deserialize<Pack>(text, HaarJson.Readable)!;
+            SoundInput.Check(pack);
+        }
+        catch (InvalidInputException e)
+        {
+            throw new ImportException($"{e.Field}: {e.Message} Nothing was changed.");
+        }
+        catch (JsonException e)
+        {
+            throw new ImportException($"The pack has something that cannot be at {e.Path?.TrimStart('$', '.')}. Nothing was changed.");
+        }
         foreach (var board in pack.Boards)
         {
             if (

@@ -20,7 +20,8 @@ static class PhotoEndpoints
             .WithSummary(
                 "Body: the photo itself. Turned upright, stripped of location, stored once in three sizes; sent again with the same photoId, it is still one."
             )
-            .Accepts<byte[]>("image/jpeg", "image/png", "image/webp", "application/octet-stream")
+            // What it really is, its content says; a phone’s HEIC gets a sentence that says what to do.
+            .Accepts<byte[]>("image/jpeg", "image/png", "image/webp", "application/octet-stream", "image/jpg", "image/heic", "image/heif")
             .Produces<Acted>();
         api.MapPut(
                 "/machines/{id:guid}/photos/{photoId:guid}",
