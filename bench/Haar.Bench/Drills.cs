@@ -51,7 +51,8 @@ sealed class Drills(string root, string scratch)
                     })
                 )
                 .ToList();
-            await Task.Delay(random.Next(40, 500));
+            // The first act after a start takes half a second.
+            await Task.Delay(random.Next(300, 2000));
             await haar.KillAsync();
             await end.CancelAsync();
             await Task.WhenAll(writers);

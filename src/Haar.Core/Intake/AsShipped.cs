@@ -105,6 +105,24 @@ public static class AsShipped
         {
             throw new InvalidInputException("periodYears", "The period is 0 to 40 years.");
         }
+        void Named(string field, string slot)
+        {
+            if (slot.Trim().Length is 0 or > 60)
+            {
+                throw new InvalidInputException(field, "Say in 1 to 60 characters which item it is: drive, supply, graphics card.");
+            }
+        }
+        for (var i = 0; i < configurations.Count; i++)
+        {
+            for (var j = 0; j < configurations[i].Items.Count; j++)
+            {
+                Named($"configurations[{i}].items[{j}].slot", configurations[i].Items[j].Slot);
+            }
+        }
+        for (var i = 0; i < found.Count; i++)
+        {
+            Named($"found[{i}].slot", found[i].Slot);
+        }
         if (found.GroupBy(f => Key(f.Slot)).FirstOrDefault(g => g.Count() > 1) is { } twice)
         {
             throw new InvalidInputException("slot", $"“{twice.First().Slot}” is listed twice: give each a name of its own.");

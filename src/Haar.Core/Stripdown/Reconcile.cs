@@ -163,6 +163,9 @@ public static class Reconcile
     /// <summary>Lines at once. A default: fifty times the largest strip-down seen.</summary>
     public const int MostFasteners = 20_000;
 
+    /// <summary>Of one size in one step. A default: ten times what a cabinet has.</summary>
+    public const int MostOfOne = 10_000;
+
     /// <summary>Places of spares at once. A default.</summary>
     public const int MostSpares = 5_000;
 
@@ -260,9 +263,9 @@ public static class Reconcile
 
     static FastenerRow Row(FastenerFact f, int index, Fitting spares)
     {
-        if (f.Count < 0 || f.MissingBefore < 0 || f.Returns.Any(r => r.Count < 1))
+        if (f.Count is < 0 or > MostOfOne || f.MissingBefore is < 0 or > MostOfOne || f.Returns.Any(r => r.Count is < 1 or > MostOfOne))
         {
-            throw new InvalidInputException($"fasteners[{index}].count", "A count is 0 or more, and a return is at least one.");
+            throw new InvalidInputException($"fasteners[{index}].count", $"A count is 0 to {MostOfOne}, and a return is at least one.");
         }
         var size = Size(f.Thread, f.LengthMillimetres, f.Head);
         var own = f.Returns.Where(r => !r.FromStore).Sum(r => r.Count);

@@ -68,8 +68,8 @@ static class PhotoReader
         }
     }
 
-    /// <summary>Bytes of a band of rows. A default: eight bands of the largest picture, each read from the top.</summary>
-    const int BandBytes = 60_000_000;
+    /// <summary>Bytes of a band of rows. A default: twenty bands of the largest picture, each read from the top.</summary>
+    const int BandBytes = 24_000_000;
 
     /// <summary>A large PNG is read in bands of rows, and each square of its pixels becomes their mean.</summary>
     static SKBitmap InBands(SKCodec codec, int side)

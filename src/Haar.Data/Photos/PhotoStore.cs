@@ -69,6 +69,7 @@ public sealed class PhotoStore(DataFolder folder)
         }
         finally
         {
+            MemoryBack.Give();
             Turn.Release();
         }
     }

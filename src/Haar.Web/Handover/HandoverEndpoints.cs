@@ -22,6 +22,12 @@ public sealed record Imported(Guid MachineId, string Sentence);
 
 static class HandoverEndpoints
 {
+    /// <summary>However an import ends, what it took of memory is given back.</summary>
+    sealed class GiveBack : IDisposable
+    {
+        public void Dispose() => MemoryBack.Give();
+    }
+
     public static void MapHandover(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Handover");
@@ -70,6 +76,7 @@ static class HandoverEndpoints
                         throw new ImportException($"A document is at most {ImportedZip.MostBytes / 1_000_000} MB. Nothing was changed.");
                     }
                     body.Position = 0;
+                    using var after = new GiveBack();
                     var (machineId, photos, missing) = await exchange.ImportAsync(body, cancel);
                     return new Imported(
                         machineId,

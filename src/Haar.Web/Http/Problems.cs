@@ -116,6 +116,13 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             MeterAnswerException => Plain(502, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
             SqliteException s => Database(s),
             DbUpdateException { InnerException: SqliteException s } => Database(s),
+            // Figures that no one of them is too large, and that together are.
+            OverflowException => Fields(
+                400,
+                "Too large",
+                "The figures are too large to be added up. Nothing was changed.",
+                new() { ["body"] = ["The figures are too large to be added up."] }
+            ),
             IOException => Plain(
                 507,
                 "Nowhere to write",

@@ -8097,6 +8097,9 @@ export interface operations {
                 "image/png": string;
                 "image/webp": string;
                 "application/octet-stream": string;
+                "image/jpg": string;
+                "image/heic": string;
+                "image/heif": string;
             };
         };
         responses: {
