@@ -33,7 +33,8 @@ describe('a number as people type it', () => {
   it('is read back as it was written', () => {
     fc.assert(
       fc.property(fc.double({ noNaN: true, noDefaultInfinity: true }), (v) => {
-        expect(parsed(String(v))).toBe(v);
+        // Nobody types a negative nought.
+        expect(parsed(String(v))).toBe(v + 0);
       }),
     );
   });
