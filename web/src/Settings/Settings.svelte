@@ -82,7 +82,8 @@
     ['dark', 'Dark'],
     ['system', 'As the system has it'],
   ];
-  const size = (b: number) => (b > 1e6 ? `${(b / 1e6).toFixed(1)} MB` : `${Math.ceil(b / 1000)} kB`);
+  const size = (b: number) =>
+    b >= 1e9 ? `${(b / 1e9).toFixed(0)} GB` : b > 1e6 ? `${(b / 1e6).toFixed(1)} MB` : `${Math.ceil(b / 1000)} kB`;
 </script>
 
 <svelte:head><title>Settings · Haar</title></svelte:head>
