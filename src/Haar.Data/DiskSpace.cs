@@ -7,7 +7,7 @@ namespace Haar.Data;
 /// <param name="Sentence">What to free, when it is low.</param>
 public sealed record DiskSpace(long FreeBytes, long DatabaseBytes, long PhotoBytes, long BackupBytes, bool Low, string Sentence)
 {
-    /// <summary>A default: two photos of a phone, and a backup of a small workshop.</summary>
+    /// <summary>A default.</summary>
     public const long LowBytes = 64_000_000;
 
     /// <summary>Kept on the disk for the day on which it is full: SQLite then has room for its log and index, so that Haar opens, reads and exports.</summary>

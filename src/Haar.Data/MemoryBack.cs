@@ -3,7 +3,7 @@ namespace Haar.Data;
 /// <summary>Gives memory back to the machine after something large: Haar shares a corner of the club room with other programs.</summary>
 public static class MemoryBack
 {
-    /// <summary>Below this nothing is done. A default: an open workshop without visitors takes 120 MB.</summary>
+    /// <summary>Below this nothing is done. A default.</summary>
     const long Enough = 200_000_000;
 
     static readonly TimeSpan NotOftener = TimeSpan.FromSeconds(5);

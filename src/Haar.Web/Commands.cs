@@ -48,5 +48,10 @@ static class Commands
             Console.Error.WriteLine(e.Message);
             return 1;
         }
+        catch (Exception e) when (e is Microsoft.Data.Sqlite.SqliteException or IOException or UnauthorizedAccessException)
+        {
+            Console.Error.WriteLine($"The data folder {Path.GetFullPath(data)} cannot be used: {e.Message} Nothing was changed.");
+            return 1;
+        }
     }
 }

@@ -13,7 +13,7 @@ using Microsoft.AspNetCore.DataProtection;
 using Scalar.AspNetCore;
 using Serilog;
 
-// A request is at most this large where its endpoint says nothing else: a list of 10,000 offers is 4 MB. A default.
+// A request is at most this large where its endpoint says nothing else. A default.
 const long MostJson = 16_000_000;
 
 // The OpenAPI generator runs this program at build: it gets no database and starts nothing.

@@ -205,7 +205,7 @@ public class RestoreTests
 
     [Theory]
     [InlineData("photos/../../../escaped.jpg")]
-    [InlineData("/tmp/escaped.jpg")]
+    [InlineData("/elsewhere/escaped.jpg")]
     [InlineData("photos\\..\\escaped.jpg")]
     [InlineData("photos/..aaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaa.jpg/../x")]
     [InlineData("c:/escaped.jpg")]

@@ -93,6 +93,32 @@ public class AccessPolicyTests
     }
 
     [Fact]
+    public async Task A_page_that_listens_hears_nothing_more_once_its_session_has_ended()
+    {
+        await using var w = Workshop.Locked();
+        await w.SignInAsync();
+        using var listening = await w.Client.GetAsync("/api/live", HttpCompletionOption.ResponseHeadersRead);
+        using var lines = new StreamReader(await listening.Content.ReadAsStreamAsync());
+        Assert.Equal("retry: 1000", await lines.ReadLineAsync());
+        var live = (Data.Log.Live)w.Services.GetService(typeof(Data.Log.Live))!;
+        var (heard, unheard) = (Guid.NewGuid(), Guid.NewGuid());
+        while (live.Listeners == 0)
+        {
+            await Task.Yield();
+        }
+        live.Say([heard]);
+        string? line;
+        while ((line = await lines.ReadLineAsync()) != $"data: {heard}")
+        {
+            Assert.NotNull(line);
+        }
+        Assert.Null(new Passphrase(new Data.DataFolder(w.Folder)).Set("other words for a harbour"));
+        live.Say([unheard]);
+        var rest = await lines.ReadToEndAsync().WaitAsync(TimeSpan.FromSeconds(15));
+        Assert.DoesNotContain(unheard.ToString(), rest, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_session_lasts_two_weeks_and_not_a_minute_longer()
     {
         var folder = new Data.DataFolder(Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N")));

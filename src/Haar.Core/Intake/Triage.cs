@@ -13,7 +13,7 @@ public static partial class Triage
 {
     public const int MostBoxes = 200;
 
-    /// <summary>For the proof of each of the two choices. A default: 60 boxes are proven in half a second.</summary>
+    /// <summary>For the proof of each of the two choices. A default.</summary>
     const int SolveSeconds = 6;
 
     /// <exception cref="InvalidInputException">Nothing to sort, a budget that is none, a range upside down, a box or price listed twice.</exception>

@@ -81,7 +81,7 @@ public static class OrderPlan
     public const int MostNeeds = 400,
         MostOffers = 10_000;
 
-    /// <summary>Pairs of a part and an offer that are weighed; beyond, the dearest offers of each part are left out, and nothing is called proven. A default: so many are modelled in half a second on a slow machine.</summary>
+    /// <summary>Pairs of a part and an offer that are weighed; beyond, the dearest offers of each part are left out, and nothing is called proven. A default.</summary>
     const int MostFits = 24_000;
 
     /// <param name="seconds">For the whole answer, with the building of its model.</param>

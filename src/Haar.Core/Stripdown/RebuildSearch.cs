@@ -13,7 +13,7 @@ public static partial class RebuildOrder
     /// </summary>
     sealed partial class Search
     {
-        /// <summary>Orders followed side by side for the first answer. A default; twice as many took twice as long and were seldom better.</summary>
+        /// <summary>Orders followed side by side for the first answer. A default.</summary>
         const int Breadth = 24;
 
         readonly RebuildPiece[] p;

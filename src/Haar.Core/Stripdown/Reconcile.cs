@@ -160,10 +160,10 @@ public static class Reconcile
             );
     }
 
-    /// <summary>Lines at once. A default: fifty times the largest strip-down seen.</summary>
+    /// <summary>Lines at once. A default.</summary>
     public const int MostFasteners = 20_000;
 
-    /// <summary>Of one size in one step. A default: ten times what a cabinet has.</summary>
+    /// <summary>Of one size in one step. A default.</summary>
     public const int MostOfOne = 10_000;
 
     /// <summary>Places of spares at once. A default.</summary>

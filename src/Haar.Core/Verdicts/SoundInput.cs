@@ -25,7 +25,7 @@ public static class SoundInput
     /// <inheritdoc cref="FirstYear"/>
     public const int LastYear = 2199;
 
-    /// <summary>In one list. A default: ten times the largest board.</summary>
+    /// <summary>In one list. A default.</summary>
     public const int MostRows = 200_000;
 
     /// <summary>In one text. A default: a whole list pasted.</summary>

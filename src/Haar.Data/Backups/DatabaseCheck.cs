@@ -41,9 +41,10 @@ public static class DatabaseCheck
             check.CommandText = "SELECT count(*) FROM sqlite_master WHERE name = 'Machines'";
             return Convert.ToInt64(check.ExecuteScalar(), CultureInfo.InvariantCulture) == 0 ? DatabaseState.Foreign : DatabaseState.Sound;
         }
-        catch (SqliteException e) when (e.SqliteErrorCode is 11 or 26 or 1 or 10)
+        catch (SqliteException e) when (e.SqliteErrorCode is 11 or 26 or 1 || e.SqliteExtendedErrorCode == 522)
         {
-            // SQLITE_CORRUPT, SQLITE_NOTADB, SQLITE_ERROR (a schema that does not parse), SQLITE_IOERR (cut off).
+            // SQLITE_CORRUPT, SQLITE_NOTADB, SQLITE_ERROR (a schema that does not parse), SQLITE_IOERR_SHORT_READ (cut off). Any other
+            // fault of the disk, such as no room, says nothing of the file: it is not called damaged, and not set aside.
             return DatabaseState.Damaged;
         }
     }

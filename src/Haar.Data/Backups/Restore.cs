@@ -45,7 +45,7 @@ public sealed record Restored(BackupInfo? Before, string? SetAside, int PhotosBa
 
 public sealed partial class BackupStore
 {
-    /// <summary>An unpacked database is at most this large. A default: a workshop of 1,000 machines has 40 MB.</summary>
+    /// <summary>An unpacked database is at most this large. A default.</summary>
     const long MostDatabase = 8_000_000_000;
 
     /// <summary>

@@ -6,16 +6,16 @@ namespace Haar.Data.Exchange;
 /// <summary>A ZIP from somebody else: looked at before it is opened, and unpacked only in what the document asks for, each within a limit.</summary>
 public sealed class ImportedZip : IDisposable
 {
-    /// <summary>Of the file itself. A default: a machine of 300 photos is 60 MB.</summary>
+    /// <summary>Of the file itself. A default.</summary>
     public const int MostBytes = 60_000_000;
 
-    /// <summary>Files in it. A default: ten times the photos of the largest machine seen.</summary>
+    /// <summary>Files in it. A default.</summary>
     public const int MostEntries = 5_000;
 
-    /// <summary>A document unpacked. A default: a machine of 2,000 capacitors, each read three times, is 4 MB.</summary>
+    /// <summary>A document unpacked. A default.</summary>
     public const int MostDocument = 24_000_000;
 
-    /// <summary>How many times larger a document may become. Our own JSON packs at 8 to 25 times; a file made to fill a memory at 1,000 times (DEFLATE, RFC 1951).</summary>
+    /// <summary>How many times larger a document may become. A default; DEFLATE (RFC 1951) makes at most 1,032 of one.</summary>
     public const int MostRatio = 100;
 
     readonly ZipArchive zip;

@@ -13,7 +13,7 @@ public sealed class BusyException(int before)
 /// </summary>
 public sealed class LongAnswers : IDisposable
 {
-    /// <summary>Waiting at once; more are asked to come again. A default: each takes some seconds at most, and a browser waits for half a minute.</summary>
+    /// <summary>Waiting at once; more are asked to come again. A default.</summary>
     public const int MostWaiting = 8;
 
     readonly SemaphoreSlim turn = new(1);

@@ -12,7 +12,7 @@ sealed record NotTwice;
 /// </summary>
 sealed class OnceMore : IEndpointFilter
 {
-    /// <summary>A default: ten people who press at once are all through after four or five.</summary>
+    /// <summary>A default: fifty who press at once are all through (AtOnceTests).</summary>
     const int Tries = 24;
 
     public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)

@@ -19,6 +19,12 @@ public sealed class SessionStore(DataFolder folder, TimeProvider time) : ITicket
     /// <summary>Signed in at once; the oldest goes when there are more. A default: ten times the devices of a large club.</summary>
     public const int Most = 200;
 
+    const string Claim = "session";
+
+    /// <summary>Whether whoever came in by a session still has it; for answers that go on after the door has let them in.</summary>
+    public bool Lives(System.Security.Claims.ClaimsPrincipal user) =>
+        user.FindFirst(Claim) is not { } session || File.Exists(Path.Combine(Sessions, Path.GetFileName(session.Value)));
+
     string Sessions => Path.Combine(folder.Root, "sessions");
 
     string PathOf(string key) => Path.Combine(Sessions, Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(key))));
@@ -28,6 +34,7 @@ public sealed class SessionStore(DataFolder folder, TimeProvider time) : ITicket
         Directory.CreateDirectory(Sessions);
         Sweep();
         var key = Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(32));
+        ticket.Principal.Identities.First().AddClaim(new(Claim, Path.GetFileName(PathOf(key))));
         await WriteAsync(key, ticket);
         return key;
     }

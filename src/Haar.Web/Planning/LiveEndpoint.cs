@@ -1,4 +1,5 @@
 using Haar.Data.Log;
+using Haar.Web.Identity;
 
 namespace Haar.Web.Planning;
 
@@ -21,8 +22,14 @@ static class LiveEndpoint
         context.Response.ContentType = "text/event-stream";
         context.Response.Headers.CacheControl = "no-store";
         var turn = new SemaphoreSlim(1);
+        var sessions = context.RequestServices.GetRequiredService<SessionStore>();
         async Task Write(string text)
         {
+            // The door is passed once and the page listens for hours: a session that has ended hears nothing more.
+            if (!sessions.Lives(context.User))
+            {
+                await end.CancelAsync();
+            }
             await turn.WaitAsync(end.Token);
             try
             {

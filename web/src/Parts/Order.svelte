@@ -284,7 +284,7 @@
                       : ''}</span
                   >
                   <span class="ml-auto flex flex-wrap gap-x-5">
-                    {#if o.state === 'notSent'}<button
+                    {#if o.state === 'notSent' || o.state === 'sending'}<button
                         class="act"
                         disabled={form.busy}
                         onclick={() => void form.send(() => act(api.POST('/api/orders/{orderId}/send', path(o))))}
