@@ -274,14 +274,16 @@ sealed class Drills(string root, string scratch)
             .Select(m => m!["id"]!.GetValue<string>())
             .ToList();
         var (reads, writes, wrong) = (new ConcurrentBag<double>(), new ConcurrentBag<double>(), 0);
+        var refused = new ConcurrentDictionary<int, int>();
         haar.Memory();
         using var end = new CancellationTokenSource(TimeSpan.FromSeconds(seconds));
         async Task Timed(ConcurrentBag<double> times, Func<Task<int>> what)
         {
             var watch = Stopwatch.StartNew();
-            if (await what() != 200)
+            if (await what() is var status && status != 200)
             {
                 Interlocked.Increment(ref wrong);
+                refused.TryAdd(status, status);
             }
             times.Add(watch.Elapsed.TotalMilliseconds);
         }
@@ -322,7 +324,7 @@ sealed class Drills(string root, string scratch)
                                         new
                                         {
                                             what = $"Screws {w} {i}",
-                                            money = 1.2,
+                                            amount = 1.2,
                                             minutes = 3,
                                         }
                                     )
@@ -337,7 +339,7 @@ sealed class Drills(string root, string scratch)
         return (
             $"20 readers and 3 writers for {seconds} s, read p50 / p99",
             $"{At(reads, 0.5)} / {At(reads, 0.99)} ms ({reads.Count:N0})",
-            $"write p50 / p99: {At(writes, 0.5)} / {At(writes, 0.99)} ms ({writes.Count:N0}); not 200: {wrong}; most memory {haar.Memory().Peak / 1e6:0} MB",
+            $"write p50 / p99: {At(writes, 0.5)} / {At(writes, 0.99)} ms ({writes.Count:N0}); not 200: {wrong}{(wrong > 0 ? $" ({string.Join(", ", refused.Keys)})" : "")}; most memory {haar.Memory().Peak / 1e6:0} MB",
             "",
             "no error"
         );
