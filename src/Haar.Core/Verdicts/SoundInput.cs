@@ -50,7 +50,7 @@ public static class SoundInput
                 Number(path, number);
                 break;
             case decimal money when Math.Abs(money) > MostMoney:
-                throw new InvalidInputException(path, $"{money.ToString("0.##", CultureInfo.InvariantCulture)} cannot be.");
+                throw new InvalidInputException(path, "That is too much money to be meant.");
             case DateTimeOffset at:
                 Year(path, at.Year);
                 break;
@@ -119,7 +119,7 @@ public static class SoundInput
     {
         if (!double.IsFinite(number) || Math.Abs(number) > MostNumber)
         {
-            throw new InvalidInputException(path, "That number is of no thing in this world.");
+            throw new InvalidInputException(path, "That number is too large to be meant, or is none.");
         }
     }
 
@@ -127,7 +127,7 @@ public static class SoundInput
     {
         if (year is < FirstYear or > LastYear)
         {
-            throw new InvalidInputException(path, $"The year {year} cannot be: {FirstYear} to {LastYear}.");
+            throw new InvalidInputException(path, $"The year {year} cannot be meant: {FirstYear} to {LastYear}.");
         }
     }
 

@@ -2,7 +2,7 @@ namespace Haar.Data.Backups;
 
 /// <summary>The workshop is being put back from a backup, or was since this act began: it was decided on what is no longer there.</summary>
 public sealed class RestoredException()
-    : Exception("A backup was put back in this moment. Nothing of yours was written: look at the workshop as it is now, and do it again.");
+    : Exception("A backup has just been put back. Nothing of yours was written: look at the workshop as it is now, and do it again.");
 
 /// <summary>
 /// Between acts and a restore. An act that began before a restore is refused when it comes to write, so that nothing is acknowledged

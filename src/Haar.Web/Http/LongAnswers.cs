@@ -2,7 +2,7 @@ namespace Haar.Web.Http;
 
 /// <summary>Others wait already. Carries how many.</summary>
 public sealed class BusyException(int before)
-    : Exception($"{before} others wait for a long answer already. Nothing was changed: ask again in a moment.")
+    : Exception($"{before} others are already waiting for a long calculation. Nothing was changed: ask again in a moment.")
 {
     public int Before { get; } = before;
 }

@@ -27,7 +27,7 @@ static class QueryProblems
                 problem.Extensions["errors"] = bad.Count > 0 ? bad : new() { ["request"] = ["It cannot be read."] };
                 break;
             case 404:
-                problem.Detail = "Nobody answers at that address.";
+                problem.Detail = "There is no page at that address.";
                 break;
             case 405:
                 problem.Detail = $"{context.HttpContext.Request.Method} is not among what can be done at that address.";

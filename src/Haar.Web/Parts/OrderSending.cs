@@ -120,7 +120,7 @@ public sealed partial class Orders
         {
             return new(
                 Guid.Empty,
-                "That was ordered a moment ago, on another screen or by a second press: it is sent once. Look at what is still wanted.",
+                "That was ordered a moment ago, on another screen or by a second press, and goes out once. Look at what is still wanted.",
                 []
             );
         }
@@ -146,7 +146,7 @@ public sealed partial class Orders
             throw new InvalidInputException(
                 "order",
                 order.State == PartOrderState.Sending
-                    ? "The order is on its way to the supplier at this moment."
+                    ? "The order is being sent to the supplier now."
                     : "The supplier has this order already."
             );
         }

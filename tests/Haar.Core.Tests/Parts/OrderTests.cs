@@ -110,6 +110,21 @@ public class OrderTests
     }
 
     [Fact]
+    public void An_order_that_was_left_on_its_way_can_be_sent_again_and_one_that_is_on_its_way_cannot()
+    {
+        var now = new DateTimeOffset(2026, 11, 26, 9, 0, 0, TimeSpan.Zero);
+        var patience = TimeSpan.FromSeconds(12);
+        PartOrder Order(PartOrderState state, DateTimeOffset? since = null) => new() { State = state, SendingSince = since };
+        Assert.True(Order(PartOrderState.NotSent).MayBeSent(now, patience));
+        Assert.False(Order(PartOrderState.Sending, now.AddSeconds(-3)).MayBeSent(now, patience));
+        Assert.True(Order(PartOrderState.Sending, now.AddSeconds(-13)).MayBeSent(now, patience));
+        // Nobody knows since when: whoever sent it is gone.
+        Assert.True(Order(PartOrderState.Sending).MayBeSent(now, patience));
+        Assert.False(Order(PartOrderState.Confirmed, now.AddDays(-1)).MayBeSent(now, patience));
+        Assert.False(Order(PartOrderState.Here).MayBeSent(now, patience));
+    }
+
+    [Fact]
     public void Without_time_nothing_is_claimed()
     {
         var r = OrderPlan.Of([Need(10, 5)], [Offer("a", "a1", 10, 1, 1)], [new("a", "A", 1, 3)], Today, seconds: 0);

@@ -329,7 +329,7 @@ export const noiseWords: Words<Schemas['FanNoise']> = {
 export const reactionWords: Words<Schemas['LeakReaction']> = { none: 'nothing', alkaline: 'alkali', acid: 'acid' };
 export const orderWords: Words<Schemas['PartOrderState']> = {
   notSent: 'Not taken yet',
-  sending: 'On its way to them',
+  sending: 'Being sent',
   confirmed: 'In the post',
   partlyHere: 'Part of it is here',
   here: 'Here',
