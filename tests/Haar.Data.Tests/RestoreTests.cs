@@ -248,6 +248,48 @@ public class RestoreTests
     }
 
     [Fact]
+    public async Task An_act_in_the_middle_of_its_writing_is_let_finish_and_is_in_the_backup_before_the_restore()
+    {
+        var (store, backup, _) = await WithOneAsync();
+        await using var _1 = store;
+        await using var db = store.Folder.Open();
+        var writing = await db.Database.BeginTransactionAsync(TestContext.Current.CancellationToken);
+        db.Machines.Add(
+            new()
+            {
+                Id = Guid.CreateVersion7(),
+                Name = "In the middle",
+                ArrivedAt = store.Now,
+            }
+        );
+        await db.SaveChangesAsync(TestContext.Current.CancellationToken);
+        var restoring = Task.Run(() => store.Backups.Restore(backup.Name), TestContext.Current.CancellationToken);
+        var generation = 0;
+        while (store.Folder.Gate.Generation == generation)
+        {
+            await Task.Yield();
+        }
+        await writing.CommitAsync(TestContext.Current.CancellationToken);
+        var restored = await restoring;
+        Assert.Equal(["Weather kiosk"], Names(store));
+        store.Backups.Restore(restored.Before!.Name);
+        Assert.Contains("In the middle", Names(store));
+    }
+
+    [Fact]
+    public async Task What_was_read_while_a_backup_was_put_back_is_not_acted_on()
+    {
+        var (store, _, _) = await WithOneAsync();
+        await using var _1 = store;
+        var closed = store.Folder.Gate.Close();
+        var during = new Log.UnitOfWork(store.Db(), store.Clock, new(), store.Folder.Gate);
+        Assert.Throws<RestoredException>(during.Pass);
+        closed.Dispose();
+        Assert.Throws<RestoredException>(during.Pass);
+        new Log.UnitOfWork(store.Db(), store.Clock, new(), store.Folder.Gate).Pass();
+    }
+
+    [Fact]
     public async Task Acknowledged_acts_are_in_the_workshop_or_in_the_backup_before_the_restore_while_five_people_write()
     {
         var (store, backup, _) = await WithOneAsync();

@@ -74,6 +74,7 @@ public sealed partial class BackupStore
             string? aside = null;
             if (state == DatabaseState.Sound)
             {
+                WaitForWriters();
                 before = Take("restore");
             }
             else if (state != DatabaseState.Missing)
@@ -124,6 +125,22 @@ public sealed partial class BackupStore
                 Directory.Delete(scratch, true);
             }
         }
+    }
+
+    /// <summary>Whoever had passed the gate before it closed is let finish, so that the backup of what was there holds that act too.</summary>
+    void WaitForWriters()
+    {
+        using var last = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = folder.Database,
+                Pooling = false,
+                DefaultTimeout = 10,
+            }.ToString()
+        );
+        last.Open();
+        // Immediate: it begins when no other writes.
+        using var turn = last.BeginTransaction();
     }
 
     /// <summary>Checks the whole backup and takes the database out of it.</summary>

@@ -12,7 +12,7 @@ public sealed class RestoreGate
 {
     int restoring;
 
-    /// <summary>Rises with each restore.</summary>
+    /// <summary>Rises when a restore begins and when it ends.</summary>
     public int Generation { get; private set; }
 
     /// <param name="generation">As it was when the act began.</param>
@@ -38,6 +38,11 @@ public sealed class RestoreGate
 
     sealed class Closed(RestoreGate gate) : IDisposable
     {
-        public void Dispose() => Volatile.Write(ref gate.restoring, 0);
+        public void Dispose()
+        {
+            // What was read while the gate was closed may be of before: it is no longer enough either.
+            gate.Generation++;
+            Volatile.Write(ref gate.restoring, 0);
+        }
     }
 }
