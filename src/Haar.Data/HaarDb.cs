@@ -10,6 +10,7 @@ using Haar.Core.Parts;
 using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
+using Haar.Core.Safety;
 using Haar.Core.Settings;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
@@ -59,6 +60,8 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
     public DbSet<StorePart> Store => Set<StorePart>();
     public DbSet<StoreFastener> Fasteners => Set<StoreFastener>();
     public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
+    public DbSet<Reservation> Reservations => Set<Reservation>();
+    public DbSet<Danger> Dangers => Set<Danger>();
     public DbSet<PackRow> Packs => Set<PackRow>();
     public DbSet<LogEntry> Log => Set<LogEntry>();
 
@@ -129,7 +132,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         Child<Capacitor>(b, f => f.MachineId);
         b.Entity<Capacitor>(e =>
         {
-            e.HasOne<Board>().WithMany().HasForeignKey(c => c.BoardId).OnDelete(DeleteBehavior.Cascade);
+            e.HasOne<Board>().WithMany().HasForeignKey(c => c.BoardId).OnDelete(DeleteBehavior.Restrict);
             Json(e.Property(c => c.Spec));
             Json(e.Property(c => c.Signs));
             Json(e.Property(c => c.Fitting));
@@ -145,6 +148,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         {
             Json(e.Property(j => j.After));
             e.HasIndex(j => new { j.State, j.WaitUntil });
+            e.HasIndex(j => j.OrderId);
         });
         Child<StageClosing>(b, f => f.MachineId);
         b.Entity<StageClosing>().HasIndex(s => new { s.MachineId, s.Stage }).IsUnique();
@@ -175,14 +179,14 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         Child<StripFastener>(b, f => f.MachineId);
         b.Entity<StripFastener>(e =>
         {
-            e.HasOne<StripStep>().WithMany().HasForeignKey(f => f.StepId).OnDelete(DeleteBehavior.Cascade);
+            e.HasOne<StripStep>().WithMany().HasForeignKey(f => f.StepId).OnDelete(DeleteBehavior.Restrict);
             Json(e.Property(f => f.Marks));
             Json(e.Property(f => f.Returns));
         });
         Child<StripConnector>(b, c => c.MachineId);
         b.Entity<StripConnector>(e =>
         {
-            e.HasOne<StripStep>().WithMany().HasForeignKey(c => c.StepId).OnDelete(DeleteBehavior.Cascade);
+            e.HasOne<StripStep>().WithMany().HasForeignKey(c => c.StepId).OnDelete(DeleteBehavior.Restrict);
             Json(e.Property(c => c.Marks));
             e.Property(c => c.Polarity).HasColumnName("WayRound");
         });
@@ -216,11 +220,24 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
             e.HasIndex(o => o.After).IsUnique();
         });
         b.Entity<StorePart>().HasIndex(p => p.Kind);
-        Json(b.Entity<DrawerPart>().Property(p => p.Spec));
+        b.Entity<DrawerPart>(e =>
+        {
+            Json(e.Property(p => p.Spec));
+            // Counted from the rows of what is set aside, and kept nowhere else.
+            e.Ignore(p => p.Reserved);
+        });
+        Child<Reservation>(b, r => r.MachineId);
+        b.Entity<Reservation>(e =>
+        {
+            e.HasOne<Capacitor>().WithMany().HasForeignKey(r => r.CapacitorId).OnDelete(DeleteBehavior.Restrict);
+            e.HasOne<DrawerPart>().WithMany().HasForeignKey(r => r.PartId).OnDelete(DeleteBehavior.Restrict);
+        });
+        Child<Danger>(b, d => d.MachineId);
+        b.Entity<Danger>().HasIndex(d => new { d.MachineId, d.AnsweredAt });
         b.Entity<PackRow>().HasKey(p => p.Id);
         b.Entity<LogEntry>(e =>
         {
-            e.HasOne<Machine>().WithMany().HasForeignKey(l => l.MachineId).OnDelete(DeleteBehavior.Cascade);
+            e.HasOne<Machine>().WithMany().HasForeignKey(l => l.MachineId).OnDelete(DeleteBehavior.Restrict);
             e.HasIndex(l => new { l.MachineId, l.At });
         });
         foreach (var entity in b.Model.GetEntityTypes())
@@ -237,10 +254,11 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         }
     }
 
+    /// <summary>Nothing goes with a row that it hangs on: what is taken away is named, and taken away by itself.</summary>
     static void Child<T>(ModelBuilder b, System.Linq.Expressions.Expression<Func<T, object?>> machineId)
         where T : class
     {
-        b.Entity<T>().HasOne<Machine>().WithMany().HasForeignKey(machineId).OnDelete(DeleteBehavior.Cascade);
+        b.Entity<T>().HasOne<Machine>().WithMany().HasForeignKey(machineId).OnDelete(DeleteBehavior.Restrict);
     }
 
     static void OnBoard<T>(
@@ -251,7 +269,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         where T : class
     {
         Child(b, machineId);
-        b.Entity<T>().HasOne<Board>().WithMany().HasForeignKey(boardId).OnDelete(DeleteBehavior.Cascade);
+        b.Entity<T>().HasOne<Board>().WithMany().HasForeignKey(boardId).OnDelete(DeleteBehavior.Restrict);
     }
 
     static void Json<T>(PropertyBuilder<T> property)

@@ -6,7 +6,7 @@ public static class MemoryBack
     /// <summary>Below this nothing is done. A default.</summary>
     const long Enough = 200_000_000;
 
-    static readonly TimeSpan NotOftener = TimeSpan.FromSeconds(5);
+    static readonly TimeSpan NotOftener = TimeSpan.FromSeconds(1);
     static long last = -(long)NotOftener.TotalMilliseconds;
 
     public static void Give()
@@ -22,5 +22,18 @@ public static class MemoryBack
             return;
         }
         GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, true, true);
+        try
+        {
+            // Pictures are unpacked outside the garbage collector's heap, and glibc keeps what was freed there.
+            _ = Trim(0);
+        }
+        catch (EntryPointNotFoundException)
+        {
+            // Another C library, which gives it back by itself.
+        }
     }
+
+    [System.Runtime.InteropServices.DllImport("libc", EntryPoint = "malloc_trim")]
+    [System.Runtime.InteropServices.DefaultDllImportSearchPaths(System.Runtime.InteropServices.DllImportSearchPath.SafeDirectories)]
+    static extern int Trim(nuint keep);
 }

@@ -102,6 +102,8 @@ services.AddSingleton(folder);
 services.AddSingleton(folder.Gate);
 services.AddSingleton(TimeProvider.System);
 services.AddDbContextPool<HaarDb>((s, o) => s.GetRequiredService<DataFolder>().Configure(o));
+services.AddHttpContextAccessor();
+services.AddScoped(s => AtTheBench.Of(s.GetRequiredService<IHttpContextAccessor>().HttpContext));
 services.AddScoped<UnitOfWork>();
 services.AddSingleton<Live>();
 services.AddSingleton<LongAnswers>();

@@ -84,7 +84,7 @@ public class MeterTests
                 m.Set(mood);
             }
         );
-        Assert.Equal(502, status);
+        Assert.Equal(503, status);
         Assert.Contains(part, body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
@@ -94,7 +94,7 @@ public class MeterTests
         await using var w = await Workshop.OpenAsync();
         await PointAtAsync(w, 1);
         var (status, body) = await w.PostAsync("/api/meter/read", new { quantity = "volts", label = "" });
-        Assert.Equal(502, status);
+        Assert.Equal(503, status);
         Assert.Contains("No meter answers", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 

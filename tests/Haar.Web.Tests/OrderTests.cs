@@ -214,7 +214,7 @@ public class OrderTests
         var path = new Uri(supplier["address"]!.GetValue<string>()).AbsolutePath;
         (await plain.PostAsync($"http://127.0.0.1:{suppliers.Port}{path}/fault/{fault}", null)).Dispose();
         var (status, body) = await w.PostAsync($"/api/suppliers/{supplier["id"]}/read");
-        Assert.Equal(502, status);
+        Assert.Equal(503, status);
         Assert.Contains(said, body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.True((await w.GetAsync("/api/suppliers"))[0]!["offers"]!.GetValue<int>() > 0);
         await w.DoAsync($"/api/suppliers/{supplier["id"]}/read");

@@ -110,7 +110,7 @@ public class OutboundPolicyTests
         )["id"];
         var (status, body) = await w.PostAsync($"/api/suppliers/{id}/read");
         await answering;
-        Assert.Equal(502, status);
+        Assert.Equal(503, status);
         Assert.Contains("302", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         Assert.False(elsewhere.Pending());
     }

@@ -76,7 +76,7 @@ public class SupplierListTests
         var before = (await w.GetAsync("/api/orders"))["plan"]!["cost"]!.GetValue<double>();
         Assert.Contains(was, Good, StringComparison.Ordinal);
         var (status, body) = await ReadAsync(w, Good.Replace(was, now, StringComparison.Ordinal));
-        Assert.True(status == 502, $"{status} {body}");
+        Assert.True(status == 503, $"{status} {body}");
         Assert.Equal("The supplier", body["title"]!.GetValue<string>());
         Assert.Equal(before, (await w.GetAsync("/api/orders"))["plan"]!["cost"]!.GetValue<double>());
     }

@@ -25,7 +25,17 @@ public sealed record CapacitorAssessment(
     Verdict Sound,
     Verdict ComesOut,
     CapacitorStand Stand
-);
+)
+{
+    /// <summary>Why a person decided against <see cref="ComesOut"/>, on these facts; null when nobody did.</summary>
+    public string? Overruled { get; init; }
+
+    /// <summary>Somebody decided against it once, and the facts are others since.</summary>
+    public bool OverruleLapsed { get; init; }
+
+    /// <summary>What such a decision would be about.</summary>
+    public required Acts.Overrulable Decision { get; init; }
+}
 
 /// <summary>Every capacitor of a machine, judged.</summary>
 public static class CapacitorAssessments
@@ -53,14 +63,30 @@ public static class CapacitorAssessments
         var sound = CapacitorJudge.Judge(c.Designator, c.Spec, signs, r);
         var risk = CapacitorRisk.Rank(c.Spec, c.Role, c.Signs, made, thisYear);
         var comesOut = CapacitorRisk.ComesOut(c.Designator, c.Spec, sound, risk, school);
-        var kept = facts.Overruled($"capacitors/comes-out/{c.Id}");
+        var decision = new Acts.Overrulable(
+            Acts.OverruleKind.ComesOut,
+            c.MachineId,
+            c.Id.ToString(),
+            Acts.Overrulable.Fingerprint(c.Spec, c.Role.ToString(), c.Signs, r, school.ToString(), comesOut.Outcome.ToString())
+        );
+        var given = facts.Overrules.Where(o => o.Key == decision.Key).ToList();
+        var held = given.LastOrDefault(o => decision.HeldBy(o, Outcome.No));
+        var kept = held is not null;
+        // A new part that reads bad is not an exchanged one: it comes out as the old one did.
+        var bad = fitted && sound.Outcome == Outcome.No;
         var stand =
-            c.Fitting.Finished ? CapacitorStand.Exchanged
+            bad ? (kept ? CapacitorStand.Exchanged : CapacitorStand.ComesOut)
+            : c.Fitting.Finished ? CapacitorStand.Exchanged
             : c.Fitting.Started ? CapacitorStand.Exchanging
             : comesOut.Outcome == Outcome.Yes ? (kept ? CapacitorStand.Sound : CapacitorStand.ComesOut)
             : comesOut.Outcome == Outcome.No ? (kept ? CapacitorStand.ComesOut : CapacitorStand.Sound)
             : CapacitorStand.NotMeasured;
-        return new(c, r, risk, sound, comesOut, stand);
+        return new(c, r, risk, sound, comesOut, stand)
+        {
+            Overruled = held?.Reason,
+            OverruleLapsed = held is null && given.Count > 0,
+            Decision = decision,
+        };
     }
 
     /// <summary>What a row says at its end: the reading that decided, or what is missing.</summary>

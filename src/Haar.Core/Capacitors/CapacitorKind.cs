@@ -184,6 +184,9 @@ public enum FittingStep
 {
     Remove,
     CheckPads,
+
+    /// <summary>Only where a pad was found lifted.</summary>
+    MendPads,
     Clean,
     Fit,
 
@@ -195,11 +198,18 @@ public enum FittingStep
 /// <summary>How far the exchange of one part has come; a null instant is a step not yet done.</summary>
 public sealed record FittingSheet
 {
-    /// <summary>The drawer part reserved for it, or fitted.</summary>
+    /// <summary>The drawer part that was fitted; what is set aside for it is a <see cref="Parts.Reservation"/>.</summary>
     public Guid? PartId { get; init; }
+
+    /// <summary>The second of a pair.</summary>
+    public Guid? OtherPartId { get; init; }
+
+    /// <summary>How often it was exchanged before this: a new part may be bad too.</summary>
+    public int Round { get; init; }
     public DateTimeOffset? RemovedAt { get; init; }
     public DateTimeOffset? PadsCheckedAt { get; init; }
     public PadState? Pads { get; init; }
+    public DateTimeOffset? PadsMendedAt { get; init; }
     public DateTimeOffset? CleanedAt { get; init; }
     public DateTimeOffset? FittedAt { get; init; }
 
@@ -210,6 +220,14 @@ public sealed record FittingSheet
     public Direction MinusSeen { get; init; }
     public DateTimeOffset? RemeasuredAt { get; init; }
 
+    /// <summary>Under which its readings are kept now: those of the part that sits there, or sat there last.</summary>
+    public string Channel => FittedAt is not null ? NewChannel : Round == 0 ? "old" : New(Round - 1);
+
+    /// <summary>Under which the readings of the part that this exchange fits are kept.</summary>
+    public string NewChannel => New(Round);
+
+    static string New(int round) => round == 0 ? "new" : $"new {round + 1}";
+
     public bool Started => RemovedAt is not null;
     public bool Finished => RemeasuredAt is not null;
 
@@ -217,6 +235,7 @@ public sealed record FittingSheet
     public FittingStep? Next(bool polarised) =>
         RemovedAt is null ? FittingStep.Remove
         : PadsCheckedAt is null ? FittingStep.CheckPads
+        : Pads == PadState.Lifted && PadsMendedAt is null ? FittingStep.MendPads
         : CleanedAt is null ? FittingStep.Clean
         : FittedAt is null ? FittingStep.Fit
         : polarised && PolarityCheckedAt is null ? FittingStep.CheckPolarity
@@ -224,7 +243,7 @@ public sealed record FittingSheet
         : null;
 
     /// <summary>Takes one step.</summary>
-    /// <exception cref="Verdicts.InvalidInputException">The step is not the next one, a lifted pad is not mended, or there is no part to fit.</exception>
+    /// <exception cref="Verdicts.InvalidInputException">The step is not the next one, or nobody said how the pads are.</exception>
     public FittingSheet Take(
         FittingStep step,
         bool polarised,
@@ -252,11 +271,8 @@ public sealed record FittingSheet
                 PadsCheckedAt = at,
                 Pads = pads ?? throw new Verdicts.InvalidInputException("pads", "Say how the pads are: sound, lifted or corroded."),
             },
+            FittingStep.MendPads => this with { PadsMendedAt = at },
             FittingStep.Clean => this with { CleanedAt = at },
-            FittingStep.Fit when PartId is null => throw new Verdicts.InvalidInputException(
-                "step",
-                "Reserve a part from the drawer before fitting one."
-            ),
             FittingStep.Fit => this with { FittedAt = at },
             FittingStep.CheckPolarity => this with { PolarityCheckedAt = at, MinusSeen = seen },
             _ => this with { RemeasuredAt = at },
@@ -268,6 +284,7 @@ public sealed record FittingSheet
         {
             FittingStep.Remove => "remove the old part",
             FittingStep.CheckPads => "look at the pads",
+            FittingStep.MendPads => "mend the lifted pad",
             FittingStep.Clean => "clean the pads",
             FittingStep.Fit => "fit the new part",
             FittingStep.CheckPolarity => "check which way round it sits",

@@ -125,6 +125,59 @@ public static class Combination
         ];
     }
 
+    /// <summary>Will these two do, in parallel or in series, as one person has picked them?</summary>
+    public static Verdict Judge(
+        CapacitorSpec original,
+        CapacitorRole role,
+        DrawerCandidate a,
+        DrawerCandidate b,
+        DateOnly today,
+        double? headroomMillimetres = null
+    )
+    {
+        var names = $"{Substitution.Describe(a.Spec)} and {Substitution.Describe(b.Spec)}";
+        var question = $"Will {names} do together?";
+        if (role == CapacitorRole.MainsFilter || original.SafetyClass is not null || original.Kind.IsMainsFilter())
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    "Across the mains never two in place of one: a part with its own safety mark goes there.",
+                    Basis.Rule,
+                    new Reason("Two parts share volts and faults out as nobody has tested them.", Source: "IEC 60384-14")
+                )
+                .Final();
+        }
+        var (least, top) = Substitution.ValueRange(role, original);
+        foreach (var joined in new[] { Joined.Parallel, Joined.Series })
+        {
+            var spec = joined == Joined.Parallel ? InParallel(a.Spec, b.Spec) : InSeries(a.Spec, b.Spec);
+            var ratio = spec.Microfarads / original.Microfarads;
+            var unequal = a.Spec.Kind != b.Spec.Kind || Math.Abs(a.Spec.Microfarads / b.Spec.Microfarads - 1) > 0.01;
+            if (
+                ratio >= least
+                && ratio <= top
+                && !(joined == Joined.Series && unequal)
+                && Pair(original, role, joined, a, b, today, headroomMillimetres) is { } pair
+            )
+            {
+                return pair.Verdict;
+            }
+        }
+        return Verdict
+            .Of(
+                question,
+                Outcome.No,
+                $"{names} will not do in place of {Substitution.Describe(original)}, neither in parallel nor in series.",
+                Basis.Rule,
+                new Reason(
+                    $"In parallel they are {Si.Format((a.Spec.Microfarads + b.Spec.Microfarads) * 1e-6, "F")}, in series {Si.Format(a.Spec.Microfarads * b.Spec.Microfarads / (a.Spec.Microfarads + b.Spec.Microfarads) * 1e-6, "F")}."
+                )
+            )
+            .Changing("Another pair.");
+    }
+
     static PairOption? Pair(
         CapacitorSpec original,
         CapacitorRole role,

@@ -62,6 +62,12 @@ public sealed record AreaTreatment
     public DateTimeOffset? DriedAt { get; init; }
     public DateTimeOffset? MaskedAt { get; init; }
 
+    /// <summary>Something was put on it, and it is not dry.</summary>
+    public bool Wet => DriedAt is null && (NeutralisedAt ?? RinsedAt ?? AlcoholAt) is not null;
+
+    /// <summary>When the last step was done; null when none was.</summary>
+    public DateTimeOffset? LastAt => new[] { NeutralisedAt, RinsedAt, AlcoholAt, DriedAt, MaskedAt }.Max();
+
     /// <summary>The next step; null when all are done.</summary>
     public AreaStep? Next(CorrosionStage stage) =>
         NeutralisedAt is null ? AreaStep.Neutralise

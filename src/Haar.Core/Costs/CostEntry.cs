@@ -13,6 +13,23 @@ public sealed class CostEntry
     public decimal? Amount { get; set; }
     public int? Minutes { get; set; }
     public DateTimeOffset At { get; init; }
+
+    /// <summary>The order that it was paid with; null when it was none of ours.</summary>
+    public Guid? OrderId { get; init; }
+
+    /// <summary>Pieces from the drawer that went into a machine, at what they cost; null when nobody knows that.</summary>
+    public static CostEntry? OfPieces(Guid id, Guid machineId, string what, decimal? price, int pieces, DateTimeOffset at, Guid? order = null) =>
+        price is not { } p || p == 0 || pieces == 0
+            ? null
+            : new()
+            {
+                Id = id,
+                MachineId = machineId,
+                What = what,
+                Amount = Math.Round(p * pieces, 2),
+                At = at,
+                OrderId = order,
+            };
 }
 
 /// <param name="Paid">What the machine itself cost; null when not known.</param>

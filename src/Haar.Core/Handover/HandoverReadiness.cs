@@ -43,8 +43,8 @@ public static class HandoverReadiness
                 .Changing("Its last step.");
         }
 
-        var gate = FirstPower.Stand(FirstPower.Compose(f.Machine.Class, f.Machine.Traits), f.PowerSteps, f.Findings, f.OverruledFindings);
-        if (gate.Next is not null && gate.Verdict.Outcome == Outcome.No)
+        var gate = PowerSession.Of(f);
+        if (gate is { Next: not null, Stopped: true })
         {
             return Verdict
                 .Of(question, Outcome.No, "Not yet. Its first power has stopped.", Basis.Measured, new Reason(gate.Verdict.Sentence))

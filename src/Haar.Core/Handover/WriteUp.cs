@@ -221,7 +221,7 @@ public static class WriteUps
                 );
             }
 
-            var (was, now) = (Read("old"), Read("new"));
+            var (was, now) = (Read("old"), Read(a.Capacitor.Fitting.NewChannel));
             var part =
                 a.Capacitor.Fitting.PartId is { } id && parts.TryGetValue(id, out var spec) ? Substitution.Describe(spec) : "a new part";
             yield return $"{a.Capacitor.Designator}: {Substitution.Describe(a.Capacitor.Spec)}{(was.Length > 0 ? $" ({was})" : "")} exchanged for {part}{(now.Length > 0 ? $" ({now})" : "")}{(a.Capacitor.Fitting.Pads is PadState.Lifted or PadState.Corroded ? $"; pads {a.Capacitor.Fitting.Pads.ToString()!.ToLowerInvariant()}" : "")}.";

@@ -52,6 +52,27 @@ public sealed class Reading
     public bool Voided { get; set; }
 }
 
+/// <summary>What a reading can be at all.</summary>
+public static class ReadingLimits
+{
+    /// <summary>A reading as it is stored: finite, not negative where that cannot be, with its unit's plain size.</summary>
+    /// <exception cref="Verdicts.InvalidInputException">No part has such a value.</exception>
+    public static void Check(string field, Quantity quantity, double value)
+    {
+        var (least, most) = quantity switch
+        {
+            Quantity.Capacitance => (0d, 100d),
+            Quantity.Esr => (0, 1e8),
+            Quantity.Ohms => (0, 1e9),
+            Quantity.Leakage => (0, 10),
+            Quantity.RippleVolts => (0, 1000),
+            Quantity.Volts => (-1000, 1000),
+            _ => (-1e12, 1e12),
+        };
+        Verdicts.InvalidInputException.Finite(field, value, least, most, quantity.Unit());
+    }
+}
+
 public static class Readings
 {
     /// <summary>The newest reading that is not struck; of two taken at the same instant the one with the greater id (ids rise with time). Null when there is none.</summary>

@@ -11,7 +11,7 @@ public sealed class DrawerPart
     /// <summary>Pieces bought and not yet fitted, whether reserved or not.</summary>
     public int Quantity { get; set; }
 
-    /// <summary>Pieces reserved for a place on a board; never above <see cref="Quantity"/>.</summary>
+    /// <summary>Pieces set aside for places on boards: the number of its <see cref="Reservation"/>s, counted when the part is read; never above <see cref="Quantity"/>.</summary>
     public int Reserved { get; set; }
     public string Place { get; set; } = "";
     public DateOnly? BoughtOn { get; set; }
@@ -22,9 +22,9 @@ public sealed class DrawerPart
 
     public int Free => Quantity - Reserved;
 
-    /// <summary>Sets one piece aside.</summary>
+    /// <summary>Sets one piece aside for a place.</summary>
     /// <exception cref="Verdicts.InvalidInputException">None is free.</exception>
-    public void Reserve()
+    public Reservation Reserve(Capacitor place, Guid id, DateTimeOffset at, bool booked = false)
     {
         if (Free < 1)
         {
@@ -35,39 +35,51 @@ public sealed class DrawerPart
         }
 
         Reserved++;
+        return new()
+        {
+            Id = id,
+            MachineId = place.MachineId,
+            CapacitorId = place.Id,
+            PartId = Id,
+            At = at,
+            Booked = booked,
+        };
     }
 
-    public void Release() => Reserved = Math.Max(0, Reserved - 1);
-
-    /// <summary>Takes the reserved piece out for good.</summary>
+    /// <summary>Takes a piece that was set aside out for good.</summary>
     public void Use()
     {
         Reserved = Math.Max(0, Reserved - 1);
         Quantity = Math.Max(0, Quantity - 1);
     }
 
-    /// <summary>Takes a count as the truth. When fewer lie there than are set aside, somebody has taken one by hand: the places that were marked last wait again.</summary>
-    /// <param name="setAside">All places that a piece of this part is set aside for.</param>
-    /// <returns>The places that have lost their piece.</returns>
+    /// <summary>Takes a count as the truth. When fewer lie there than are set aside, somebody has taken one by hand: the places that were set aside for last wait again.</summary>
+    /// <param name="setAside">Every piece of this part that is set aside.</param>
+    /// <returns>The pieces that are set aside no longer.</returns>
     /// <exception cref="Verdicts.InvalidInputException">No count.</exception>
-    public IReadOnlyList<Capacitor> Count(int quantity, IEnumerable<Capacitor> setAside)
+    public IReadOnlyList<Reservation> Count(int quantity, IEnumerable<Reservation> setAside)
     {
         if (quantity is < 0 or > 100_000)
         {
             throw new Verdicts.InvalidInputException("quantity", "Pieces from 0 to 100 000.");
         }
-        var lost = setAside
-            .Where(c => c.Fitting.PartId == Id && c.Fitting.FittedAt is null)
-            .OrderByDescending(c => c.Id)
-            .Take(Math.Max(0, Reserved - quantity))
-            .ToList();
-        foreach (var c in lost)
-        {
-            c.Fitting = c.Fitting with { PartId = null };
-            Release();
-        }
-
-        Quantity = Math.Max(quantity, Reserved);
+        var all = setAside.Where(r => r.PartId == Id).ToList();
+        var lost = all.OrderByDescending(r => r.Id).Take(Math.Max(0, all.Count - quantity)).ToList();
+        Reserved = all.Count - lost.Count;
+        Quantity = quantity;
         return lost;
     }
+}
+
+/// <summary>One piece from the drawer that is set aside for one place on a board, until it is fitted there or put back.</summary>
+public sealed class Reservation
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public Guid CapacitorId { get; init; }
+    public Guid PartId { get; init; }
+    public DateTimeOffset At { get; init; }
+
+    /// <summary>What it cost is in its machine's costs already, since it was ordered for it.</summary>
+    public bool Booked { get; init; }
 }

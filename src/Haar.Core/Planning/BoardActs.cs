@@ -37,6 +37,19 @@ static class BoardActs
                 );
         }
 
+        if (f.Cell is { FittedAt: { } fittedAt, NextCheck: { } check } && check <= DateOnly.FromDateTime(now.UtcDateTime))
+        {
+            yield return Act(
+                "Look at the cell again",
+                $"Fitted {fittedAt:d MMMM yyyy}: its day has come.",
+                10,
+                "Multimeter",
+                "battery",
+                new DateTimeOffset(check, TimeOnly.MinValue, TimeSpan.Zero),
+                false
+            );
+        }
+
         foreach (var act in Corrosion(f, Act, now))
         {
             yield return act;
@@ -138,7 +151,8 @@ static class BoardActs
         var open = caps.Count(c => c.Stand == CapacitorStand.NotMeasured);
         var begun = caps.FirstOrDefault(c => c.Stand == CapacitorStand.Exchanging);
         var goes = caps.Where(c =>
-                c.Stand == CapacitorStand.ComesOut && !(c.Capacitor.Fitting.PartId is null && f.OnOrder.Contains(c.Capacitor.Id))
+                c.Stand == CapacitorStand.ComesOut
+                && !(f.Reservations.All(r => r.CapacitorId != c.Capacitor.Id) && f.OnOrder.Contains(c.Capacitor.Id))
             )
             .OrderByDescending(c => c.Risk.Score)
             .ToList();

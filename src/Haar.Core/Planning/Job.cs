@@ -41,7 +41,15 @@ public sealed class Job
 
     /// <summary>Doing it deals with that finding.</summary>
     public bool Settles { get; set; }
+
+    /// <summary>The part, area or piece that it is about; null when it is about none in particular.</summary>
+    public Guid? SubjectId { get; set; }
+
+    /// <summary>The order in the post that it waits for; null when it waits for none.</summary>
+    public Guid? OrderId { get; set; }
     public int Version { get; set; }
+
+    public void Finish(DateTimeOffset now) => (State, DoneAt, WaitsFor, WaitUntil) = (JobState.Done, now, "", null);
 
     /// <summary>Waiting, and the wait is not over. A wait without an end lasts until a person says so.</summary>
     public bool Waits(DateTimeOffset now) => State == JobState.Waiting && (WaitUntil is null || WaitUntil > now);

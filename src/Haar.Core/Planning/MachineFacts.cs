@@ -15,33 +15,8 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Planning;
 
 /// <summary>Everything known of one machine, as the rules that look at the whole of it need it.</summary>
-public sealed record MachineFacts
+public sealed record MachineFacts : MachineRows, Acts.IActFacts
 {
-    public required Machine Machine { get; init; }
-    public IReadOnlyList<Finding> Findings { get; init; } = [];
-    public IReadOnlyList<PowerStep> PowerSteps { get; init; } = [];
-    public MachineCell? Cell { get; init; }
-    public IReadOnlyList<Board> Boards { get; init; } = [];
-    public IReadOnlyList<Capacitor> Capacitors { get; init; } = [];
-    public IReadOnlyList<Reading> Readings { get; init; } = [];
-    public IReadOnlyList<Proof> Proofs { get; init; } = [];
-    public IReadOnlyList<Job> Jobs { get; init; } = [];
-    public IReadOnlyList<StageClosing> Closings { get; init; } = [];
-    public IReadOnlyList<Overrule> Overrules { get; init; } = [];
-    public IReadOnlyList<CostEntry> Costs { get; init; } = [];
-    public IReadOnlyList<Photo> Photos { get; init; } = [];
-    public IReadOnlyList<Observation> Observations { get; init; } = [];
-    public IReadOnlyList<ChecklistAnswer> Answers { get; init; } = [];
-    public IReadOnlyList<FoundItem> Items { get; init; } = [];
-    public IReadOnlyList<StripStep> StripSteps { get; init; } = [];
-    public IReadOnlyList<StripFastener> StripFasteners { get; init; } = [];
-    public IReadOnlyList<StripConnector> StripConnectors { get; init; } = [];
-    public IReadOnlyList<LotBox> Boxes { get; init; } = [];
-    public IReadOnlyList<CorrosionArea> Areas { get; init; } = [];
-    public IReadOnlyList<BoardNet> Nets { get; init; } = [];
-    public IReadOnlyList<HotPart> HotParts { get; init; } = [];
-    public MachinePack? Pack { get; init; }
-
     /// <summary>Capacitors whose new part is ordered and not here.</summary>
     public IReadOnlySet<Guid> OnOrder { get; init; } = new HashSet<Guid>();
 
@@ -53,6 +28,13 @@ public sealed record MachineFacts
 
     public IReadOnlyList<NetAssessment> JudgedNets() => CorrosionAssessments.Nets(Nets, Areas, Boards, Readings);
 
+    /// <summary>Drawer parts that are fitted on it, or set aside for it.</summary>
+    public IEnumerable<Guid> PartsUsed =>
+        Capacitors
+            .SelectMany(c => new[] { c.Fitting.PartId, c.Fitting.OtherPartId })
+            .OfType<Guid>()
+            .Concat(Reservations.Select(r => r.PartId));
+
     public StripRecord Strip => new(StripSteps, StripFasteners, StripConnectors, Jobs);
 
     /// <summary>What its supply has earned, from the readings of the step in which it stood alone.</summary>
@@ -62,19 +44,15 @@ public sealed record MachineFacts
         return Survey.SupplyTrust.Of(Machine, step, Readings);
     }
 
-    public bool Overruled(string key) => Overrules.Any(o => o.Key == key);
-
+    /// <summary>Findings that a person lets stop power no longer, on what they were found to be.</summary>
     public IReadOnlySet<Guid> OverruledFindings =>
-        Overrules
-            .Where(o => o.Key.StartsWith("survey/finding/", StringComparison.Ordinal))
-            .Select(o => Guid.Parse(o.Key["survey/finding/".Length..]))
-            .ToHashSet();
+        Findings.Where(x => FindingRules.StopsPower(x, Overrules).OverruledBecause is not null).Select(x => x.Id).ToHashSet();
 
     /// <summary>What a part's standing readings are; those of the new part once it has been fitted.</summary>
     public static CapacitorReadings ReadingsOf(Capacitor c, IEnumerable<Reading> all)
     {
         var mine = all.Where(r => r.SubjectId == c.Id).ToList();
-        var channel = c.Fitting.FittedAt is null ? "old" : "new";
+        var channel = c.Fitting.Channel;
         var farads = mine.Latest(channel, Quantity.Capacitance);
         var esr = mine.Latest(channel, Quantity.Esr);
         var leak = mine.Latest(channel, Quantity.Leakage);

@@ -64,4 +64,8 @@ public sealed record MachineStatus(
     StageState Tone,
     DateTimeOffset? WaitUntil,
     int HandsMinutesLeft
-);
+)
+{
+    /// <summary>Until when all of this stays true if nobody does anything: a wait ends, a day comes on which something is looked at again, or a year begins.</summary>
+    public DateTimeOffset? ValidUntil { get; init; }
+}

@@ -19,8 +19,8 @@ public static partial class MachineStatusRule
     {
         var year = now.Year;
         var caps = CapacitorAssessments.Of(f, year);
-        var plan = FirstPower.Compose(f.Machine.Class, f.Machine.Traits);
-        var gate = FirstPower.Stand(plan, f.PowerSteps, f.Findings, f.OverruledFindings, f.SupplyTrust());
+        var gate = PowerSession.Of(f);
+        var plan = gate.Plan;
         var closed = f.Closings.Select(c => c.Stage).ToHashSet();
         var acts = Acts(f, caps, gate, plan, closed, now).ToList();
         var ordered = Order(acts).ToList();
@@ -39,7 +39,24 @@ public static partial class MachineStatusRule
             tone,
             waiting?.WaitUntil,
             f.Machine.HandedOverAt is null ? minutes : 0
-        );
+        )
+        {
+            ValidUntil = ValidUntil(f, now),
+        };
+    }
+
+    /// <summary>The next instant at which something here comes out otherwise by itself. Ages count in years, so a year's first day is always one.</summary>
+    static DateTimeOffset ValidUntil(MachineFacts f, DateTimeOffset now)
+    {
+        static DateTimeOffset Morning(DateOnly day) => new(day, TimeOnly.MinValue, TimeSpan.Zero);
+        return f
+            .Jobs.Where(j => j.Waits(now))
+            .Select(j => j.WaitUntil)
+            .OfType<DateTimeOffset>()
+            .Concat(f.Areas.Select(a => a.InspectOn).Append(f.Cell?.NextCheck).OfType<DateOnly>().Select(Morning))
+            .Append(new DateTimeOffset(now.Year + 1, 1, 1, 0, 0, 0, TimeSpan.Zero))
+            .Where(t => t > now)
+            .Min();
     }
 
     /// <summary>The rule by which any two acts are ordered, on one machine or across all.</summary>
@@ -51,7 +68,7 @@ public static partial class MachineStatusRule
         MachineFacts f,
         IReadOnlyList<CapacitorAssessment> caps,
         IReadOnlyList<PowerStepPlan> plan,
-        FirstPower.Gate gate,
+        PowerSession gate,
         HashSet<Stage> closed,
         NextAct? next,
         DateTimeOffset now
@@ -114,9 +131,9 @@ public static partial class MachineStatusRule
                 Count(20, m.SurveyedAt is not null);
                 foreach (var p in plan)
                 {
-                    Count(8, f.PowerSteps.Any(s => s.Kind == p.Kind && s.Through));
+                    Count(8, f.PowerSteps.Any(s => s.Kind == p.Kind && s.Through) && !gate.Lapsed.Contains(p.Kind));
                 }
-                stopped = gate.Verdict.Outcome == Outcome.No && gate.Next is not null;
+                stopped = gate.Stopped && gate.Next is not null;
                 waits =
                     stopped ? "stopped"
                     : m.SurveyedAt is not null && gate.Next is not null ? "first power"
@@ -186,7 +203,7 @@ public static partial class MachineStatusRule
 
     static (string, string, StageState) Say(
         MachineFacts f,
-        FirstPower.Gate gate,
+        PowerSession gate,
         NextAct? next,
         Job? waiting,
         IReadOnlyList<CapacitorAssessment> caps
@@ -205,8 +222,7 @@ public static partial class MachineStatusRule
         {
             return ($"{next?.Title}.", f.Boxes.Count == 0 ? "" : "Nothing of it is decided yet", StageState.Here);
         }
-        var stopped = gate.Next is not null && gate.Verdict.Outcome == Outcome.No;
-        if (stopped)
+        if (gate.Stopped && gate.Next is not null)
         {
             return ("Stopped before power.", next?.Title ?? gate.Verdict.Sentence, StageState.Stopped);
         }

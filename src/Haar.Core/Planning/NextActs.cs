@@ -15,7 +15,7 @@ public static partial class MachineStatusRule
     static IEnumerable<NextAct> Acts(
         MachineFacts f,
         IReadOnlyList<CapacitorAssessment> caps,
-        FirstPower.Gate gate,
+        PowerSession gate,
         IReadOnlyList<PowerStepPlan> plan,
         HashSet<Stage> closed,
         DateTimeOffset now
@@ -59,27 +59,30 @@ public static partial class MachineStatusRule
             yield break;
         }
         var byFinding = f.Jobs.Where(j => j.FindingId is not null && j.Settles).Select(j => j.FindingId!.Value).ToHashSet();
-        var stops = f
-            .Findings.Where(x => x.Open && !f.OverruledFindings.Contains(x.Id) && FindingRules.Meaning(x.Kind).StopsPower)
-            .Select(x => x.Id)
-            .ToHashSet();
-        foreach (var finding in f.Findings.Where(x => x.Open && !f.OverruledFindings.Contains(x.Id) && !byFinding.Contains(x.Id)))
+        var dangers = Dangers.Of(f).ToList();
+        var stops = dangers.Where(d => d.Kind == DangerKind.Finding).Select(d => d.Subject).ToHashSet();
+        foreach (var d in dangers.Where(d => !(d.Kind == DangerKind.Finding && byFinding.Contains(d.Subject))))
+        {
+            yield return new(
+                d.Work,
+                $"{d.Why} Power stays off until it is dealt with.",
+                Stage.Survey,
+                20,
+                "",
+                true,
+                0,
+                d.Since ?? f.Dangers.LastOrDefault(r => r.Stands && r.Kind == d.Kind && r.Subject == d.Subject)?.Since ?? now,
+                d.Screen
+            );
+        }
+        foreach (
+            var finding in f.Findings.Where(x =>
+                x.Open && !FindingRules.Meaning(x.Kind).StopsPower && !byFinding.Contains(x.Id) && FindingRules.Meaning(x.Kind).Work.Length > 0
+            )
+        )
         {
             var meaning = FindingRules.Meaning(finding.Kind);
-            if (meaning.Work.Length > 0)
-            {
-                yield return new(
-                    meaning.Work,
-                    $"{meaning.Why}{(meaning.StopsPower ? " Power stays off until it is dealt with." : "")}",
-                    meaning.StopsPower ? Stage.Survey : meaning.WorkStage,
-                    20,
-                    "",
-                    meaning.StopsPower,
-                    0,
-                    finding.At,
-                    "survey"
-                );
-            }
+            yield return new(meaning.Work, meaning.Why, meaning.WorkStage, 20, "", false, 0, finding.At, "survey");
         }
 
         var undone = f.Jobs.Where(j => j.State != JobState.Done).Select(j => j.Id).ToHashSet();
@@ -151,7 +154,7 @@ public static partial class MachineStatusRule
             }
         }
 
-        if (gate.Next is { } stepNext && m.SurveyedAt is not null && !closed.Contains(Stage.Survey) && gate.Verdict.Outcome != Outcome.No)
+        if (gate.Next is { } stepNext && m.SurveyedAt is not null && !closed.Contains(Stage.Survey) && gate.May(stepNext).Granted && !gate.Stopped)
         {
             yield return new(
                 $"First power: {plan.First(p => p.Kind == stepNext).Title.ToLowerInvariant()}",
@@ -165,7 +168,7 @@ public static partial class MachineStatusRule
                 "power"
             );
         }
-        else if (gate.Next is not null && f.PowerSteps.Any(s => s.State == PowerStepState.Failed))
+        else if (gate.Next is not null && f.PowerSteps.Any(s => s.State == PowerStepState.Failed && !gate.Lapsed.Contains(s.Kind)))
         {
             yield return new(
                 "Fit a tested supply, or hand this one over",

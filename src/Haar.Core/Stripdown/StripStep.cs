@@ -88,6 +88,9 @@ public sealed class StripStep
     public DateTimeOffset? SecondLookAt { get; set; }
     public DateTimeOffset? TestedAt { get; set; }
     public string TestSaid { get; set; } = "";
+
+    /// <summary>It is out, and belongs in.</summary>
+    public bool Apart => !StaysOut && BackAt is null;
     public int Version { get; set; }
 }
 

@@ -1,5 +1,7 @@
+using Haar.Core.Acts;
 using Haar.Core.Planning;
 using Haar.Core.Safety;
+using Haar.Core.Verdicts;
 
 namespace Haar.Core.Survey;
 
@@ -61,6 +63,33 @@ public sealed record FindingMeaning(
 
 public static class FindingRules
 {
+    /// <summary>Power on a wet part, and a swollen cell, are nobody's to overrule.</summary>
+    static bool Final(FindingKind kind) => kind is FindingKind.SaltOrDamp or FindingKind.SwollenCell;
+
+    /// <summary>May it be powered with this found? A person may decide so, on what it was found to be.</summary>
+    public static Permit StopsPower(Finding f, IEnumerable<Overrule> overrules)
+    {
+        const string question = "May it be powered with this?";
+        var m = Meaning(f.Kind);
+        if (!f.Open || !m.StopsPower)
+        {
+            return Permit.Yes(question);
+        }
+        var verdict = Verdict.Of(
+            question,
+            Outcome.No,
+            $"{Words.Capital(m.Words)}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: no power until it is dealt with.",
+            Basis.Rule,
+            new Reason(m.Why)
+        );
+        return Permit.By(
+            Final(f.Kind) ? verdict.Final() : verdict,
+            "finding",
+            new(OverruleKind.Finding, f.MachineId, f.Id.ToString(), Overrulable.Fingerprint(f.Kind.ToString(), f.Place, f.Seen)),
+            overrules
+        );
+    }
+
     public static FindingMeaning Meaning(FindingKind kind) =>
         kind switch
         {

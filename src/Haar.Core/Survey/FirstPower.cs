@@ -247,6 +247,22 @@ public static class FirstPower
     /// <param name="Verdict">May it be taken?</param>
     public sealed record Gate(PowerStepKind? Next, Verdict Verdict);
 
+    /// <summary>What stands against power while any of these is open; null when none is.</summary>
+    public static Verdict? Against(IReadOnlyList<RaisedDanger> dangers) =>
+        dangers.Count == 0
+            ? null
+            : Verdict
+                .Of(
+                    "May it be powered?",
+                    Outcome.No,
+                    $"Leave it unplugged: {Words.Lower(dangers[0].Work)} first.",
+                    Basis.Rule,
+                    [.. dangers.Select(d => new Reason($"{d.Sentence.TrimEnd('.')}. {d.Why}".Trim()))]
+                )
+                .Changing(dangers.Select(d => $"{d.Work}, and say so where it was found."))
+                .With(dangers.SelectMany(d => d.Cautions).Distinct())
+                .Final();
+
     /// <param name="plan">From <see cref="Compose"/>.</param>
     /// <param name="steps">As taken so far, at most one a kind.</param>
     /// <param name="findings">Everything found; open dangers stop the gate.</param>
@@ -261,7 +277,20 @@ public static class FirstPower
     )
     {
         const string question = "May it be powered?";
-        var danger = findings.Where(f => f.Open && !overruledFindings.Contains(f.Id) && FindingRules.Meaning(f.Kind).StopsPower).ToList();
+        var danger = Against([
+            .. findings
+                .Where(f => f.Open && !overruledFindings.Contains(f.Id) && FindingRules.Meaning(f.Kind).StopsPower)
+                .Select(f => new RaisedDanger(
+                    DangerKind.Finding,
+                    f.Id,
+                    $"{Words.Capital(FindingRules.Meaning(f.Kind).Words)}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen}",
+                    FindingRules.Meaning(f.Kind).Work,
+                    FindingRules.Meaning(f.Kind).Why,
+                    FindingRules.Meaning(f.Kind).Cautions,
+                    f.At,
+                    "survey"
+                )),
+        ]);
         PowerStepPlan? next = null;
         foreach (var p in plan)
         {
@@ -300,26 +329,9 @@ public static class FirstPower
             return new(null, Verdict.Of(question, Outcome.Yes, "It has been through every step of its first power-up.", Basis.Measured));
         }
 
-        if (danger.Count > 0)
+        if (danger is not null)
         {
-            var meanings = danger.Select(f => FindingRules.Meaning(f.Kind)).ToList();
-            return new(
-                next.Kind,
-                Verdict
-                    .Of(
-                        question,
-                        Outcome.No,
-                        $"Leave it unplugged: {char.ToLowerInvariant(meanings[0].Work[0])}{meanings[0].Work[1..]} first.",
-                        Basis.Rule,
-                        [
-                            .. danger.Select(f => new Reason(
-                                $"{FindingRules.Meaning(f.Kind).Words[..1].ToUpperInvariant()}{FindingRules.Meaning(f.Kind).Words[1..]}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen} {FindingRules.Meaning(f.Kind).Why}".Trim()
-                            )),
-                        ]
-                    )
-                    .Changing(danger.Select(f => $"{FindingRules.Meaning(f.Kind).Work}, and say so on the finding."))
-                    .With(meanings.SelectMany(m => m.Cautions).Distinct())
-            );
+            return new(next.Kind, danger);
         }
 
         if (

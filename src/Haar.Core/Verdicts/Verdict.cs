@@ -84,7 +84,16 @@ public sealed class Overrule
 
     /// <summary>The verdict's sentence as it stood when it was overruled.</summary>
     public string Sentence { get; init; } = "";
+
+    /// <summary>What the verdict came to then. Unknown where it was given before this was kept: such a one holds no longer.</summary>
+    public Outcome Outcome { get; init; }
+
+    /// <summary>Fingerprint of the facts that the verdict rested on; the decision holds while they are these.</summary>
+    public string Facts { get; init; } = "";
     public string Reason { get; init; } = "";
+
+    /// <summary>Who decided; empty when nobody said.</summary>
+    public string By { get; init; } = "";
     public DateTimeOffset At { get; init; }
 }
 

@@ -1,7 +1,7 @@
 namespace Haar.Core.Verdicts;
 
 /// <summary>Small joints of a sentence, so that every rule joins its words in the same way.</summary>
-static class Words
+public static class Words
 {
     /// <summary>As it stands inside a sentence: "Drive cage" becomes "drive cage", "SCSI card" and "M3" stay.</summary>
     public static string Lower(string s) =>

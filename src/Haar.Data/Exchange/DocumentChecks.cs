@@ -28,59 +28,12 @@ public sealed partial class MachineExchange
         {
             throw new ImportException("The machine has no id. Nothing was changed.");
         }
-        var owners = d
-            .Findings.Select(x => x.MachineId)
-            .Concat(d.Boards.Select(x => x.MachineId))
-            .Concat(d.Capacitors.Select(x => x.MachineId))
-            .Concat(d.Readings.Select(x => x.MachineId))
-            .Concat(d.PowerSteps.Select(x => x.MachineId))
-            .Concat(d.Proofs.Select(x => x.MachineId))
-            .Concat(d.Jobs.Select(x => x.MachineId))
-            .Concat(d.Closings.Select(x => x.MachineId))
-            .Concat(d.Overrules.Select(x => x.MachineId))
-            .Concat(d.Costs.Select(x => x.MachineId))
-            .Concat(d.Photos.Select(x => x.MachineId))
-            .Concat(d.Observations.Select(x => x.MachineId))
-            .Concat(d.Answers.Select(x => x.MachineId))
-            .Concat(d.Items.Select(x => x.MachineId))
-            .Concat(d.StripSteps.Select(x => x.MachineId))
-            .Concat(d.StripFasteners.Select(x => x.MachineId))
-            .Concat(d.StripConnectors.Select(x => x.MachineId))
-            .Concat(d.Boxes.Select(x => x.MachineId))
-            .Append(d.Cell?.MachineId ?? d.Machine.Id)
-            .Concat(d.Areas.Select(x => x.MachineId))
-            .Concat(d.Nets.Select(x => x.MachineId))
-            .Concat(d.HotParts.Select(x => x.MachineId))
-            .Append(d.Pack?.MachineId ?? d.Machine.Id);
-        if (owners.Any(o => o != d.Machine.Id))
+        var rows = RowsOfMachine.All(d).ToList();
+        if (rows.Any(r => r.MachineId != d.Machine.Id))
         {
             throw new ImportException("A row in the document belongs to another machine. Nothing was changed.");
         }
-        var ids = d
-            .Findings.Select(x => x.Id)
-            .Concat(d.Boards.Select(x => x.Id))
-            .Concat(d.Capacitors.Select(x => x.Id))
-            .Concat(d.Readings.Select(x => x.Id))
-            .Concat(d.PowerSteps.Select(x => x.Id))
-            .Concat(d.Proofs.Select(x => x.Id))
-            .Concat(d.Jobs.Select(x => x.Id))
-            .Concat(d.Closings.Select(x => x.Id))
-            .Concat(d.Overrules.Select(x => x.Id))
-            .Concat(d.Costs.Select(x => x.Id))
-            .Concat(d.Photos.Select(x => x.Id))
-            .Concat(d.Observations.Select(x => x.Id))
-            .Concat(d.Answers.Select(x => x.Id))
-            .Concat(d.Items.Select(x => x.Id))
-            .Concat(d.StripSteps.Select(x => x.Id))
-            .Concat(d.StripFasteners.Select(x => x.Id))
-            .Concat(d.StripConnectors.Select(x => x.Id))
-            .Concat(d.Boxes.Select(x => x.Id))
-            .Concat(d.Areas.Select(x => x.Id))
-            .Concat(d.Nets.Select(x => x.Id))
-            .Concat(d.HotParts.Select(x => x.Id))
-            .Concat(d.Parts.Select(x => x.Id))
-            .Concat(d.Log.Select(x => x.Id))
-            .ToList();
+        var ids = rows.Select(r => r.Id).Concat(d.Parts.Select(x => x.Id)).Concat(d.Log.Select(x => x.Id)).ToList();
         if (ids.Distinct().Count() != ids.Count)
         {
             throw new ImportException("Two rows in the document have one id. Nothing was changed.");

@@ -1,9 +1,10 @@
 using System.IO.Compression;
-using System.Text;
 using System.Text.Json;
 using Haar.Core.Capacitors;
+using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 using Haar.Data.Log;
+using Haar.Data.Parts;
 using Haar.Data.Photos;
 using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
@@ -16,10 +17,16 @@ public sealed class ImportException(string message) : Exception(message);
 /// <summary>Writes and reads machine documents: JSON alone, or a ZIP of the JSON and its photos.</summary>
 public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOfWork work)
 {
-    public async Task<byte[]?> ExportJsonAsync(Guid id, CancellationToken cancel = default) =>
-        await DocumentAsync(id, cancel) is { } document
-            ? Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n")
-            : null;
+    /// <summary>The document, written as it is put into words.</summary>
+    /// <returns>Null when there is no such machine; else what writes it.</returns>
+    public async Task<Action<Stream>?> ExportJsonAsync(Guid id, CancellationToken cancel = default) =>
+        await DocumentAsync(id, cancel) is { } document ? to => Write(document, to) : null;
+
+    static void Write(MachineDocument document, Stream to)
+    {
+        JsonSerializer.Serialize(to, document, HaarJson.Readable);
+        to.Write("\n"u8);
+    }
 
     /// <summary>A ZIP of the document and its photos, written as it is packed.</summary>
     /// <returns>Null when there is no such machine; else what writes it.</returns>
@@ -29,25 +36,27 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
             : to =>
             {
                 using var zip = new ZipArchive(to, ZipArchiveMode.Create, true);
-                using var json = new MemoryStream(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(document, HaarJson.Readable) + "\n"));
-                Add(zip, "machine.json", json, document.Machine.ArrivedAt);
+                using (var json = Entry(zip, "machine.json", document.Machine.ArrivedAt))
+                {
+                    Write(document, json);
+                }
                 foreach (var photo in document.Photos.DistinctBy(p => p.Hash))
                 {
                     var path = photos.PathOf(photo.Hash, PhotoSize.Full);
                     if (File.Exists(path))
                     {
                         using var picture = File.OpenRead(path);
-                        Add(zip, $"photos/{photo.Hash}.jpg", picture, photo.At);
+                        using var entry = Entry(zip, $"photos/{photo.Hash}.jpg", photo.At);
+                        picture.CopyTo(entry);
                     }
                 }
             };
 
-    static void Add(ZipArchive zip, string name, Stream from, DateTimeOffset at)
+    static Stream Entry(ZipArchive zip, string name, DateTimeOffset at)
     {
         var entry = zip.CreateEntry(name, CompressionLevel.Fastest);
         entry.LastWriteTime = at.Year >= 1980 ? at : new DateTimeOffset(1980, 1, 1, 0, 0, 0, TimeSpan.Zero);
-        using var s = entry.Open();
-        from.CopyTo(s);
+        return entry.Open();
     }
 
     /// <summary>Takes a machine in from a document: all of it, or nothing.</summary>
@@ -119,37 +128,10 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
     async Task<(Guid Id, int Photos, int PhotosMissing)> TakeAsync(MachineDocument d, CancellationToken cancel)
     {
         var have = await db.Drawer.Select(p => p.Id).ToListAsync(cancel);
-        db.AddRange(d.Machine);
-        db.AddRange(d.Findings);
-        if (d.Cell is not null)
-        {
-            db.Add(d.Cell);
-        }
-        db.AddRange(d.Boards);
-        db.AddRange(d.Capacitors);
-        db.AddRange(d.PowerSteps);
-        db.AddRange(d.Proofs);
-        db.AddRange(d.Readings);
-        db.AddRange(d.Jobs);
-        db.AddRange(d.Closings);
-        db.AddRange(d.Overrules);
-        db.AddRange(d.Costs);
-        db.AddRange(d.Photos);
-        db.AddRange(d.Observations);
-        db.AddRange(d.Answers);
-        db.AddRange(d.Items);
-        db.AddRange(d.StripSteps);
-        db.AddRange(d.StripFasteners);
-        db.AddRange(d.StripConnectors);
-        db.AddRange(d.Boxes);
-        db.AddRange(d.Areas);
-        db.AddRange(d.Nets);
-        db.AddRange(d.HotParts);
-        if (d.Pack is not null)
-        {
-            db.Add(d.Pack);
-        }
+        db.Add(d.Machine);
+        db.AddRange(RowsOfMachine.All(d).Select(r => r.Row).Where(r => r is not Reservation));
         db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));
+        await SetAsideAsync(d, cancel);
         db.AddRange(
             d.Log.Select(l => new LogEntry
             {
@@ -164,6 +146,8 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
         {
             await using var transaction = await db.Database.BeginTransactionAsync(cancel);
             work.Pass();
+            await db.SaveChangesAsync(cancel);
+            await DangerFacts.KeepAsync(db, d.Machine.Id, "Taken in from a document.", work.Now, work.NewId, cancel);
             await db.SaveChangesAsync(cancel);
             await MachineStatusKeeper.RefreshAsync(db, d.Machine.Id, work.Now, cancel);
             await transaction.CommitAsync(cancel);
@@ -182,6 +166,21 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
 
         var missing = d.Photos.Select(p => p.Hash).Distinct().Count(h => !File.Exists(photos.PathOf(h, PhotoSize.Full)));
         return (d.Machine.Id, d.Photos.Count, missing);
+    }
+
+    /// <summary>Pieces that were set aside are so here too, as far as the drawer has them.</summary>
+    async Task SetAsideAsync(MachineDocument d, CancellationToken cancel)
+    {
+        var ids = d.Reservations.Select(r => r.PartId).Distinct().ToList();
+        var parts = (await db.Stock().OfAsync(ids, cancel)).Concat(d.Parts).DistinctBy(p => p.Id).ToDictionary(p => p.Id);
+        foreach (var r in d.Reservations)
+        {
+            if (parts.TryGetValue(r.PartId, out var part) && part.Free > 0)
+            {
+                part.Reserved++;
+                db.Add(r);
+            }
+        }
     }
 
     static MachineDocument Read(byte[] json)
@@ -260,35 +259,12 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
         {
             return null;
         }
-        var partIds = f.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().Distinct().ToList();
+        var partIds = f.PartsUsed.Distinct().ToList();
         var workshop = await db.Workshops.FirstOrDefaultAsync(w => w.Id == 1, cancel);
-        return new()
+        var document = new MachineDocument
         {
             Currency = workshop?.Currency ?? "EUR",
             Machine = f.Machine,
-            Findings = f.Findings,
-            Cell = f.Cell,
-            Boards = f.Boards,
-            Capacitors = f.Capacitors,
-            PowerSteps = f.PowerSteps,
-            Proofs = f.Proofs,
-            Readings = f.Readings,
-            Jobs = f.Jobs,
-            Closings = f.Closings,
-            Overrules = f.Overrules,
-            Costs = f.Costs,
-            Photos = f.Photos,
-            Observations = f.Observations,
-            Answers = f.Answers,
-            Items = f.Items,
-            StripSteps = f.StripSteps,
-            StripFasteners = f.StripFasteners,
-            StripConnectors = f.StripConnectors,
-            Boxes = f.Boxes,
-            Areas = f.Areas,
-            Nets = f.Nets,
-            HotParts = f.HotParts,
-            Pack = f.Pack,
             Parts = await db.Drawer.AsNoTracking().Where(p => partIds.Contains(p.Id)).OrderBy(p => p.Id).ToListAsync(cancel),
             Log = await db
                 .Log.AsNoTracking()
@@ -297,5 +273,7 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
                 .Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt))
                 .ToListAsync(cancel),
         };
+        RowsOfMachine.Copy(f, document);
+        return document;
     }
 }

@@ -6,6 +6,30 @@ namespace Haar.Data.Exchange;
 /// <summary>Reads documents of earlier versions as the present one.</summary>
 static class Upgrade
 {
+    /// <summary>Until version 3 what was set aside for a place stood in its fitting sheet.</summary>
+    static void SetAside(JsonObject root)
+    {
+        var rows = new JsonArray();
+        foreach (var c in root["capacitors"] as JsonArray ?? [])
+        {
+            if (c?["fitting"] is JsonObject fitting && fitting["partId"] is { } part && fitting["fittedAt"] is null)
+            {
+                rows.Add(
+                    new JsonObject
+                    {
+                        ["id"] = Guid.CreateVersion7().ToString(),
+                        ["machineId"] = c["machineId"]?.DeepClone(),
+                        ["capacitorId"] = c["id"]?.DeepClone(),
+                        ["partId"] = part.DeepClone(),
+                        ["at"] = DateTimeOffset.UnixEpoch.ToString("O"),
+                    }
+                );
+                fitting.Remove("partId");
+            }
+        }
+        root["reservations"] = rows;
+    }
+
     /// <summary>Version 1 knew one step of first power for everything after the supply; it is the bare board now. Version 2 had no map beside a board's photo: what it lacks takes its default.</summary>
     public static MachineDocument From(byte[] json, int version)
     {
@@ -19,6 +43,11 @@ static class Upgrade
                     step["kind"] = "bareBoard";
                 }
             }
+        }
+
+        if (version <= 3)
+        {
+            SetAside(root);
         }
 
         root["version"] = MachineDocument.CurrentVersion;

@@ -1,9 +1,7 @@
 using System.Text.Json;
-using System.Text.Json.Nodes;
-using Haar.Core.Verdicts;
+using Haar.Core.Acts;
 using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.EntityFrameworkCore.ChangeTracking;
 
 namespace Haar.Data.Log;
 
@@ -16,14 +14,19 @@ public sealed class StaleException(object current)
     public object Current { get; } = current;
 }
 
-/// <summary>It cannot be undone, because something later was built on it.</summary>
-public sealed class UndoException(string message) : Exception(message);
+/// <summary>Who is at the bench; said once on a device, and written to every act from there.</summary>
+public sealed class Hands
+{
+    public const int MostCharacters = 40;
+
+    public string Name { get; set; } = "";
+}
 
 /// <summary>
-/// Where every act is done: one transaction that writes the change, its entry in the log with what is needed to undo it, and
-/// the standing of every machine that it touches.
+/// Where every act is done: one transaction in which it is decided on the facts as they are, written with what is needed to undo
+/// it, and followed by the dangers and the status of every machine that it touches.
 /// </summary>
-public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live, Backups.RestoreGate? gate = null)
+public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, Backups.RestoreGate? gate = null, Hands? hands = null)
 {
     readonly int generation = gate?.Generation ?? 0;
     static long lastId;
@@ -32,6 +35,8 @@ public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live, Backups.
 
     /// <summary>Today at the bench, in the machine's own time zone.</summary>
     public DateOnly Today => DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+
+    public Moment Moment => new(Now, Today, NewId, hands?.Name ?? "");
 
     /// <summary>Ids rise with time, so that ordering by id is ordering by age.</summary>
     public Guid NewId()
@@ -60,18 +65,114 @@ public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live, Backups.
     /// <summary>Throws when a backup was put back since this began.</summary>
     public void Pass() => gate?.Pass(generation);
 
+    /// <summary>Decides an act on the facts of this moment and carries it out: nobody else writes between the two.</summary>
+    /// <param name="load">Reads the facts that it is decided on; what it changes of them is saved.</param>
+    /// <param name="reason">Why it is done against the verdict; null when it is not.</param>
+    /// <exception cref="RefusedException">It may not be done now; carries the verdict. Nothing was changed.</exception>
+    public async Task<(LogEntry Entry, Done Done)> DoAsync<TFacts>(
+        Guid? machineId,
+        Command<TFacts> command,
+        Func<HaarDb, CancellationToken, Task<TFacts>> load,
+        string? reason = null,
+        CancellationToken cancel = default
+    )
+        where TFacts : IActFacts
+    {
+        // SQLite has one writer; this takes its place before anything is read, and gives it back if the act is refused.
+        await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+        if (machineId is { } on)
+        {
+            await db.OnTheListAsync(on, cancel);
+        }
+        var facts = await load(db, cancel);
+        var decision = command.Decide(facts, Moment, reason);
+        if (decision is not Done done)
+        {
+            throw new RefusedException(((Refused)decision).Permit);
+        }
+        db.AddRange(done.Added);
+        db.RemoveRange(done.Removed);
+        var entry = await ActAsync(machineId, done.Sentence, cancel);
+        await transaction.CommitAsync(cancel);
+        Told();
+        return (entry, done);
+    }
+
     /// <summary>Saves everything tracked as one act.</summary>
     /// <param name="machineId">The machine whose log it belongs to; null for the workshop's.</param>
     /// <param name="sentence">For the log.</param>
-    public async Task<LogEntry> ActAsync(Guid? machineId, string sentence, CancellationToken cancel = default)
+    public Task<LogEntry> ActAsync(Guid? machineId, string sentence, CancellationToken cancel = default) =>
+        ActAsync(machineId, sentence, null, null, cancel);
+
+    /// <summary>The same for what reached outside: it stays done, and undo says <paramref name="why"/>.</summary>
+    public Task<LogEntry> ActOutsideAsync(Guid? machineId, string sentence, string why, CancellationToken cancel = default) =>
+        ActAsync(machineId, sentence, null, why, cancel);
+
+    async Task<LogEntry> ActAsync(Guid? machineId, string sentence, Guid? undoes, string? staysDone, CancellationToken cancel)
     {
-        db.ChangeTracker.DetectChanges();
-        var changes = new List<Change>();
-        var touched = new HashSet<Guid>();
+        var (changes, touched) = Changes();
         if (machineId is { } m)
         {
             touched.Add(m);
         }
+        var now = Now;
+        var own = db.Database.CurrentTransaction is null ? await db.Database.BeginTransactionAsync(cancel) : null;
+        await using (own)
+        {
+            Pass();
+            await db.SaveChangesAsync(cancel);
+            if (changes.Any(c => DangerFacts.Tables.Contains(c.Table)))
+            {
+                foreach (var id in touched)
+                {
+                    await DangerFacts.KeepAsync(db, id, sentence, now, NewId, cancel);
+                }
+            }
+            changes.AddRange(Changes().Changes);
+            var log = new LogEntry
+            {
+                Id = NewId(),
+                MachineId = machineId,
+                At = now,
+                Sentence = sentence,
+                By = hands?.Name ?? "",
+                Undoes = undoes,
+                StaysDone = staysDone ?? "",
+                Changes = JsonSerializer.Serialize(changes, HaarJson.Compact),
+            };
+            db.Log.Add(log);
+            await db.SaveChangesAsync(cancel);
+            foreach (var id in touched)
+            {
+                await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
+            }
+            if (own is not null)
+            {
+                await own.CommitAsync(cancel);
+            }
+            told.UnionWith(touched);
+            if (own is not null)
+            {
+                Told();
+            }
+            return log;
+        }
+    }
+
+    readonly HashSet<Guid> told = [];
+
+    void Told()
+    {
+        live.Say(told);
+        told.Clear();
+    }
+
+    /// <summary>What is tracked and changed, in the words of the log, and whose machines it touches.</summary>
+    (List<Change> Changes, HashSet<Guid> Touched) Changes()
+    {
+        db.ChangeTracker.DetectChanges();
+        var changes = new List<Change>();
+        var touched = new HashSet<Guid>();
         foreach (
             var entry in db
                 .ChangeTracker.Entries()
@@ -87,138 +188,12 @@ public sealed class UnitOfWork(HaarDb db, TimeProvider time, Live live, Backups.
                 var version = entry.Property("Version");
                 version.CurrentValue = (int)version.OriginalValue! + 1;
             }
-
             if (entry.Metadata.FindProperty("MachineId") is not null && entry.Property("MachineId").CurrentValue is Guid owner)
             {
                 touched.Add(owner);
             }
-            var type = entry.Metadata.ClrType;
-            changes.Add(
-                new(
-                    type.Name,
-                    Key(entry).ToString()!,
-                    entry.State == EntityState.Added
-                        ? null
-                        : JsonSerializer.SerializeToElement(entry.OriginalValues.ToObject(), type, HaarJson.Compact),
-                    entry.State == EntityState.Deleted ? null : JsonSerializer.SerializeToElement(entry.Entity, type, HaarJson.Compact)
-                )
-            );
+            changes.Add(RowChange.Of(entry));
         }
-
-        var now = Now;
-        var log = new LogEntry
-        {
-            Id = NewId(),
-            MachineId = machineId,
-            At = now,
-            Sentence = sentence,
-            Changes = JsonSerializer.Serialize(changes, HaarJson.Compact),
-        };
-        await using var transaction = await db.Database.BeginTransactionAsync(cancel);
-        Pass();
-        if (
-            machineId is null
-            || db.ChangeTracker.Entries<Core.Intake.Machine>().All(e => e.State != EntityState.Deleted || e.Entity.Id != machineId)
-        )
-        {
-            db.Log.Add(log);
-        }
-
-        await db.SaveChangesAsync(cancel);
-        foreach (var id in touched)
-        {
-            await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
-        }
-        await transaction.CommitAsync(cancel);
-        live.Say(touched);
-        return log;
+        return (changes, touched);
     }
-
-    /// <summary>Puts back what one act changed; itself an act, so that it can be undone too.</summary>
-    /// <exception cref="UndoException">It was undone already, keeps no record, or something later stands on it.</exception>
-    public async Task<LogEntry> UndoAsync(Guid entryId, CancellationToken cancel = default)
-    {
-        var entry =
-            await db.Log.FirstOrDefaultAsync(l => l.Id == entryId, cancel) ?? throw new UndoException("There is no such entry in the log.");
-        if (entry.UndoneAt is not null)
-        {
-            throw new UndoException("That was undone already.");
-        }
-        var changes = entry.Changes is null ? null : JsonSerializer.Deserialize<List<Change>>(entry.Changes, HaarJson.Compact);
-        if (changes is null || changes.Count == 0)
-        {
-            throw new UndoException("That act keeps no record of what it changed, so it cannot be undone.");
-        }
-        foreach (var change in Enumerable.Reverse(changes))
-        {
-            await RevertAsync(change, cancel);
-        }
-
-        entry.UndoneAt = Now;
-        return await ActAsync(entry.MachineId, $"Undone: {entry.Sentence}", cancel);
-    }
-
-    async Task RevertAsync(Change change, CancellationToken cancel)
-    {
-        var type = db.Model.GetEntityTypes().First(t => t.ClrType.Name == change.Table);
-        object key =
-            type.FindPrimaryKey()!.Properties[0].ClrType == typeof(Guid) ? Guid.Parse(change.Key)
-            : type.FindPrimaryKey()!.Properties[0].ClrType == typeof(int) ? int.Parse(change.Key)
-            : change.Key;
-        var current = await db.FindAsync(type.ClrType, [key], cancel);
-        var now = current is null ? (JsonElement?)null : JsonSerializer.SerializeToElement(current, type.ClrType, HaarJson.Compact);
-        // Read and written once more, so that what a newer Haar added to the row does not look like a change.
-        var after = change.After is { } a
-            ? JsonSerializer.SerializeToElement(
-                JsonSerializer.Deserialize(a, type.ClrType, HaarJson.Compact),
-                type.ClrType,
-                HaarJson.Compact
-            )
-            : (JsonElement?)null;
-        if (!Same(now, after))
-        {
-            throw new UndoException("Something later was built on that: undo the newer act first.");
-        }
-
-        if (change.Before is not { } before)
-        {
-            db.Remove(current!);
-        }
-        else
-        {
-            var old = JsonSerializer.Deserialize(before, type.ClrType, HaarJson.Compact)!;
-            if (current is null)
-            {
-                db.Add(old);
-            }
-            else
-            {
-                var entry = db.Entry(current);
-                var version = entry.Metadata.FindProperty("Version") is null ? null : entry.Property("Version").CurrentValue;
-                entry.CurrentValues.SetValues(old);
-                if (version is not null)
-                {
-                    entry.Property("Version").CurrentValue = version;
-                }
-            }
-        }
-    }
-
-    static bool Same(JsonElement? a, JsonElement? b)
-    {
-        static JsonNode? Node(JsonElement? e)
-        {
-            if (e is not { } value)
-            {
-                return null;
-            }
-            var o = JsonObject.Create(value)!;
-            o.Remove("version");
-            return o;
-        }
-
-        return JsonNode.DeepEquals(Node(a), Node(b));
-    }
-
-    static object Key(EntityEntry entry) => entry.Property(entry.Metadata.FindPrimaryKey()!.Properties[0].Name).CurrentValue!;
 }

@@ -321,6 +321,9 @@ namespace Haar.Data.Migrations
                     b.Property<int?>("Minutes")
                         .HasColumnType("INTEGER");
 
+                    b.Property<Guid?>("OrderId")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("What")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -601,9 +604,6 @@ namespace Haar.Data.Migrations
                     b.Property<int>("Quantity")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("Reserved")
-                        .HasColumnType("INTEGER");
-
                     b.Property<string>("Spec")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -672,6 +672,37 @@ namespace Haar.Data.Migrations
                     b.HasIndex("State");
 
                     b.ToTable("Orders");
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.Reservation", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Booked")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("CapacitorId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("PartId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CapacitorId");
+
+                    b.HasIndex("MachineId");
+
+                    b.HasIndex("PartId");
+
+                    b.ToTable("Reservations");
                 });
 
             modelBuilder.Entity("Haar.Core.Parts.StoreFastener", b =>
@@ -854,6 +885,9 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<Guid?>("OrderId")
+                        .HasColumnType("TEXT");
+
                     b.Property<bool>("Settles")
                         .HasColumnType("INTEGER");
 
@@ -863,6 +897,9 @@ namespace Haar.Data.Migrations
 
                     b.Property<string>("State")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("SubjectId")
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Title")
@@ -887,6 +924,8 @@ namespace Haar.Data.Migrations
                     b.HasKey("Id");
 
                     b.HasIndex("MachineId");
+
+                    b.HasIndex("OrderId");
 
                     b.HasIndex("State", "WaitUntil");
 
@@ -955,6 +994,42 @@ namespace Haar.Data.Migrations
                     b.HasIndex("MachineId");
 
                     b.ToTable("Proofs");
+                });
+
+            modelBuilder.Entity("Haar.Core.Safety.Danger", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Answer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("AnsweredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sentence")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Since")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("Subject")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId", "AnsweredAt");
+
+                    b.ToTable("Dangers");
                 });
 
             modelBuilder.Entity("Haar.Core.Settings.Workshop", b =>
@@ -1441,11 +1516,23 @@ namespace Haar.Data.Migrations
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Facts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Key")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Reason")
@@ -1471,6 +1558,10 @@ namespace Haar.Data.Migrations
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Changes")
                         .HasColumnType("TEXT");
 
@@ -1479,6 +1570,13 @@ namespace Haar.Data.Migrations
 
                     b.Property<string>("Sentence")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("StaysDone")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("Undoes")
                         .HasColumnType("TEXT");
 
                     b.Property<long?>("UndoneAt")
@@ -1549,6 +1647,10 @@ namespace Haar.Data.Migrations
                     b.Property<bool>("Removed")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Rules")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("Since")
                         .HasColumnType("INTEGER");
 
@@ -1589,7 +1691,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1598,7 +1700,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1607,7 +1709,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1616,13 +1718,13 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Boards.Board", null)
                         .WithMany()
                         .HasForeignKey("BoardId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1631,13 +1733,13 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Boards.Board", null)
                         .WithMany()
                         .HasForeignKey("BoardId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1646,13 +1748,13 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Boards.Board", null)
                         .WithMany()
                         .HasForeignKey("BoardId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1661,7 +1763,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1670,7 +1772,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1679,7 +1781,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1688,7 +1790,28 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.Reservation", b =>
+                {
+                    b.HasOne("Haar.Core.Capacitors.Capacitor", null)
+                        .WithMany()
+                        .HasForeignKey("CapacitorId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Parts.DrawerPart", null)
+                        .WithMany()
+                        .HasForeignKey("PartId")
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1697,7 +1820,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1706,7 +1829,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1715,7 +1838,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1724,7 +1847,16 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Safety.Danger", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1733,13 +1865,13 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
                     b.HasOne("Haar.Core.Stripdown.StripStep", null)
                         .WithMany()
                         .HasForeignKey("StepId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1748,13 +1880,13 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
                     b.HasOne("Haar.Core.Stripdown.StripStep", null)
                         .WithMany()
                         .HasForeignKey("StepId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1763,7 +1895,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1772,7 +1904,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1781,7 +1913,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1790,7 +1922,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1799,7 +1931,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1808,12 +1940,12 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Boards.Board", null)
                         .WithMany()
                         .HasForeignKey("BoardId")
-                        .OnDelete(DeleteBehavior.Cascade);
+                        .OnDelete(DeleteBehavior.Restrict);
 
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1822,7 +1954,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 
@@ -1831,7 +1963,7 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Cascade);
+                        .OnDelete(DeleteBehavior.Restrict);
                 });
 
             modelBuilder.Entity("Haar.Data.Planning.MachineStatusRow", b =>

@@ -12,7 +12,9 @@ static class PhotoReader
     /// <exception cref="BadPhotoException">Not a JPEG, PNG or WebP, cut off, or too large.</exception>
     public static SKBitmap Read(byte[] bytes, int side)
     {
-        using var data = SKData.CreateCopy(bytes);
+        // Read where it lies: a second copy of a large picture would be one too many.
+        using var lies = new Lies(bytes);
+        using var data = SKData.Create(lies.Address, bytes.Length);
         using var codec = SKCodec.Create(data);
         if (
             codec is null
@@ -47,6 +49,19 @@ static class PhotoReader
                 : Scaled(codec, side);
         using var small = PhotoStore.Shrink(some, side);
         return Upright(small, codec.EncodedOrigin);
+    }
+
+    /// <summary>Keeps the bytes where they are while they are read from outside the garbage collector's heap.</summary>
+    sealed class Lies(byte[] bytes) : IDisposable
+    {
+        System.Runtime.InteropServices.GCHandle handle = System.Runtime.InteropServices.GCHandle.Alloc(
+            bytes,
+            System.Runtime.InteropServices.GCHandleType.Pinned
+        );
+
+        public nint Address => handle.AddrOfPinnedObject();
+
+        public void Dispose() => handle.Free();
     }
 
     /// <summary>JPEG and WebP are unpacked at a fraction of their size; what cannot be is unpacked as it is.</summary>

@@ -6,41 +6,29 @@ namespace Haar.Data.Planning;
 /// <summary>Loads the facts of a machine and keeps its status row true.</summary>
 public static class MachineStatusKeeper
 {
+    /// <summary>Which build of the rules a status was computed with: another build may come to another one.</summary>
+    public static readonly string Rules = typeof(MachineStatusRule).Module.ModuleVersionId.ToString("N");
+
     /// <summary>Everything known of one machine; null when there is no such machine.</summary>
-    public static async Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, CancellationToken cancel = default)
+    public static Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, CancellationToken cancel = default) =>
+        FactsAsync(db, id, false, cancel);
+
+    /// <summary>The same to be changed by an act: what it changes of them is saved with it.</summary>
+    public static Task<MachineFacts?> FactsToChangeAsync(HaarDb db, Guid id, CancellationToken cancel = default) =>
+        FactsAsync(db, id, true, cancel);
+
+    static async Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, bool tracked, CancellationToken cancel)
     {
-        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel);
+        var machine = await (tracked ? db.Machines : db.Machines.AsNoTracking()).FirstOrDefaultAsync(m => m.Id == id, cancel);
         if (machine is null)
         {
             return null;
         }
-        var jobs = await db.Jobs.Where(j => j.MachineId == id).OrderBy(j => j.Id).ToListAsync(cancel);
-        var (wanted, elsewhere) = await DependenciesAsync(db, id, jobs, cancel);
-        return new MachineFacts
+        var rows = new MachineFacts { Machine = machine };
+        await RowsOfMachine.FillAsync(db, id, rows, tracked, cancel);
+        var (wanted, elsewhere) = await DependenciesAsync(db, id, rows.Jobs, cancel);
+        return rows with
         {
-            Machine = machine,
-            Findings = await db.Findings.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            PowerSteps = await db.PowerSteps.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Cell = await db.Cells.FirstOrDefaultAsync(x => x.MachineId == id, cancel),
-            Boards = await db.Boards.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Capacitors = await db.Capacitors.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Readings = await db.Readings.AsNoTracking().Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Proofs = await db.Proofs.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Jobs = jobs,
-            Closings = await db.Closings.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Overrules = await db.Overrules.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Costs = await db.Costs.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Observations = await db.Observations.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Answers = await db.Answers.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Items = await db.Items.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            StripSteps = await db.StripSteps.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            StripFasteners = await db.StripFasteners.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            StripConnectors = await db.StripConnectors.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Boxes = machine.Lot is null ? [] : await db.Boxes.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Areas = await db.Areas.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Nets = await db.Nets.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            HotParts = await db.HotParts.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-            Pack = await db.MachinePacks.FirstOrDefaultAsync(x => x.MachineId == id, cancel),
             OnOrder = (
                 await db
                     .Orders.AsNoTracking()
@@ -54,7 +42,6 @@ public static class MachineStatusKeeper
             )
                 .SelectMany(o => o.Awaited)
                 .ToHashSet(),
-            Photos = await db.Photos.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
             WantedBy = wanted,
             OpenElsewhere = elsewhere,
         };
@@ -83,6 +70,7 @@ public static class MachineStatusKeeper
     {
         var stale = await db
             .Statuses.Where(s => s.StaleAt != null && s.StaleAt <= now)
+            .OrderBy(s => s.StaleAt)
             .Select(s => s.MachineId)
             .Take(200)
             .ToListAsync(cancel);
@@ -94,6 +82,24 @@ public static class MachineStatusKeeper
         {
             await db.SaveChangesAsync(cancel);
         }
+    }
+
+    /// <summary>Computes again what another build of the rules, or a day that has come, made stale: a few at a time.</summary>
+    /// <returns>How many there were.</returns>
+    public static async Task<int> RefreshOldAsync(HaarDb db, DateTimeOffset now, int most, CancellationToken cancel = default)
+    {
+        var old = await db
+            .Statuses.Where(s => s.Rules != Rules || s.StaleAt != null && s.StaleAt <= now)
+            .OrderBy(s => s.MachineId)
+            .Select(s => s.MachineId)
+            .Take(most)
+            .ToListAsync(cancel);
+        foreach (var id in old)
+        {
+            await StoreAsync(db, id, now, cancel);
+        }
+        await db.SaveChangesAsync(cancel);
+        return old.Count;
     }
 
     static async Task StoreAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel)
@@ -124,13 +130,14 @@ public static class MachineStatusKeeper
         row.Since = status.Next?.Since ?? facts.Machine.ArrivedAt;
         row.Stopped = status.Tone == StageState.Stopped;
         row.HandsMinutesLeft = status.HandsMinutesLeft;
-        row.StaleAt = facts.Jobs.Where(j => j.Waits(now) && j.WaitUntil is not null).Select(j => j.WaitUntil).Min();
+        row.StaleAt = status.ValidUntil;
+        row.Rules = Rules;
     }
 
     static async Task<(Dictionary<Guid, int>, HashSet<Guid>)> DependenciesAsync(
         HaarDb db,
         Guid id,
-        List<Job> mine,
+        IReadOnlyList<Job> mine,
         CancellationToken cancel
     )
     {

@@ -29,6 +29,9 @@ public sealed class MachineStatusRow
     public bool Stopped { get; set; }
     public DateTimeOffset ArrivedAt { get; set; }
 
-    /// <summary>From this instant on it has to be computed again, because a wait ends.</summary>
+    /// <summary>From this instant on it has to be computed again: a wait ends, or a day comes.</summary>
     public DateTimeOffset? StaleAt { get; set; }
+
+    /// <summary>The build of the rules that it was computed with.</summary>
+    public string Rules { get; set; } = "";
 }

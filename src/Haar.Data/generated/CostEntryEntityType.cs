@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Costs.CostEntry",
                 typeof(CostEntry),
                 baseEntityType,
-                propertyCount: 6,
+                propertyCount: 7,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -63,6 +63,13 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(CostEntry).GetField("<Minutes>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
 
+            var orderId = runtimeEntityType.AddProperty(
+                "OrderId",
+                typeof(Guid?),
+                propertyInfo: typeof(CostEntry).GetProperty("OrderId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CostEntry).GetField("<OrderId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var what = runtimeEntityType.AddProperty(
                 "What",
                 typeof(string),
@@ -84,7 +91,7 @@ namespace Haar.Data.Generated
             var runtimeForeignKey = declaringEntityType.AddForeignKey(new[] { declaringEntityType.FindProperty("MachineId") },
                 principalEntityType.FindKey(new[] { principalEntityType.FindProperty("Id") }),
                 principalEntityType,
-                deleteBehavior: DeleteBehavior.Cascade,
+                deleteBehavior: DeleteBehavior.Restrict,
                 required: true);
 
             return runtimeForeignKey;

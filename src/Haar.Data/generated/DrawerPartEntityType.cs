@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Parts.DrawerPart",
                 typeof(DrawerPart),
                 baseEntityType,
-                propertyCount: 8,
+                propertyCount: 7,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -57,13 +57,6 @@ namespace Haar.Data.Generated
                 typeof(int),
                 propertyInfo: typeof(DrawerPart).GetProperty("Quantity", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(DrawerPart).GetField("<Quantity>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                sentinel: 0);
-
-            var reserved = runtimeEntityType.AddProperty(
-                "Reserved",
-                typeof(int),
-                propertyInfo: typeof(DrawerPart).GetProperty("Reserved", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(DrawerPart).GetField("<Reserved>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0);
 
             var spec = runtimeEntityType.AddProperty(

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("9d400929-66bd-4d7c-976a-096a1c65cca7"), entityTypeCount: 33)
+            : base(skipDetectChanges: false, modelId: new Guid("d1dcf032-acea-4f59-88c8-72ab8e081b6a"), entityTypeCount: 35)
         {
         }
 
@@ -30,6 +30,7 @@ namespace Haar.Data.Generated
             var reading = ReadingEntityType.Create(this);
             var drawerPart = DrawerPartEntityType.Create(this);
             var partOrder = PartOrderEntityType.Create(this);
+            var reservation = ReservationEntityType.Create(this);
             var storeFastener = StoreFastenerEntityType.Create(this);
             var storePart = StorePartEntityType.Create(this);
             var supplier = SupplierEntityType.Create(this);
@@ -37,6 +38,7 @@ namespace Haar.Data.Generated
             var job = JobEntityType.Create(this);
             var stageClosing = StageClosingEntityType.Create(this);
             var proof = ProofEntityType.Create(this);
+            var danger = DangerEntityType.Create(this);
             var workshop = WorkshopEntityType.Create(this);
             var stripConnector = StripConnectorEntityType.Create(this);
             var stripFastener = StripFastenerEntityType.Create(this);
@@ -64,10 +66,14 @@ namespace Haar.Data.Generated
             FoundItemEntityType.CreateForeignKey1(foundItem, machine);
             LotBoxEntityType.CreateForeignKey1(lotBox, machine);
             ReadingEntityType.CreateForeignKey1(reading, machine);
+            ReservationEntityType.CreateForeignKey1(reservation, capacitor);
+            ReservationEntityType.CreateForeignKey2(reservation, machine);
+            ReservationEntityType.CreateForeignKey3(reservation, drawerPart);
             PhotoEntityType.CreateForeignKey1(photo, machine);
             JobEntityType.CreateForeignKey1(job, machine);
             StageClosingEntityType.CreateForeignKey1(stageClosing, machine);
             ProofEntityType.CreateForeignKey1(proof, machine);
+            DangerEntityType.CreateForeignKey1(danger, machine);
             StripConnectorEntityType.CreateForeignKey1(stripConnector, machine);
             StripConnectorEntityType.CreateForeignKey2(stripConnector, stripStep);
             StripFastenerEntityType.CreateForeignKey1(stripFastener, machine);
@@ -96,6 +102,7 @@ namespace Haar.Data.Generated
             ReadingEntityType.CreateAnnotations(reading);
             DrawerPartEntityType.CreateAnnotations(drawerPart);
             PartOrderEntityType.CreateAnnotations(partOrder);
+            ReservationEntityType.CreateAnnotations(reservation);
             StoreFastenerEntityType.CreateAnnotations(storeFastener);
             StorePartEntityType.CreateAnnotations(storePart);
             SupplierEntityType.CreateAnnotations(supplier);
@@ -103,6 +110,7 @@ namespace Haar.Data.Generated
             JobEntityType.CreateAnnotations(job);
             StageClosingEntityType.CreateAnnotations(stageClosing);
             ProofEntityType.CreateAnnotations(proof);
+            DangerEntityType.CreateAnnotations(danger);
             WorkshopEntityType.CreateAnnotations(workshop);
             StripConnectorEntityType.CreateAnnotations(stripConnector);
             StripFastenerEntityType.CreateAnnotations(stripFastener);

@@ -141,7 +141,7 @@ namespace Haar.Data.Generated
             var runtimeForeignKey = declaringEntityType.AddForeignKey(new[] { declaringEntityType.FindProperty("BoardId") },
                 principalEntityType.FindKey(new[] { principalEntityType.FindProperty("Id") }),
                 principalEntityType,
-                deleteBehavior: DeleteBehavior.Cascade);
+                deleteBehavior: DeleteBehavior.Restrict);
 
             return runtimeForeignKey;
         }
@@ -151,7 +151,7 @@ namespace Haar.Data.Generated
             var runtimeForeignKey = declaringEntityType.AddForeignKey(new[] { declaringEntityType.FindProperty("MachineId") },
                 principalEntityType.FindKey(new[] { principalEntityType.FindProperty("Id") }),
                 principalEntityType,
-                deleteBehavior: DeleteBehavior.Cascade,
+                deleteBehavior: DeleteBehavior.Restrict,
                 required: true);
 
             return runtimeForeignKey;

@@ -21,9 +21,9 @@ namespace Haar.Data.Generated
                 "Haar.Core.Planning.Job",
                 typeof(Job),
                 baseEntityType,
-                propertyCount: 16,
+                propertyCount: 18,
                 foreignKeyCount: 1,
-                unnamedIndexCount: 2,
+                unnamedIndexCount: 3,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -85,6 +85,13 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Job).GetProperty("Needs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Job).GetField("<Needs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var orderId = runtimeEntityType.AddProperty(
+                "OrderId",
+                typeof(Guid?),
+                propertyInfo: typeof(Job).GetProperty("OrderId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Job).GetField("<OrderId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var settles = runtimeEntityType.AddProperty(
                 "Settles",
                 typeof(bool),
@@ -107,6 +114,13 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Job).GetField("<State>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 providerPropertyType: typeof(string));
             state.SetSentinelFromProviderValue("ToDo");
+
+            var subjectId = runtimeEntityType.AddProperty(
+                "SubjectId",
+                typeof(Guid?),
+                propertyInfo: typeof(Job).GetProperty("SubjectId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Job).GetField("<SubjectId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var title = runtimeEntityType.AddProperty(
                 "Title",
@@ -150,6 +164,9 @@ namespace Haar.Data.Generated
                 new[] { machineId });
 
             var index0 = runtimeEntityType.AddIndex(
+                new[] { orderId });
+
+            var index1 = runtimeEntityType.AddIndex(
                 new[] { state, waitUntil });
 
             return runtimeEntityType;
@@ -160,7 +177,7 @@ namespace Haar.Data.Generated
             var runtimeForeignKey = declaringEntityType.AddForeignKey(new[] { declaringEntityType.FindProperty("MachineId") },
                 principalEntityType.FindKey(new[] { principalEntityType.FindProperty("Id") }),
                 principalEntityType,
-                deleteBehavior: DeleteBehavior.Cascade,
+                deleteBehavior: DeleteBehavior.Restrict,
                 required: true);
 
             return runtimeForeignKey;

@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Data.Log.LogEntry",
                 typeof(LogEntry),
                 baseEntityType,
-                propertyCount: 6,
+                propertyCount: 9,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -41,6 +41,12 @@ namespace Haar.Data.Generated
                 valueConverter: new UtcTicks());
             at.SetSentinelFromProviderValue(0L);
 
+            var by = runtimeEntityType.AddProperty(
+                "By",
+                typeof(string),
+                propertyInfo: typeof(LogEntry).GetProperty("By", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(LogEntry).GetField("<By>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
             var changes = runtimeEntityType.AddProperty(
                 "Changes",
                 typeof(string),
@@ -60,6 +66,19 @@ namespace Haar.Data.Generated
                 typeof(string),
                 propertyInfo: typeof(LogEntry).GetProperty("Sentence", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(LogEntry).GetField("<Sentence>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var staysDone = runtimeEntityType.AddProperty(
+                "StaysDone",
+                typeof(string),
+                propertyInfo: typeof(LogEntry).GetProperty("StaysDone", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(LogEntry).GetField("<StaysDone>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var undoes = runtimeEntityType.AddProperty(
+                "Undoes",
+                typeof(Guid?),
+                propertyInfo: typeof(LogEntry).GetProperty("Undoes", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(LogEntry).GetField("<Undoes>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var undoneAt = runtimeEntityType.AddProperty(
                 "UndoneAt",
@@ -84,7 +103,7 @@ namespace Haar.Data.Generated
             var runtimeForeignKey = declaringEntityType.AddForeignKey(new[] { declaringEntityType.FindProperty("MachineId") },
                 principalEntityType.FindKey(new[] { principalEntityType.FindProperty("Id") }),
                 principalEntityType,
-                deleteBehavior: DeleteBehavior.Cascade);
+                deleteBehavior: DeleteBehavior.Restrict);
 
             return runtimeForeignKey;
         }

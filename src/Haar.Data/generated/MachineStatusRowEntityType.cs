@@ -21,7 +21,7 @@ namespace Haar.Data.Generated
                 "Haar.Data.Planning.MachineStatusRow",
                 typeof(MachineStatusRow),
                 baseEntityType,
-                propertyCount: 16,
+                propertyCount: 17,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 4,
                 keyCount: 1);
@@ -95,6 +95,12 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(MachineStatusRow).GetProperty("Removed", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(MachineStatusRow).GetField("<Removed>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
+
+            var rules = runtimeEntityType.AddProperty(
+                "Rules",
+                typeof(string),
+                propertyInfo: typeof(MachineStatusRow).GetProperty("Rules", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(MachineStatusRow).GetField("<Rules>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var since = runtimeEntityType.AddProperty(
                 "Since",

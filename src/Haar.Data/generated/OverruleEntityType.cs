@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Verdicts.Overrule",
                 typeof(Overrule),
                 baseEntityType,
-                propertyCount: 6,
+                propertyCount: 9,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -41,6 +41,18 @@ namespace Haar.Data.Generated
                 valueConverter: new UtcTicks());
             at.SetSentinelFromProviderValue(0L);
 
+            var by = runtimeEntityType.AddProperty(
+                "By",
+                typeof(string),
+                propertyInfo: typeof(Overrule).GetProperty("By", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Overrule).GetField("<By>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var facts = runtimeEntityType.AddProperty(
+                "Facts",
+                typeof(string),
+                propertyInfo: typeof(Overrule).GetProperty("Facts", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Overrule).GetField("<Facts>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
             var key = runtimeEntityType.AddProperty(
                 "Key",
                 typeof(string),
@@ -53,6 +65,14 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Overrule).GetProperty("MachineId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Overrule).GetField("<MachineId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
+
+            var outcome = runtimeEntityType.AddProperty(
+                "Outcome",
+                typeof(Outcome),
+                propertyInfo: typeof(Overrule).GetProperty("Outcome", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Overrule).GetField("<Outcome>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            outcome.SetSentinelFromProviderValue("Unknown");
 
             var reason = runtimeEntityType.AddProperty(
                 "Reason",
@@ -81,7 +101,7 @@ namespace Haar.Data.Generated
             var runtimeForeignKey = declaringEntityType.AddForeignKey(new[] { declaringEntityType.FindProperty("MachineId") },
                 principalEntityType.FindKey(new[] { principalEntityType.FindProperty("Id") }),
                 principalEntityType,
-                deleteBehavior: DeleteBehavior.Cascade,
+                deleteBehavior: DeleteBehavior.Restrict,
                 required: true);
 
             return runtimeForeignKey;

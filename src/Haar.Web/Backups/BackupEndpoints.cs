@@ -1,3 +1,4 @@
+using Haar.Data;
 using Haar.Data.Backups;
 using Haar.Web.Http;
 

@@ -1,3 +1,4 @@
+using Haar.Core.Acts;
 using Haar.Core.Batteries;
 using Haar.Core.Verdicts;
 using Haar.Data;
@@ -11,12 +12,6 @@ public sealed record CellEdit(string Place, CellSite Site);
 
 public sealed record ChooseReplacement(ReplacementKind Kind, string? OverruleReason);
 
-public enum CellStep
-{
-    OldOut,
-    Fitted,
-}
-
 public sealed record TakeCellStep(CellStep Step, string? OverruleReason);
 
 /// <param name="DataOverruled">Why the person took the cell out although its data was not safe; null when they did not.</param>
@@ -26,8 +21,13 @@ public sealed record BatteryScreen(
     RestorationPolicy School,
     string? DataOverruled,
     string? ChoiceOverruled,
-    PackScreen? Pack
+    PackScreen? Pack,
+    IReadOnlyList<CellStepRow> Steps,
+    CellStep? Next
 );
+
+/// <summary>One step of the exchange, and whether it may be taken now.</summary>
+public sealed record CellStepRow(CellStep Step, Permit May);
 
 public sealed record PackScreen(PackFacts Facts, PackResult Result, int Version);
 
@@ -52,7 +52,7 @@ static class BatteryEndpoints
         m.MapPut("/pack", PackAsync).WithName("EditPack");
     }
 
-    static async Task<BatteryScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
+    static async Task<BatteryScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var cell = await db.Cells.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id, cancel);
@@ -61,6 +61,7 @@ static class BatteryEndpoints
             .Where(o => o.MachineId == id && o.Key.StartsWith("batteries/"))
             .OrderBy(o => o.Id)
             .ToListAsync(cancel);
+        var facts = cell is null ? null : new CellActFacts(machine, cell, overrules);
         return new(
             cell,
             cell is null ? null : Replacement.Options(cell.Site, machine.RestorationPolicy),
@@ -69,7 +70,11 @@ static class BatteryEndpoints
             cell?.Chosen is { } chosen ? overrules.LastOrDefault(o => o.Key == $"batteries/choice/{chosen}")?.Reason : null,
             await db.MachinePacks.AsNoTracking().FirstOrDefaultAsync(p => p.MachineId == id, cancel) is { } pack
                 ? new PackScreen(pack.Facts, PackHealth.Of(pack.Facts), pack.Version)
-                : null
+                : null,
+            facts is null
+                ? []
+                : [.. Enum.GetValues<CellStep>().Select(s => new CellStepRow(s, CellActs.Of(s).May(facts, work.Now)))],
+            facts is null ? null : CellActs.Next(facts)
         );
     }
 
@@ -150,91 +155,16 @@ static class BatteryEndpoints
         return (await work.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);
     }
 
-    static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
-        var option =
-            Replacement.Options(cell.Site, machine.RestorationPolicy).Options.FirstOrDefault(o => o.Kind == ask.Kind)
-            ?? throw new InvalidInputException("kind", "That is no way to replace this cell.");
-        if (option.Verdict.Outcome is Outcome.No or Outcome.Unknown)
-        {
-            if (!option.Verdict.MayBeOverruled)
-            {
-                throw new InvalidInputException("kind", $"{option.Verdict.Sentence} This one cannot be overruled: it burns.");
-            }
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
-            {
-                throw new InvalidInputException("overruleReason", $"{option.Verdict.Sentence} To take it all the same, say why.");
-            }
-            db.Add(
-                new Overrule
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Key = $"batteries/choice/{ask.Kind}",
-                    Sentence = option.Verdict.Sentence,
-                    Reason = ask.OverruleReason!.Trim(),
-                    At = work.Now,
-                }
-            );
-        }
+    static async Task<CellActFacts> FactsAsync(HaarDb db, Guid id, CancellationToken cancel) =>
+        new(
+            await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine"),
+            await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell"),
+            await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("batteries/")).ToListAsync(cancel)
+        );
 
-        cell.Chosen = ask.Kind;
-        return (await work.ActAsync(id, $"Chosen for the cell: {option.Name}.", cancel)).Said(cell.Id);
-    }
+    static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, UnitOfWork work, CancellationToken cancel) =>
+        await work.DoAsync(id, new ChooseCell(ask.Kind), (db, c) => FactsAsync(db, id, c), ask.OverruleReason, cancel).Said();
 
-    static async Task<Acted> StepAsync(Guid id, TakeCellStep ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        var cell = await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell");
-        if (ask.Step == CellStep.OldOut)
-        {
-            if (cell.OldOutAt is not null)
-            {
-                throw new InvalidInputException("step", "The old cell is out already.");
-            }
-            var data = Replacement.Data(cell.Site);
-            if (data.Outcome == Outcome.No)
-            {
-                if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
-                {
-                    throw new InvalidInputException("overruleReason", $"{data.Sentence} To take it out all the same, say why.");
-                }
-                db.Add(
-                    new Overrule
-                    {
-                        Id = work.NewId(),
-                        MachineId = id,
-                        Key = DataKey,
-                        Sentence = data.Sentence,
-                        Reason = ask.OverruleReason!.Trim(),
-                        At = work.Now,
-                    }
-                );
-            }
-
-            cell.OldOutAt = work.Now;
-            return (await work.ActAsync(id, "The old cell is out.", cancel)).Said(cell.Id);
-        }
-
-        if (cell.OldOutAt is null)
-        {
-            throw new InvalidInputException("step", "The old cell comes out first.");
-        }
-        if (cell.FittedAt is not null)
-        {
-            throw new InvalidInputException("step", "It is fitted already.");
-        }
-        if (cell.Chosen is not { } kind)
-        {
-            throw new InvalidInputException("step", "Choose what replaces it first.");
-        }
-        var option =
-            Replacement.Options(cell.Site, machine.RestorationPolicy).Options.FirstOrDefault(o => o.Kind == kind)
-            ?? throw new InvalidInputException("step", "What was chosen no longer fits what is known of the cell: choose again.");
-        cell.FittedAt = work.Now;
-        cell.NextCheck = work.Today.AddDays((int)Math.Max(30, option.CheckAfterYears * 365.25));
-        return (await work.ActAsync(id, $"Fitted: {option.Name}. To be looked at by {cell.NextCheck:d MMMM yyyy}.", cancel)).Said(cell.Id);
-    }
+    static async Task<Acted> StepAsync(Guid id, TakeCellStep ask, UnitOfWork work, CancellationToken cancel) =>
+        await work.DoAsync(id, CellActs.Of(ask.Step), (db, c) => FactsAsync(db, id, c), ask.OverruleReason, cancel).Said();
 }

@@ -63,7 +63,10 @@ public sealed record CapacitorRow(
     bool OnOrder,
     FittingTurn? Turn,
     [property: JsonPropertyName("wayRound")] Verdict? Polarity,
-    PadRepairPlan? Pad
+    PadRepairPlan? Pad,
+    bool SetAside,
+    bool Again,
+    bool OverruleLapsed
 );
 
 /// <param name="Capacitors">Designators of parts inside the outline.</param>
@@ -121,7 +124,11 @@ static class BoardScreen
     {
         var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         var rows = CapacitorAssessments.Of(facts, work.Today.Year);
-        var partIds = facts.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().ToHashSet();
+        var partIds = facts
+            .Capacitors.SelectMany(c => new[] { c.Fitting.PartId, c.Fitting.OtherPartId })
+            .OfType<Guid>()
+            .Concat(facts.Reservations.Select(r => r.PartId))
+            .ToHashSet();
         var parts = await db
             .Drawer.AsNoTracking()
             .Where(p => partIds.Contains(p.Id))
@@ -192,10 +199,7 @@ static class BoardScreen
                 )),
             ])
             .ToDictionary(t => t.Id);
-        var overrules = facts
-            .Overrules.Where(o => o.Key.StartsWith("capacitors/comes-out/", StringComparison.Ordinal))
-            .GroupBy(o => o.Key)
-            .ToDictionary(g => g.Key, g => g.Last().Reason);
+        var aside = facts.Reservations.ToLookup(r => r.CapacitorId, r => r.PartId);
         return
         [
             .. CapacitorAssessments
@@ -213,19 +217,32 @@ static class BoardScreen
                         r.Sound,
                         r.ComesOut,
                         r.Stand,
-                        f.PartId is { } part ? parts.GetValueOrDefault(part) : null,
+                        Named(f, aside[c.Id], parts),
                         f.Next(c.Spec.Polarised),
-                        overrules.GetValueOrDefault($"capacitors/comes-out/{c.Id}"),
+                        r.Overruled,
                         CapacitorAssessments.InBrief(r),
-                        f.PartId is null && facts.OnOrder.Contains(c.Id),
+                        f.PartId is null && !aside[c.Id].Any() && facts.OnOrder.Contains(c.Id),
                         turns.GetValueOrDefault(c.Id),
                         c.Spec.Polarised && (contradicts || f.FittedAt is not null)
                             ? Polarity.Check(c.Designator, c.MinusBefore, c.MinusPrinted, f.MinusSeen)
                             : null,
-                        f.Pads is { } pads and not PadState.Sound && f.FittedAt is null ? PadRepair.Of(c.Designator, pads) : null
+                        f.Pads is { } pads and not PadState.Sound && f.FittedAt is null ? PadRepair.Of(c.Designator, pads) : null,
+                        aside[c.Id].Any(),
+                        f.FittedAt is not null && r.Stand == CapacitorStand.ComesOut,
+                        r.OverruleLapsed
                     );
                 }),
         ];
+    }
+
+    /// <summary>What is set aside for a place, or fitted in it; null when neither.</summary>
+    static string? Named(FittingSheet f, IEnumerable<Guid> aside, Dictionary<Guid, string> parts)
+    {
+        var names = (f.FittedAt is null ? aside : new[] { f.PartId, f.OtherPartId }.OfType<Guid>())
+            .Select(p => parts.GetValueOrDefault(p))
+            .OfType<string>()
+            .ToList();
+        return names.Count == 0 ? null : string.Join(" and ", names);
     }
 
     static BoardSheet Sheet(Board b, IReadOnlyList<Photo> photos)

@@ -3,10 +3,10 @@ using Haar.Core.Capacitors;
 using Haar.Core.Meters;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Data.Capacitors;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
 using Haar.Web.Http;
-using Haar.Web.Meters;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Capacitors;
@@ -131,80 +131,26 @@ static class CapacitorEndpoints
     static async Task<Acted> RemoveAsync(Guid id, Guid capacitorId, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (
-            c.Fitting.PartId is { } part
-            && c.Fitting.FittedAt is null
-            && await db.Drawer.FirstOrDefaultAsync(p => p.Id == part, cancel) is { } drawer
-        )
-        {
-            drawer.Release();
-        }
-        db.Remove(c);
+        await CapacitorActLoader.RemoveAsync(db, c, cancel);
         return (await work.ActAsync(id, $"{c.Designator} taken off the board's list.", cancel)).Said(c.Id);
     }
 
-    static async Task<Acted> ReadAsync(
-        Guid id,
-        Guid capacitorId,
-        CapacitorReadingAsk ask,
-        HaarDb db,
-        UnitOfWork work,
-        CancellationToken cancel
-    )
-    {
-        var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (ask.Microfarads is null && ask.EsrOhms is null && ask.LeakageMicroamps is null)
-        {
-            throw new InvalidInputException("microfarads", "Give at least one reading.");
-        }
-        if (ask.Source.Trim().Length is 0 or > 80)
-        {
-            throw new InvalidInputException("source", "Say where the reading comes from: typed, or the meter.");
-        }
-        InvalidInputException.Finite("esrFrequencyHertz", ask.EsrFrequencyHertz, 1, 1e8, "Hz");
-        var fitted = c.Fitting.FittedAt is not null;
-        var said = new List<string>();
-        void Add(string field, Quantity q, double? value, double? hertz = null)
-        {
-            if (value is not { } v)
-            {
-                return;
-            }
-            MeterEndpoints.Check(field, q, v);
-            db.Add(
-                new Reading
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    SubjectKind = SubjectKind.Capacitor,
-                    SubjectId = c.Id,
-                    Channel = fitted ? "new" : "old",
-                    Quantity = q,
-                    Value = v,
-                    FrequencyHertz = hertz,
-                    InCircuit = ask.InCircuit,
-                    Source = ask.Source.Trim(),
-                    At = work.Now,
-                }
-            );
-            said.Add(Core.Markings.Si.Format(v, q.Unit()));
-        }
-
-        Add("microfarads", Quantity.Capacitance, ask.Microfarads * 1e-6);
-        Add("esrOhms", Quantity.Esr, ask.EsrOhms, ask.EsrFrequencyHertz ?? 100_000);
-        Add("leakageMicroamps", Quantity.Leakage, ask.LeakageMicroamps * 1e-6);
-        if (c.Fitting.Next(c.Spec.Polarised) == FittingStep.Remeasure)
-        {
-            c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, work.Now);
-        }
-        return (
-            await work.ActAsync(
+    static Task<Acted> ReadAsync(Guid id, Guid capacitorId, CapacitorReadingAsk ask, UnitOfWork work, CancellationToken cancel) =>
+        work.DoAsync(
                 id,
-                $"{c.Designator}{(fitted ? ", new part" : "")}: {string.Join(", ", said)}{(ask.InCircuit ? " in circuit" : "")}{(ask.Source == "typed" ? "" : ", from the meter")}.",
+                new ReadCapacitor(
+                    ask.Microfarads,
+                    ask.EsrOhms,
+                    ask.EsrFrequencyHertz,
+                    ask.LeakageMicroamps,
+                    ask.InCircuit,
+                    ask.Source
+                ),
+                (db, c) => CapacitorActLoader.OfAsync(db, id, capacitorId, work.Today, c),
+                null,
                 cancel
             )
-        ).Said(c.Id);
-    }
+            .Said();
 
     static async Task<Acted> VoidAsync(Guid id, VoidReadingsAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {

@@ -1,19 +1,28 @@
+using Haar.Core.Acts;
 using Haar.Core.Capacitors;
-using Haar.Core.Intake;
-using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Data.Capacitors;
 using Haar.Data.Log;
+using Haar.Data.Parts;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Capacitors;
 
-public sealed record ReserveAsk(Guid PartId, string? OverruleReason);
+/// <param name="PartId">One part; or</param>
+/// <param name="PartIds">the two of a pair, the same one twice when it serves twice.</param>
+public sealed record ReserveAsk(Guid? PartId = null, string? OverruleReason = null, IReadOnlyList<Guid>? PartIds = null);
 
 /// <param name="Pads">Needed when the pads are looked at.</param>
 /// <param name="MinusSeen">Needed at the second look: where the new part's minus points.</param>
-public sealed record FittingAsk(FittingStep Step, PadState? Pads, Direction MinusSeen = Direction.NotKnown);
+/// <param name="OverruleReason">Why a part is fitted although it breaks a rule in this place as it is now.</param>
+public sealed record FittingAsk(
+    FittingStep Step,
+    PadState? Pads,
+    Direction MinusSeen = Direction.NotKnown,
+    string? OverruleReason = null
+);
 
 /// <param name="Singles">Best first, with every rule.</param>
 /// <param name="Pairs">Two parts, where no single one does without a condition.</param>
@@ -33,7 +42,7 @@ static class FittingEndpoints
                         .FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel)
                         .OrNotHere("capacitor");
                     // Only parts within a factor of four can serve any role.
-                    var drawer = (await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel))
+                    var drawer = (await db.Stock().FreeAsync(cancel))
                         .Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place))
                         .ToList();
                     var singles = Substitution.Rank(
@@ -58,129 +67,53 @@ static class FittingEndpoints
             .WithName("GetSubstitutes")
             .WithSummary("What from the drawer will do, best first, with every rule.");
         c.MapPost("/reserve", ReserveAsync).WithName("ReservePart");
-        c.MapDelete("/reserve", ReleaseAsync).WithName("ReleasePart");
-        c.MapPost("/fitting", StepAsync).WithName("TakeFittingStep");
+        c.MapDelete(
+                "/reserve",
+                (Guid id, Guid capacitorId, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, capacitorId, new PutPartBack(), work, cancel)
+            )
+            .WithName("ReleasePart");
+        c.MapPost(
+                "/fitting",
+                (Guid id, Guid capacitorId, FittingAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(
+                        id,
+                        capacitorId,
+                        new TakeFittingStep(ask.Step, ask.Pads, ask.MinusSeen),
+                        work,
+                        cancel,
+                        ask.OverruleReason
+                    )
+            )
+            .WithName("TakeFittingStep");
+        c.MapPost(
+                "/again",
+                (Guid id, Guid capacitorId, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, capacitorId, new ExchangeAgain(), work, cancel)
+            )
+            .WithName("ExchangeAgain")
+            .WithSummary("The new part comes out again, because it is bad or the wrong one; its readings are kept.");
     }
 
-    static async Task<Acted> ReserveAsync(Guid id, Guid capacitorId, ReserveAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> ReserveAsync(Guid id, Guid capacitorId, ReserveAsk ask, UnitOfWork work, CancellationToken cancel)
     {
-        var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (cap.Fitting.FittedAt is not null)
-        {
-            throw new InvalidInputException("partId", $"{cap.Designator} has its new part already.");
-        }
-        var part = await db.Drawer.FirstOrDefaultAsync(p => p.Id == ask.PartId, cancel).OrNotHere("drawer part");
-        if (
-            cap.Fitting.PartId is { } before
-            && before != part.Id
-            && await db.Drawer.FirstOrDefaultAsync(p => p.Id == before, cancel) is { } old
-        )
-        {
-            old.Release();
-        }
-        if (cap.Fitting.PartId == part.Id)
-        {
-            throw new InvalidInputException("partId", $"A piece of it is set aside for {cap.Designator} already.");
-        }
-        var verdict = Substitution
-            .Judge(cap.Spec, cap.Role, new(part.Id, part.Spec, part.Free, part.BoughtOn, part.Place), work.Today, cap.HeadroomMillimetres)
-            .Verdict;
-        if (verdict.Outcome == Outcome.No)
-        {
-            if (!verdict.MayBeOverruled)
-            {
-                throw new InvalidInputException("partId", $"{verdict.Sentence} Across the mains this cannot be overruled.");
-            }
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
-            {
-                throw new InvalidInputException("overruleReason", $"{verdict.Sentence} To take it all the same, say why.");
-            }
-            db.Add(
-                new Overrule
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Key = $"capacitors/substitute/{cap.Id}",
-                    Sentence = $"{cap.Designator}: {verdict.Sentence}",
-                    Reason = ask.OverruleReason!.Trim(),
-                    At = work.Now,
-                }
-            );
-        }
-
-        part.Reserve();
-        cap.Fitting = cap.Fitting with { PartId = part.Id };
-        return (
-            await work.ActAsync(id, $"Set aside for {cap.Designator}: {Substitution.Describe(part.Spec)}, from {part.Place}.", cancel)
-        ).Said(cap.Id);
+        IReadOnlyList<Guid> parts = ask.PartIds ?? (ask.PartId is { } one ? [one] : []);
+        return await work.DoAsync(
+                id,
+                new SetPartAside(parts),
+                (db, c) => CapacitorActLoader.OfAsync(db, id, capacitorId, work.Today, c, parts),
+                ask.OverruleReason,
+                cancel
+            )
+            .Said();
     }
 
-    static async Task<Acted> ReleaseAsync(Guid id, Guid capacitorId, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (cap.Fitting.PartId is not { } partId || cap.Fitting.FittedAt is not null)
-        {
-            throw new InvalidInputException("partId", "Nothing is set aside for it.");
-        }
-        if (await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part)
-        {
-            part.Release();
-        }
-        cap.Fitting = cap.Fitting with { PartId = null };
-        return (await work.ActAsync(id, $"Put back into the drawer: the part for {cap.Designator}.", cancel)).Said(cap.Id);
-    }
-
-    static async Task<Acted> StepAsync(Guid id, Guid capacitorId, FittingAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var cap = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        if (ask.Step == FittingStep.Remeasure)
-        {
-            throw new InvalidInputException("step", "Measure it: a reading is what closes this step.");
-        }
-        if (ask.Step == FittingStep.CheckPolarity)
-        {
-            var way = Polarity.Check(cap.Designator, cap.MinusBefore, cap.MinusPrinted, ask.MinusSeen);
-            if (way.Outcome == Outcome.No || way.Outcome == Outcome.Unknown && ask.MinusSeen == Direction.NotKnown)
-            {
-                throw new InvalidInputException("minusSeen", way.Sentence);
-            }
-        }
-
-        cap.Fitting = cap.Fitting.Take(ask.Step, cap.Spec.Polarised, work.Now, ask.Pads, ask.MinusSeen);
-        if (
-            ask.Step == FittingStep.Fit
-            && cap.Fitting.PartId is { } partId
-            && await db.Drawer.FirstOrDefaultAsync(p => p.Id == partId, cancel) is { } part
-        )
-        {
-            part.Use();
-        }
-        if (ask is { Step: FittingStep.CheckPads, Pads: PadState.Lifted })
-        {
-            var repair = PadRepair.Of(cap.Designator, PadState.Lifted);
-            db.Add(
-                new Job
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Stage = Stage.Boards,
-                    Title = $"Mend the lifted pad under {cap.Designator}",
-                    Why = string.Join(" ", repair.Steps),
-                    Needs = repair.Needs,
-                    Minutes = repair.Minutes,
-                    At = work.Now,
-                }
-            );
-        }
-
-        var said = ask.Step switch
-        {
-            FittingStep.Remove => $"{cap.Designator} is off.",
-            FittingStep.CheckPads => $"Pads under {cap.Designator}: {ask.Pads.ToString()!.ToLowerInvariant()}.",
-            FittingStep.Clean => $"Pads under {cap.Designator} cleaned.",
-            FittingStep.Fit => $"{cap.Designator} fitted.",
-            _ => $"{cap.Designator}: way round checked by a second look.",
-        };
-        return (await work.ActAsync(id, said, cancel)).Said(cap.Id);
-    }
+    static Task<Acted> DoAsync(
+        Guid id,
+        Guid capacitorId,
+        Command<CapacitorActFacts> command,
+        UnitOfWork work,
+        CancellationToken cancel,
+        string? reason = null
+    ) => work.DoAsync(id, command, (db, c) => CapacitorActLoader.OfAsync(db, id, capacitorId, work.Today, c), reason, cancel).Said();
 }

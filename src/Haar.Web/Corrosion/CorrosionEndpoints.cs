@@ -27,7 +27,17 @@ public sealed record AreaInspectionAsk(CorrosionStage Stage, double? SquareCenti
 
 /// <param name="Ph">Of wet paper, to end the neutralising.</param>
 /// <param name="Rinses">How often it was rinsed.</param>
-public sealed record AreaStepAsk(AreaStep Step, double? Ph = null, int Rinses = 0);
+/// <param name="HoursAgo">When it was done, if it is written down later; 0 is now.</param>
+/// <param name="Celsius">Of the air that it dried in; null is the room's.</param>
+/// <param name="OverruleReason">Why new mask goes over nets that were not measured.</param>
+public sealed record AreaStepAsk(
+    AreaStep Step,
+    double? Ph = null,
+    int Rinses = 0,
+    double HoursAgo = 0,
+    double? Celsius = null,
+    string? OverruleReason = null
+);
 
 public sealed record NetEdit(string Name, string From, string To, Side Side, IReadOnlyList<Point> Path, TraceFacts Trace);
 
@@ -49,6 +59,8 @@ static class CorrosionEndpoints
                 async (Guid id, Guid areaId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var a = await AreaAsync(db, id, areaId, cancel);
+                    var mask = Core.Acts.Overrulable.KeyOf(Core.Acts.OverruleKind.Mask, areaId.ToString());
+                    db.RemoveRange(await db.Overrules.Where(o => o.MachineId == id && o.Key == mask).ToListAsync(cancel));
                     db.Remove(a);
                     return (await work.ActAsync(id, $"Taken off the map: {a.Name}.", cancel)).Said(areaId);
                 }
@@ -65,6 +77,7 @@ static class CorrosionEndpoints
                 async (Guid id, Guid netId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var n = await NetAsync(db, id, netId, cancel);
+                    db.RemoveRange(await db.Readings.Where(r => r.SubjectId == netId).ToListAsync(cancel));
                     db.Remove(n);
                     return (await work.ActAsync(id, $"Taken off the map: {n.Name}.", cancel)).Said(netId);
                 }
@@ -187,37 +200,32 @@ static class CorrosionEndpoints
         ).Said(a.Id);
     }
 
-    static async Task<Acted> StepAsync(Guid id, Guid areaId, AreaStepAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var a = await AreaAsync(db, id, areaId, cancel);
-        a.Treatment = a.Treatment.Take(ask.Step, a.Stage, work.Now, ask.Ph, ask.Rinses);
-        if (a.JobId is { } jobId)
-        {
-            if (await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.State != JobState.Done, cancel) is { } job)
-            {
-                (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, work.Now, "", null);
-            }
-            a.JobId = null;
-        }
-
-        if (a.Next is null)
-        {
-            a.InspectOn = Reinspection.Of(a.Inspections, a.Treatment.Ph, work.Today).On;
-        }
-        return (
-            await work.ActAsync(
+    static Task<Acted> StepAsync(Guid id, Guid areaId, AreaStepAsk ask, UnitOfWork work, CancellationToken cancel) =>
+        work.DoAsync(
                 id,
-                ask.Step switch
-                {
-                    AreaStep.Neutralise => $"{a.Name}: neutralised, the paper reads {Si.Plain(ask.Ph!.Value)}.",
-                    AreaStep.Rinse => $"{a.Name}: rinsed {ask.Rinses} times.",
-                    AreaStep.Alcohol => $"{a.Name}: alcohol.",
-                    AreaStep.Dry => $"{a.Name}: dry.{(a.Next is null ? $" To be looked at by {a.InspectOn:d MMMM yyyy}." : "")}",
-                    _ => $"{a.Name}: new mask. To be looked at by {a.InspectOn:d MMMM yyyy}.",
-                },
+                new TakeAreaStep(ask.Step, ask.Ph, ask.Rinses, ask.HoursAgo, ask.Celsius),
+                (db, c) => FactsAsync(db, id, areaId, c),
+                ask.OverruleReason,
                 cancel
             )
-        ).Said(a.Id);
+            .Said();
+
+    static async Task<AreaActFacts> FactsAsync(HaarDb db, Guid id, Guid areaId, CancellationToken cancel)
+    {
+        var area = await AreaAsync(db, id, areaId, cancel);
+        var nets = await db.Nets.AsNoTracking().Where(n => n.BoardId == area.BoardId).ToListAsync(cancel);
+        return new(
+            await db.Machines.FirstAsync(m => m.Id == id, cancel),
+            area,
+            CorrosionAssessments.Nets(
+                nets,
+                [area],
+                await db.Boards.AsNoTracking().Where(b => b.Id == area.BoardId).ToListAsync(cancel),
+                await db.Readings.AsNoTracking().Where(r => r.MachineId == id && r.SubjectKind == SubjectKind.Net).ToListAsync(cancel)
+            ),
+            area.JobId is { } job ? await db.Jobs.Where(j => j.Id == job).ToListAsync(cancel) : [],
+            await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).ToListAsync(cancel)
+        );
     }
 
     static void Check(NetEdit e)

@@ -52,7 +52,7 @@ static class HandoverEndpoints
                             "application/zip",
                             $"machine-{id:N}.zip"
                         )
-                        : Results.File(
+                        : Blocking.Answer(
                             await exchange.ExportJsonAsync(id, cancel).OrNotHere("machine"),
                             "application/json",
                             $"machine-{id:N}.json"
@@ -96,41 +96,20 @@ static class HandoverEndpoints
     {
         var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
-        var ids = facts.Capacitors.Select(c => c.Fitting.PartId).OfType<Guid>().ToHashSet();
+        var ids = facts.PartsUsed.ToHashSet();
         var parts = await db.Drawer.AsNoTracking().Where(p => ids.Contains(p.Id)).ToDictionaryAsync(p => p.Id, p => p.Spec, cancel);
         return new(WriteUps.Of(facts, w.Currency, work.Now, parts), Ready(facts, work.Now), facts.Machine.HandedOverAt);
     }
 
     static Verdict Ready(MachineFacts f, DateTimeOffset now) => HandoverReadiness.Judge(f, now);
 
-    static async Task<Acted> HandOverAsync(Guid id, HandOverAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
-        if (facts.Machine.HandedOverAt is not null)
-        {
-            throw new InvalidInputException("machine", "It is handed over already.");
-        }
-        var ready = Ready(facts, work.Now);
-        if (ready.Outcome == Outcome.No)
-        {
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
-            {
-                throw new InvalidInputException("overruleReason", $"{ready.Sentence} To hand it over all the same, say why.");
-            }
-            db.Add(
-                new Overrule
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Key = "handover/ready",
-                    Sentence = ready.Sentence,
-                    Reason = ask.OverruleReason!.Trim(),
-                    At = work.Now,
-                }
-            );
-        }
-
-        facts.Machine.HandedOverAt = work.Now;
-        return (await work.ActAsync(id, $"{facts.Machine.Name} handed over.", cancel)).Said(id);
-    }
+    static Task<Acted> HandOverAsync(Guid id, HandOverAsk ask, UnitOfWork work, CancellationToken cancel) =>
+        work.DoAsync(
+                id,
+                new HandOver(),
+                (db, c) => MachineStatusKeeper.FactsToChangeAsync(db, id, c).OrNotHere("machine"),
+                ask.OverruleReason,
+                cancel
+            )
+            .Said();
 }

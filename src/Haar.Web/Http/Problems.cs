@@ -1,3 +1,4 @@
+using Haar.Data;
 using System.Text.Json;
 using Haar.Core.Meters;
 using Haar.Core.Verdicts;
@@ -13,18 +14,6 @@ using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Http;
-
-/// <summary>There is no such thing here.</summary>
-public sealed class NotHereException(string message) : Exception(message);
-
-/// <summary>The machine was taken off the list while somebody was away with it. Nothing of theirs is lost: it can be put back.</summary>
-public sealed class OffTheListException(Core.Intake.Machine machine)
-    : Exception(
-        $"“{machine.Name}” was taken off the list{(machine.RemovedAt is { } at ? $" on {at:d MMMM}" : "")}. What you recorded is kept where you are: put the machine back on the list, and it is sent."
-    )
-{
-    public Guid MachineId { get; } = machine.Id;
-}
 
 /// <summary>An edit came without the version that it was based on.</summary>
 public sealed class NoVersionException()
@@ -95,8 +84,9 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
                 "What was sent is empty, or is not what is asked for here. Nothing was changed.",
                 new() { ["body"] = [$"{bad.Message.TrimEnd('.')}."] }
             ),
+            Core.Acts.RefusedException refused => Refusal(refused),
             BusyException => Plain(503, "Others first", e.Message),
-            OutboundException => Plain(502, "Not called", e.Message),
+            OutboundException => Fields(422, "Not called", e.Message, new() { ["address"] = [e.Message] }),
             NotHereException => Plain(404, "Not here", e.Message),
             OffTheListException => Plain(410, "Taken off the list", e.Message),
             NoVersionException => Plain(428, "Which version?", e.Message),
@@ -111,9 +101,10 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             ImportException => Plain(422, "Not taken in", e.Message),
             BadPhotoException => Fields(422, "Not a photo", e.Message, new() { ["photo"] = [e.Message] }),
             BackupException => Plain(422, "Backup", e.Message),
-            SupplierException => Plain(502, "The supplier", e.Message),
-            MeterException => Plain(502, "The meter", e.Message),
-            MeterAnswerException => Plain(502, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
+            // 503, as for everything that is out of reach for a while: Haar itself is in order, and one may ask again.
+            SupplierException => Plain(503, "The supplier", e.Message),
+            MeterException => Plain(503, "The meter", e.Message),
+            MeterAnswerException => Plain(503, "The meter", $"{e.Message} Nothing was written; the earlier readings stand."),
             SqliteException s => Database(s),
             DbUpdateException { InnerException: SqliteException s } => Database(s),
             // Figures that no one of them is too large, and that together are.
@@ -131,6 +122,24 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             InvalidDataException => Plain(400, "That cannot be read", "What was sent is cut off or too large. Nothing was stored."),
             _ => Plain(500, "A fault in Haar", "Haar has a fault here. Nothing half-written was kept; what was there before is safe."),
         };
+
+    /// <summary>The act is refused: the sentence by its field, the whole verdict as the screen shows it, and whether a reason would do.</summary>
+    static HttpValidationProblemDetails Refusal(Core.Acts.RefusedException e)
+    {
+        var (verdict, field) = (e.Permit.Verdict, e.Permit.Field);
+        var sentence = e.Permit.MayBeOverruled ? $"{verdict.Sentence} To do it all the same, say why."
+            : verdict.MayBeOverruled || verdict.Reasons.Count == 0 ? verdict.Sentence
+            : $"{verdict.Sentence} This cannot be overruled.";
+        var errors = new Dictionary<string, string[]> { [field] = [sentence] };
+        if (e.Permit.MayBeOverruled && field != "overruleReason")
+        {
+            errors["overruleReason"] = [sentence];
+        }
+        var problem = Fields(400, "Not now", sentence, errors);
+        problem.Extensions["verdict"] = verdict;
+        problem.Extensions["mayBeOverruled"] = e.Permit.MayBeOverruled;
+        return problem;
+    }
 
     static ProblemDetails Database(SqliteException e) =>
         e.SqliteErrorCode switch
@@ -225,17 +234,10 @@ static class Requests
 
     public static Acted Said(this LogEntry entry, Guid? id = null) => new(entry.Id, entry.Sentence, id);
 
-    /// <summary>Throws unless the machine is here and on the list.</summary>
-    public static async Task OnTheListAsync(this Data.HaarDb db, Guid machineId, CancellationToken cancel)
+    /// <summary>What a command has done.</summary>
+    public static async Task<Acted> Said(this Task<(LogEntry Entry, Core.Acts.Done Done)> act)
     {
-        var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == machineId, cancel).OrNotHere("machine");
-        if (machine.RemovedAt is not null)
-        {
-            throw new OffTheListException(machine);
-        }
+        var (entry, done) = await act;
+        return entry.Said(done.Subject);
     }
-
-    public static async Task<T> OrNotHere<T>(this Task<T?> find, string what)
-        where T : class =>
-        await find ?? throw new NotHereException($"There is no such {what} here: it may have been taken away on another screen.");
 }

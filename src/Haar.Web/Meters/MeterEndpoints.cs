@@ -26,21 +26,4 @@ static class MeterEndpoints
             .WithTags("Meters")
             .WithSummary("Reads one settled value from the workshop's meter. Writes nothing.");
     }
-
-    /// <summary>A reading as it is stored: finite, not negative where that cannot be, with its unit's plain size.</summary>
-    /// <exception cref="InvalidInputException">No part has such a value.</exception>
-    public static void Check(string field, Quantity quantity, double value)
-    {
-        var (least, most) = quantity switch
-        {
-            Quantity.Capacitance => (0d, 100d),
-            Quantity.Esr => (0, 1e8),
-            Quantity.Ohms => (0, 1e9),
-            Quantity.Leakage => (0, 10),
-            Quantity.RippleVolts => (0, 1000),
-            Quantity.Volts => (-1000, 1000),
-            _ => (-1e12, 1e12),
-        };
-        InvalidInputException.Finite(field, value, least, most, quantity.Unit());
-    }
 }

@@ -4,6 +4,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Labels;
 using Haar.Data.Log;
+using Haar.Data.Parts;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -65,12 +66,12 @@ static class DrawerEndpoints
                 "/{partId:guid}/count",
                 async (Guid partId, DrawerCount ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
-                    var lost = p.Count(ask.Quantity, ask.Quantity < p.Reserved ? await db.Capacitors.ToListAsync(cancel) : []);
-                    var taken =
-                        lost.Count > 0
-                            ? $" Set aside no longer for {string.Join(", ", lost.Select(c => c.Designator))}: somebody took it."
-                            : "";
+                    var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
+                    var lost = p.Count(ask.Quantity, await db.Reservations.Where(r => r.PartId == partId).ToListAsync(cancel));
+                    var places = lost.Select(r => r.CapacitorId).ToList();
+                    var names = await db.Capacitors.Where(c => places.Contains(c.Id)).Select(c => c.Designator).ToListAsync(cancel);
+                    db.RemoveRange(lost);
+                    var taken = lost.Count > 0 ? $" Set aside no longer for {string.Join(", ", names)}: somebody took it." : "";
                     return (await work.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(
                         p.Id
                     );
@@ -97,7 +98,7 @@ static class DrawerEndpoints
                 async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     Check(e, work.Today);
-                    var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+                    var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
                     UnitOfWork.Match(p, p.Version, request.Version());
                     if (e.Quantity < p.Reserved)
                     {
@@ -115,7 +116,7 @@ static class DrawerEndpoints
                 "/{partId:guid}",
                 async (Guid partId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    var p = await db.Drawer.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("drawer part");
+                    var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
                     if (p.Reserved > 0)
                     {
                         throw new InvalidInputException("part", $"{p.Reserved} pieces are set aside for boards: release them first.");
@@ -155,34 +156,26 @@ static class DrawerEndpoints
         var pages = Math.Max(1, (count + PageSize - 1) / PageSize);
         page = Math.Clamp(page, 1, pages);
         var parts = await db
-            .Drawer.AsNoTracking()
-            .OrderBy(p => p.Place)
-            .ThenBy(p => p.Id)
-            .Skip((page - 1) * PageSize)
-            .Take(PageSize)
-            .ToListAsync(cancel);
-        var reserved = parts.Any(p => p.Reserved > 0)
-            ? await db
-                .Capacitors.AsNoTracking()
-                .Join(
-                    db.Machines,
-                    c => c.MachineId,
-                    m => m.Id,
-                    (c, m) =>
-                        new
-                        {
-                            c.Id,
-                            c.Designator,
-                            c.Fitting,
-                            c.MachineId,
-                            m.Name,
-                        }
-                )
+            .Stock()
+            .CountedAsync(
+                await db
+                    .Drawer.AsNoTracking()
+                    .OrderBy(p => p.Place)
+                    .ThenBy(p => p.Id)
+                    .Skip((page - 1) * PageSize)
+                    .Take(PageSize)
+                    .ToListAsync(cancel),
+                cancel
+            );
+        var ids = parts.Where(p => p.Reserved > 0).Select(p => p.Id).ToList();
+        var by = (
+            await db
+                .Reservations.AsNoTracking()
+                .Where(r => ids.Contains(r.PartId))
+                .Join(db.Capacitors, r => r.CapacitorId, c => c.Id, (r, c) => new { r.PartId, Capacitor = c.Id, c.Designator, c.MachineId })
+                .Join(db.Machines, x => x.MachineId, m => m.Id, (x, m) => new { x.PartId, x.Capacitor, x.Designator, x.MachineId, m.Name })
                 .ToListAsync(cancel)
-            : [];
-        var by = reserved
-            .Where(r => r.Fitting.PartId is not null && r.Fitting.FittedAt is null)
-            .ToLookup(r => r.Fitting.PartId!.Value, r => new ReservedFor(r.MachineId, r.Name, r.Id, r.Designator));
+        ).ToLookup(r => r.PartId, r => new ReservedFor(r.MachineId, r.Name, r.Capacitor, r.Designator));
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;
         return new(
             [.. parts.Select(p => new DrawerRow(p, Substitution.Describe(p.Spec), p.Free, [.. by[p.Id]]))],

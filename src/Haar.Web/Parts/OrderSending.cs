@@ -1,4 +1,5 @@
 using Haar.Core.Capacitors;
+using Haar.Core.Costs;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
@@ -42,7 +43,6 @@ public sealed partial class Orders
         }
         var waiting = wanted.Needs.ToDictionary(n => n.Need.Key, n => new Queue<Place>(n.For));
         var made = new List<PartOrder>();
-        var machines = new HashSet<Guid>();
         foreach (var parcel in plan.Parcels)
         {
             var lines = parcel
@@ -52,7 +52,6 @@ public sealed partial class Orders
                         .For.SelectMany(f => Enumerable.Range(0, f.Pieces).Select(_ => waiting[f.Need].TryDequeue(out var p) ? p : null))
                         .OfType<Place>()
                         .ToList();
-                    machines.UnionWith(places.Select(p => p.MachineId));
                     return new PartOrderLine(
                         l.Offer.Sku,
                         l.Offer.Spec,
@@ -81,28 +80,29 @@ public sealed partial class Orders
         }
 
         db.AddRange(made);
-        foreach (var id in machines)
+        foreach (var order in made)
         {
-            var until = made.Where(o =>
-                    o.Lines.Any(l => l.For.Any(f => wanted.Needs.Any(n => n.For.Any(p => p.CapacitorId == f && p.MachineId == id))))
-                )
-                .Max(o => o.ExpectedOn!.Value);
-            db.Add(
-                new Job
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Stage = Stage.Boards,
-                    Title = "Fit the capacitors that are in the post",
-                    Why = "They are ordered; the board waits for them.",
-                    Needs = "Iron, tweezers, flux, alcohol",
-                    Minutes = 20,
-                    State = JobState.Waiting,
-                    WaitsFor = "capacitors in the post",
-                    WaitUntil = new DateTimeOffset(until.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
-                    At = work.Now,
-                }
-            );
+            var places = order.Lines.SelectMany(l => l.For).ToHashSet();
+            foreach (var id in wanted.Needs.SelectMany(n => n.For).Where(p => places.Contains(p.CapacitorId)).Select(p => p.MachineId).Distinct())
+            {
+                db.Add(
+                    new Job
+                    {
+                        Id = work.NewId(),
+                        MachineId = id,
+                        Stage = Stage.Boards,
+                        Title = "Fit the capacitors that are in the post",
+                        Why = $"They are ordered at {order.Supplier}; the board waits for them.",
+                        Needs = "Iron, tweezers, flux, alcohol",
+                        Minutes = 20,
+                        State = JobState.Waiting,
+                        WaitsFor = "capacitors in the post",
+                        WaitUntil = new DateTimeOffset(order.ExpectedOn!.Value.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
+                        At = work.Now,
+                        OrderId = order.Id,
+                    }
+                );
+            }
         }
 
         // Written down first: an order that a supplier never answers is still here. After each order there is one next one: whoever
@@ -110,11 +110,7 @@ public sealed partial class Orders
         LogEntry log;
         try
         {
-            log = await work.ActAsync(
-                null,
-                $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
-                cancel
-            );
+            log = await work.ActOutsideAsync(null, $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.", WentOut, cancel);
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
@@ -138,6 +134,10 @@ public sealed partial class Orders
         return new(log.Id, log.Sentence, troubles);
     }
 
+    const string TheirWord = "It is what the supplier said, and is not ours to undo: ask again.";
+
+    const string WentOut = "It went out to the supplier and cannot be taken back by undo: close the order, and tell them.";
+
     public async Task<Acted> SendAgainAsync(Guid orderId, CancellationToken cancel)
     {
         var order = await OrderAsync(orderId, cancel);
@@ -152,7 +152,7 @@ public sealed partial class Orders
         }
         // Only one can take it out of its state; the other finds it changed.
         (order.State, order.SendingSince) = (PartOrderState.Sending, work.Now);
-        await work.ActAsync(null, $"{order.Supplier}: sent again.", cancel);
+        await work.ActOutsideAsync(null, $"{order.Supplier}: sent again.", WentOut, cancel);
         return (await TrySendAsync(order, CancellationToken.None)).Said(orderId);
     }
 
@@ -166,7 +166,7 @@ public sealed partial class Orders
         {
             order.State = PartOrderState.Confirmed;
             order.Lines = [.. order.Lines.Select(l => l with { State = OrderLineState.Confirmed, ConfirmedPacks = l.Packs })];
-            return await work.ActAsync(null, $"{order.Supplier}: written down; send the list yourself.", cancel);
+            return await work.ActOutsideAsync(null, $"{order.Supplier}: written down; send the list yourself.", WentOut, cancel);
         }
 
         try
@@ -180,16 +180,12 @@ public sealed partial class Orders
                 ),
                 cancel
             );
-            return await work.ActAsync(
-                null,
-                $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
-                cancel
-            );
+            return await work.ActOutsideAsync(null, $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}", WentOut, cancel);
         }
         catch (SupplierException e)
         {
             (order.Trouble, order.State) = (e.Message, PartOrderState.NotSent);
-            return await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel);
+            return await work.ActOutsideAsync(null, $"{order.Supplier}: {e.Message}", WentOut, cancel);
         }
     }
 
@@ -228,17 +224,13 @@ public sealed partial class Orders
             await TakeAsync(order, said, cancel);
             var delivered = said.Lines.Sum(l => l.DeliveredPacks);
             return (
-                await work.ActAsync(
-                    null,
-                    $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
-                    cancel
-                )
+                await work.ActOutsideAsync(null, $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}", TheirWord, cancel)
             ).Said(orderId);
         }
         catch (SupplierException e)
         {
             order.Trouble = e.Message;
-            return (await work.ActAsync(null, $"{order.Supplier}: {e.Message}", cancel)).Said(orderId);
+            return (await work.ActOutsideAsync(null, $"{order.Supplier}: {e.Message}", TheirWord, cancel)).Said(orderId);
         }
     }
 
@@ -254,6 +246,9 @@ public sealed partial class Orders
             throw new InvalidInputException("arrived", "Say what lay in the parcel.");
         }
         var (pieces, given) = (0, 0);
+        // The postage is shared out by what each piece is worth.
+        var value = order.Lines.Sum(l => l.PackPrice * l.Packs);
+        var paid = new Dictionary<Guid, (int Pieces, decimal Money)>();
         foreach (var a in arrived.Where(a => a.Pieces != 0))
         {
             var (line, places) = order.Book(a.Sku, a.Pieces);
@@ -270,11 +265,15 @@ public sealed partial class Orders
             foreach (var capId in places)
             {
                 if (
-                    await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting: { PartId: null, FittedAt: null } } cap
+                    await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting.FittedAt: null } cap
+                    && !await db.Reservations.AnyAsync(r => r.CapacitorId == capId, cancel)
                 )
                 {
-                    part.Reserve();
-                    cap.Fitting = cap.Fitting with { PartId = part.Id };
+                    db.Add(part.Reserve(cap, work.NewId(), work.Now, booked: true));
+                    var each = line.PackPrice / line.PackSize;
+                    var post = value > 0 ? order.Postage * each / value : 0;
+                    var sum = paid.GetValueOrDefault(cap.MachineId);
+                    paid[cap.MachineId] = (sum.Pieces + 1, sum.Money + (decimal)(each + post));
                     given++;
                 }
             }
@@ -282,6 +281,24 @@ public sealed partial class Orders
             pieces += a.Pieces;
         }
 
+        foreach (var (machine, sum) in paid)
+        {
+            if (
+                CostEntry.OfPieces(
+                    work.NewId(),
+                    machine,
+                    $"{sum.Pieces} {(sum.Pieces == 1 ? "capacitor" : "capacitors")} from {order.Supplier}, with its share of the postage",
+                    sum.Money,
+                    1,
+                    work.Now,
+                    order.Id
+                ) is
+                { } cost
+            )
+            {
+                db.Add(cost);
+            }
+        }
         await FreeWorkAsync(order, cancel);
         return (
             await work.ActAsync(null, $"From {order.Supplier}: {pieces} pieces booked in, {given} set aside for what waited.", cancel)
@@ -302,21 +319,18 @@ public sealed partial class Orders
         ).Said(orderId);
     }
 
-    /// <summary>Work that waited for the post goes on where no other open order is awaited.</summary>
+    /// <summary>Work that waited for this order goes on where nothing more of it is awaited.</summary>
     async Task FreeWorkAsync(PartOrder order, CancellationToken cancel)
     {
-        var others = (await db.Orders.Where(o => o.Id != order.Id).ToListAsync(cancel)).SelectMany(o => o.Awaited).ToHashSet();
-        others.UnionWith(order.Awaited);
-        var stillWaiting = await db.Capacitors.Where(c => others.Contains(c.Id)).Select(c => c.MachineId).Distinct().ToListAsync(cancel);
+        var awaited = order.Awaited.ToHashSet();
+        var still = await db.Capacitors.Where(c => awaited.Contains(c.Id)).Select(c => c.MachineId).Distinct().ToListAsync(cancel);
         foreach (
             var job in await db
-                .Jobs.Where(j =>
-                    j.State == JobState.Waiting && j.WaitsFor == "capacitors in the post" && !stillWaiting.Contains(j.MachineId)
-                )
+                .Jobs.Where(j => j.OrderId == order.Id && j.State == JobState.Waiting && !still.Contains(j.MachineId))
                 .ToListAsync(cancel)
         )
         {
-            (job.State, job.DoneAt, job.WaitsFor, job.WaitUntil) = (JobState.Done, work.Now, "", null);
+            job.Finish(work.Now);
         }
     }
 }

@@ -5,6 +5,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
+using Haar.Data.Parts;
 using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
@@ -38,7 +39,7 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
     public async Task<Wanted> WantedAsync(CancellationToken cancel)
     {
         var open = await OpenPlacesAsync(cancel);
-        var drawer = await db.Drawer.AsNoTracking().Where(p => p.Quantity > p.Reserved).ToListAsync(cancel);
+        var drawer = await db.Stock().FreeAsync(cancel);
         var index = new DrawerIndex(drawer.Select(p => new DrawerCandidate(p.Id, p.Spec, p.Free, p.BoughtOn, p.Place)), work.Today);
         var shared = Allocation.Of(
             [
@@ -100,7 +101,8 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
                     .ByUrgency(CapacitorAssessments.Of(facts, work.Today.Year))
                     .Where(r =>
                         r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging
-                        && r.Capacitor.Fitting is { PartId: null, FittedAt: null }
+                        && r.Capacitor.Fitting.FittedAt is null
+                        && facts.Reservations.All(x => x.CapacitorId != r.Capacitor.Id)
                         && !facts.OnOrder.Contains(r.Capacitor.Id)
                     )
                     .Select(r => (r.Capacitor, facts.Machine.Name))
@@ -173,12 +175,11 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
         {
             throw new InvalidInputException("drawer", "The drawer covers nothing that is wanted.");
         }
+        var parts = (await db.Stock().OfAsync([.. wanted.Drawer.Select(d => d.PartId).Distinct()], cancel)).ToDictionary(p => p.Id);
         foreach (var d in wanted.Drawer)
         {
-            var part = await db.Drawer.FirstAsync(p => p.Id == d.PartId, cancel);
             var cap = await db.Capacitors.FirstAsync(c => c.Id == d.CapacitorId, cancel);
-            part.Reserve();
-            cap.Fitting = cap.Fitting with { PartId = part.Id };
+            db.Add(parts[d.PartId].Reserve(cap, work.NewId(), work.Now));
         }
 
         return (

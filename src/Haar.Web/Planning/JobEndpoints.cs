@@ -1,7 +1,9 @@
+using Haar.Core.Acts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -15,11 +17,13 @@ public sealed record JobMove(JobState State, string? WaitsFor, DateTimeOffset? W
 
 public sealed record CloseStage(string Reason);
 
-public sealed record LogRow(Guid Id, DateTimeOffset At, string Sentence, bool CanUndo, bool Undone);
+public sealed record LogRow(Guid Id, DateTimeOffset At, string Sentence, bool CanUndo, bool Undone, string By);
 
 public sealed record StageScreen(Stage Stage, IReadOnlyList<Job> Jobs, StageClosing? Closing);
 
-public sealed record OverruleAsk(string Key, string Sentence, string Reason);
+/// <param name="Of">What is decided against: comesOut, finding or beforePower. Everything else is overruled where it is done.</param>
+/// <param name="Subject">The capacitor, the finding, or what stands before power.</param>
+public sealed record OverruleAsk(OverruleKind Of, string? Subject, string Reason);
 
 static class JobEndpoints
 {
@@ -55,7 +59,7 @@ static class JobEndpoints
                         .OrderByDescending(l => l.At)
                         .ThenByDescending(l => l.Id)
                         .Take(Math.Clamp(take, 1, 1000))
-                        .Select(l => new LogRow(l.Id, l.At, l.Sentence, l.Changes != null && l.UndoneAt == null, l.UndoneAt != null))
+                        .Select(l => new LogRow(l.Id, l.At, l.Sentence, l.Changes != null && l.UndoneAt == null && l.StaysDone == "", l.UndoneAt != null, l.By))
                         .ToListAsync(cancel)
             )
             .WithName("GetLog");
@@ -225,33 +229,15 @@ static class JobEndpoints
         return (await work.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} opened again.", cancel)).Said();
     }
 
-    static async Task<Acted> OverruleAsync(Guid id, OverruleAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        if (ask.Reason.Trim().Length is < 3 or > 500)
-        {
-            throw new InvalidInputException("reason", "Say why, in 3 to 500 characters: whoever opens this next will ask.");
-        }
-        if (ask.Key.Length is 0 or > 120 || ask.Sentence.Length is 0 or > 500)
-        {
-            throw new InvalidInputException("key", "Say which verdict is overruled.");
-        }
-        if (ask.Key.StartsWith("survey/finding/", StringComparison.Ordinal) && !Guid.TryParse(ask.Key["survey/finding/".Length..], out _))
-        {
-            throw new InvalidInputException("key", "Name the finding.");
-        }
-        await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        var o = new Overrule
-        {
-            Id = work.NewId(),
-            MachineId = id,
-            Key = ask.Key,
-            Sentence = ask.Sentence,
-            Reason = ask.Reason.Trim(),
-            At = work.Now,
-        };
-        db.Add(o);
-        return (await work.ActAsync(id, $"Overruled “{ask.Sentence}”: {ask.Reason.Trim()}", cancel)).Said(o.Id);
-    }
+    static Task<Acted> OverruleAsync(Guid id, OverruleAsk ask, UnitOfWork work, CancellationToken cancel) =>
+        work.DoAsync(
+                id,
+                new DecideAgainst(ask.Of, ask.Subject ?? ""),
+                (db, c) => MachineStatusKeeper.FactsAsync(db, id, c).OrNotHere("machine"),
+                string.IsNullOrWhiteSpace(ask.Reason) ? "." : ask.Reason,
+                cancel
+            )
+            .Said();
 
     /// <summary>A piece of work never waits for itself, also not by way of others.</summary>
     static async Task NoLoopAsync(HaarDb db, Job job, CancellationToken cancel)

@@ -1,3 +1,4 @@
+using Haar.Core.Acts;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
@@ -97,81 +98,33 @@ static class RebuildEndpoints
         );
     }
 
-    static async Task<Acted> BackAsync(Guid id, Guid stepId, PutBackAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<RebuildActFacts> FactsAsync(Guid id, HaarDb db, Guid? store, CancellationToken cancel) =>
+        new(
+            await RecordAsync(id, db, cancel),
+            store is { } s ? [await db.Fasteners.FirstOrDefaultAsync(x => x.Id == s, cancel).OrNotHere("spare")] : [],
+            await db.Answers.Where(a => a.MachineId == id && a.Item.StartsWith("nothing-on/")).ToListAsync(cancel),
+            []
+        );
+
+    static async Task<Acted> DoAsync(
+        Guid id,
+        Guid stepId,
+        Command<RebuildActFacts> command,
+        HaarDb db,
+        UnitOfWork work,
+        CancellationToken cancel
+    )
     {
         await db.OnTheListAsync(id, cancel);
-        var record = await RecordAsync(id, db, cancel);
-        var s =
-            record.Steps.FirstOrDefault(x => x.Id == stepId)
-            ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
-        if (s.BackAt is not null)
-        {
-            throw new InvalidInputException("step", $"{s.Title} is back in already.");
-        }
-        if (record.Hindrance(stepId, work.Now) is { } why)
-        {
-            throw new InvalidInputException("step", why);
-        }
-        if (record.WantsSecondLook(s) && !ask.SecondLook)
-        {
-            throw new InvalidInputException(
-                "secondLook",
-                $"It can go in the wrong way round{(s.Polarity.Length > 0 ? $": {s.Polarity}" : "")}. Look a second time, and say so."
-            );
-        }
-        s.BackAt = work.Now;
-        s.SecondLookAt = ask.SecondLook ? work.Now : null;
-        foreach (var c in record.Connectors.Where(c => c.StepId == stepId && c.BackAt is null))
-        {
-            c.BackAt = work.Now;
-        }
-        return (
-            await work.ActAsync(
-                id,
-                $"Back in: {(s.ExchangedFor.Length > 0 ? $"{s.ExchangedFor} for {s.Title}" : s.Title)}{(ask.SecondLook && record.WantsSecondLook(s) ? ", way round looked at twice" : "")}.",
-                cancel
-            )
-        ).Said(stepId);
+        await db.StripSteps.AsNoTracking().FirstOrDefaultAsync(s => s.Id == stepId && s.MachineId == id, cancel).OrNotHere("step");
+        return await work.DoAsync(id, command, (x, c) => FactsAsync(id, x, null, c), null, cancel).Said();
     }
 
-    static async Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        await db.OnTheListAsync(id, cancel);
-        var record = await RecordAsync(id, db, cancel);
-        var s =
-            record.Steps.FirstOrDefault(x => x.Id == stepId)
-            ?? throw new NotHereException("There is no such step here: it may have been taken away on another screen.");
-        if (s.BackAt is null)
-        {
-            throw new InvalidInputException("step", $"{s.Title} is out.");
-        }
-        if (record.Steps.FirstOrDefault(x => x.BackAt is not null && s.Behind.Contains(x.Id)) is { } over)
-        {
-            throw new InvalidInputException("step", $"{over.Title} goes over it and is back in: take that out first.");
-        }
-        (s.BackAt, s.SecondLookAt, s.TestedAt, s.TestSaid) = (null, null, null, "");
-        foreach (var c in record.Connectors.Where(c => c.StepId == stepId))
-        {
-            c.BackAt = null;
-        }
-        foreach (var f in record.Fasteners.Where(f => f.StepId == stepId && f.Returns.Any(r => !r.FromStore)))
-        {
-            f.Returns = [.. f.Returns.Where(r => r.FromStore)];
-        }
-        // What was looked at and right is no longer so once it has been out.
-        var touched = record
-            .Connectors.Where(c => c.StepId == stepId)
-            .Select(c => c.Id)
-            .Append(stepId)
-            .Select(x => $"nothing-on/{x}")
-            .ToList();
-        db.RemoveRange(
-            (await db.Answers.Where(a => a.MachineId == id && a.Item.StartsWith("nothing-on/")).ToListAsync(cancel)).Where(a =>
-                touched.Any(t => a.Item.StartsWith(t, StringComparison.Ordinal))
-            )
-        );
-        return (await work.ActAsync(id, $"Out again: {s.Title}.", cancel)).Said(stepId);
-    }
+    static Task<Acted> BackAsync(Guid id, Guid stepId, PutBackAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+        DoAsync(id, stepId, new PutPieceBack(stepId, ask.SecondLook), db, work, cancel);
+
+    static Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+        DoAsync(id, stepId, new TakePieceOutAgain(stepId), db, work, cancel);
 
     static async Task<Acted> TestedAsync(Guid id, Guid stepId, TestedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
@@ -217,40 +170,18 @@ static class RebuildEndpoints
     )
     {
         await db.OnTheListAsync(id, cancel);
-        var record = await RecordAsync(id, db, cancel);
-        var f =
-            record.Fasteners.FirstOrDefault(x => x.Id == fastenerId)
-            ?? throw new NotHereException("There is no such fastener here: it may have been taken away on another screen.");
-        if (ask.Count is < 1 or > StripFacts.MostCount)
-        {
-            throw new InvalidInputException("count", "At least one goes in.");
-        }
-        var fact = record.FastenerFacts().First(x => x.Id == fastenerId.ToString());
-        var back = new FastenerBack(ask.Count, ask.Thread.Trim(), ask.LengthMillimetres, ask.Head.Trim(), ask.FromStoreId is not null);
-        var verdict = Reconcile.MayGoIn(fact, back);
-        if (verdict.Outcome == Outcome.No)
-        {
-            throw new InvalidInputException("lengthMillimetres", verdict.Sentence);
-        }
-        _ = Reconcile.Of([fact with { Returns = [.. fact.Returns, back] }]);
-        if (ask.FromStoreId is { } storeId)
-        {
-            var store = await db.Fasteners.FirstOrDefaultAsync(x => x.Id == storeId, cancel).OrNotHere("spare");
-            if (store.Quantity < ask.Count)
-            {
-                throw new InvalidInputException("count", $"Only {store.Quantity} of them are left, {store.Place}.");
-            }
-            store.Quantity -= ask.Count;
-        }
-
-        f.Returns = [.. f.Returns, new FastenerReturn(ask.Count, back.Thread, back.LengthMillimetres, back.Head, back.FromStore, work.Now)];
-        return (
-            await work.ActAsync(
+        await db
+            .StripFasteners.AsNoTracking()
+            .FirstOrDefaultAsync(x => x.Id == fastenerId && x.MachineId == id, cancel)
+            .OrNotHere("fastener");
+        return await work.DoAsync(
                 id,
-                $"{ask.Count} × {Reconcile.Size(back.Thread, back.LengthMillimetres, back.Head)} in, {fact.StepTitle}{(back.FromStore ? ", from the store" : "")}.",
+                new PutFastenerBack(fastenerId, ask.Count, ask.Thread, ask.LengthMillimetres, ask.Head, ask.FromStoreId),
+                (x, c) => FactsAsync(id, x, ask.FromStoreId, c),
+                null,
                 cancel
             )
-        ).Said(fastenerId);
+            .Said();
     }
 
     static async Task<Acted> FastenerOutAsync(Guid id, Guid fastenerId, HaarDb db, UnitOfWork work, CancellationToken cancel)

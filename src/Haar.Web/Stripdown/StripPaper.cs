@@ -53,10 +53,9 @@ static class StripPaper
                     ],
                     $"{request.Scheme}://{request.Host}/m/{id}/stripdown?step={first.Id}"
                 );
-            })
-            .ToList();
-        return Results.File(
-            LabelSheet.Pdf(labels, skip),
+            });
+        return Blocking.Answer(
+            to => LabelSheet.Pdf(labels, to, skip),
             "application/pdf",
             $"tray labels {string.Concat(machine.Name.Where(c => char.IsAsciiLetterOrDigit(c) || c is ' ' or '-'))}.pdf"
         );

@@ -4,6 +4,7 @@ using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
+using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -55,14 +56,9 @@ static class SurveyEndpoints
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         var findings = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).OrderBy(f => f.Id).ToListAsync(cancel);
-        var steps = await db.PowerSteps.AsNoTracking().Where(s => s.MachineId == id).ToListAsync(cancel);
-        var overrules = await db
-            .Overrules.AsNoTracking()
-            .Where(o => o.MachineId == id && o.Key.StartsWith("survey/finding/"))
-            .ToListAsync(cancel);
-        var photos = await db.Photos.AsNoTracking().Where(p => p.MachineId == id).ToDictionaryAsync(p => p.Id, p => p.Hash, cancel);
-        var reasons = overrules.GroupBy(o => Guid.Parse(o.Key["survey/finding/".Length..])).ToDictionary(g => g.Key, g => g.Last().Reason);
-        var gate = FirstPower.Stand(FirstPower.Compose(machine.Class, machine.Traits), steps, findings, reasons.Keys.ToHashSet());
+        var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
+        var photos = facts.Photos.ToDictionary(p => p.Id, p => p.Hash);
+        var gate = PowerSession.Of(facts);
         return new(
             [
                 .. findings
@@ -76,7 +72,7 @@ static class SurveyEndpoints
                         f,
                         FindingRules.Meaning(f.Kind),
                         f.PhotoId is { } p ? photos.GetValueOrDefault(p) : null,
-                        reasons.GetValueOrDefault(f.Id)
+                        FindingRules.StopsPower(f, facts.Overrules).OverruledBecause
                     )),
             ],
             machine.SurveyedAt,

@@ -41,6 +41,7 @@ static class ThermalEndpoints
                 async (Guid id, Guid hotId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var h = await HotAsync(db, id, hotId, cancel);
+                    db.RemoveRange(await db.Readings.Where(r => r.SubjectId == hotId).ToListAsync(cancel));
                     db.Remove(h);
                     return (await work.ActAsync(id, $"Taken off the list of hot parts: {h.Name}.", cancel)).Said(hotId);
                 }

@@ -124,18 +124,14 @@ public class SupplierAnswerTests
             Id = Id(7),
             Spec = Spec(25),
             Quantity = 5,
-            Reserved = 3,
         };
-        List<Capacitor> places = [Place(1), Place(2), Place(3), Place(4)];
-        foreach (var c in places.Take(3))
-        {
-            c.Fitting = c.Fitting with { PartId = part.Id };
-        }
-        Assert.Empty(part.Count(4, places));
+        List<Reservation> aside = [.. Enumerable.Range(1, 3).Select(n => part.Reserve(Place(n), Id(70 + n), default))];
+        Assert.Empty(part.Count(4, aside));
         Assert.Equal((4, 3), (part.Quantity, part.Reserved));
-        Assert.Equal(["C3", "C2"], part.Count(1, places).Select(c => c.Designator));
+        var lost = part.Count(1, aside);
+        Assert.Equal([Id(73), Id(72)], lost.Select(r => r.Id));
         Assert.Equal((1, 1, 0), (part.Quantity, part.Reserved, part.Free));
-        Assert.Null(places[2].Fitting.PartId);
-        Assert.Throws<InvalidInputException>(() => part.Count(-1, places));
+        Assert.Throws<InvalidInputException>(() => part.Count(-1, aside));
+        Assert.Throws<InvalidInputException>(() => part.Reserve(Place(9), Id(79), default));
     }
 }

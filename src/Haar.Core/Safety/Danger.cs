@@ -1,0 +1,147 @@
+using Haar.Core.Batteries;
+using Haar.Core.Planning;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Safety;
+
+/// <summary>What raised a danger.</summary>
+public enum DangerKind
+{
+    /// <summary>A finding that stops power.</summary>
+    Finding = 0,
+
+    /// <summary>A cell that must not stay on the line that it is fitted on.</summary>
+    FittedCell,
+
+    /// <summary>A laptop's pack that is swollen.</summary>
+    SwollenPack,
+}
+
+/// <summary>A danger of one machine: it stands from the moment that a fact raises it until an act answers it. Kept, so that what was measured before it is known for what it is.</summary>
+public sealed class Danger
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public DangerKind Kind { get; init; }
+
+    /// <summary>The finding, the cell or the pack.</summary>
+    public Guid Subject { get; init; }
+    public string Sentence { get; set; } = "";
+    public DateTimeOffset Since { get; init; }
+    public DateTimeOffset? AnsweredAt { get; set; }
+
+    /// <summary>The act that answered it, as it stands in the log; empty while it stands.</summary>
+    public string Answer { get; set; } = "";
+
+    public bool Stands => AnsweredAt is null;
+}
+
+/// <summary>A danger as the facts raise it now.</summary>
+/// <param name="Sentence">What it is.</param>
+/// <param name="Work">What answers it, as an order.</param>
+/// <param name="Why">What happens otherwise.</param>
+/// <param name="Since">When the fact was noted; null when it follows from others.</param>
+/// <param name="Screen">Where it is answered.</param>
+public sealed record RaisedDanger(
+    DangerKind Kind,
+    Guid Subject,
+    string Sentence,
+    string Work,
+    string Why,
+    IReadOnlyList<CautionId> Cautions,
+    DateTimeOffset? Since,
+    string Screen
+);
+
+public static class Dangers
+{
+    /// <summary>Everything that may not be powered, charged or left as it is, from all rooms.</summary>
+    public static IEnumerable<RaisedDanger> Of(MachineFacts f)
+    {
+        foreach (var x in f.Findings.Where(x => x.Open && FindingRules.Meaning(x.Kind).StopsPower && !f.OverruledFindings.Contains(x.Id)))
+        {
+            var m = FindingRules.Meaning(x.Kind);
+            yield return new(
+                DangerKind.Finding,
+                x.Id,
+                $"{Words.Capital(m.Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}",
+                m.Work,
+                m.Why,
+                m.Cautions,
+                x.At,
+                "survey"
+            );
+        }
+
+        if (f.Cell is { } cell && CellActs.MustComeOut(cell, f.Machine.RestorationPolicy) is { } fitted)
+        {
+            yield return new(
+                DangerKind.FittedCell,
+                cell.Id,
+                fitted.Verdict.Sentence,
+                "Take the cell that was fitted out again",
+                "A cell that must not be charged is on a line that charges.",
+                [.. fitted.Verdict.Cautions.Append(CautionId.LithiumCell).Distinct()],
+                null,
+                "battery"
+            );
+        }
+
+        if (f.Pack is { Facts.Swollen: true } pack)
+        {
+            yield return new(
+                DangerKind.SwollenPack,
+                pack.Id,
+                "The pack is swollen.",
+                "Take the pack out, and take it outside",
+                "A swollen lithium pack can catch fire, and charging is what sets it off.",
+                [CautionId.SwollenCell],
+                null,
+                "battery"
+            );
+        }
+    }
+
+    /// <summary>Brings the rows to what the facts raise now: new ones stand from when their fact was noted, and what is raised no longer was answered by this act.</summary>
+    /// <param name="rows">All of this machine's.</param>
+    /// <param name="act">The act's sentence.</param>
+    /// <returns>Rows that are new.</returns>
+    public static IReadOnlyList<Danger> Keep(
+        IReadOnlyCollection<Danger> rows,
+        IReadOnlyCollection<RaisedDanger> raised,
+        Guid machineId,
+        DateTimeOffset now,
+        string act,
+        Func<Guid> newId
+    )
+    {
+        var standing = rows.Where(r => r.Stands).ToDictionary(r => (r.Kind, r.Subject));
+        foreach (var (key, row) in standing)
+        {
+            if (raised.FirstOrDefault(d => (d.Kind, d.Subject) == key) is { } still)
+            {
+                row.Sentence = still.Sentence;
+            }
+            else
+            {
+                (row.AnsweredAt, row.Answer) = (now, act);
+            }
+        }
+        return
+        [
+            .. raised
+                .Where(d => !standing.ContainsKey((d.Kind, d.Subject)))
+                .Select(d => new Danger
+                {
+                    Id = newId(),
+                    MachineId = machineId,
+                    Kind = d.Kind,
+                    Subject = d.Subject,
+                    Sentence = d.Sentence,
+                    // One that stood before and was answered is raised anew now, not on the day of its finding.
+                    Since = rows.Any(r => r.Kind == d.Kind && r.Subject == d.Subject) ? now : d.Since ?? now,
+                }),
+        ];
+    }
+}

@@ -1,0 +1,110 @@
+using System.Text.Json;
+using Haar.Core.Intake;
+using Microsoft.EntityFrameworkCore;
+
+namespace Haar.Data.Log;
+
+/// <summary>It cannot be undone, because something later was built on it, or because it went outside.</summary>
+public sealed class UndoException(string message) : Exception(message);
+
+public sealed partial class UnitOfWork
+{
+    /// <summary>Puts back what one act changed; itself an act, so that it can be undone too. Nothing is taken away that the act did not bring.</summary>
+    /// <exception cref="UndoException">It was undone already, keeps no record, went outside, or something later stands on it.</exception>
+    public async Task<LogEntry> UndoAsync(Guid entryId, CancellationToken cancel = default)
+    {
+        var own = db.Database.CurrentTransaction is null ? await db.Database.BeginTransactionAsync(cancel) : null;
+        await using (own)
+        {
+            var entry =
+                await db.Log.FirstOrDefaultAsync(l => l.Id == entryId, cancel)
+                ?? throw new UndoException("There is no such entry in the log.");
+            if (entry.UndoneAt is not null)
+            {
+                throw new UndoException("That was undone already.");
+            }
+            if (entry.StaysDone.Length > 0)
+            {
+                throw new UndoException(entry.StaysDone);
+            }
+            var changes = entry.Changes is null ? null : JsonSerializer.Deserialize<List<Change>>(entry.Changes, HaarJson.Compact);
+            if (changes is null || changes.Count == 0)
+            {
+                throw new UndoException("That act keeps no record of what it changed, so it cannot be undone.");
+            }
+            var leaving = changes.Where(c => c.Before is null).Select(c => (c.Table, c.Key)).ToHashSet();
+            foreach (var change in Enumerable.Reverse(changes))
+            {
+                await RevertAsync(change, leaving, cancel);
+            }
+
+            entry.UndoneAt = Now;
+            var undone = await ActAsync(entry.MachineId, await SaidAsync(entry, cancel), entry.Id, null, cancel);
+            if (own is not null)
+            {
+                await own.CommitAsync(cancel);
+                Told();
+            }
+            return undone;
+        }
+    }
+
+    /// <summary>An undo that is undone is the act done again.</summary>
+    async Task<string> SaidAsync(LogEntry entry, CancellationToken cancel)
+    {
+        var steps = 0;
+        var first = entry;
+        while (first.Undoes is { } id && await db.Log.AsNoTracking().FirstOrDefaultAsync(l => l.Id == id, cancel) is { } before)
+        {
+            (first, steps) = (before, steps + 1);
+        }
+        return steps % 2 == 0 ? $"Undone: {first.Sentence}" : $"Done again: {first.Sentence}";
+    }
+
+    async Task RevertAsync(Change change, HashSet<(string, string)> leaving, CancellationToken cancel)
+    {
+        var type = RowChange.TypeOf(db.Model, change.Table);
+        var key = RowChange.KeyOf(type).ClrType;
+        object id =
+            key == typeof(Guid) ? Guid.Parse(change.Key)
+            : key == typeof(int) ? int.Parse(change.Key, System.Globalization.CultureInfo.InvariantCulture)
+            : change.Key;
+        var current = await db.FindAsync(type.ClrType, [id], cancel);
+        var entry = current is null ? null : db.Entry(current);
+        if (!RowChange.Same(RowChange.Now(entry), change.After, type))
+        {
+            throw new UndoException("Something later was built on that: undo the newer act first.");
+        }
+
+        if (change.Before is not { } before)
+        {
+            var over = await StandsOn.OfAsync(db, type, id, leaving, cancel);
+            if (over.Count > 0)
+            {
+                throw new UndoException(
+                    $"Something later stands on that: {Core.Verdicts.Words.And(over.Select(StandsOn.Words).Distinct().Take(3))}. Undo that first, or take it away by itself."
+                );
+            }
+            if (current is Machine machine)
+            {
+                // A machine is taken off the list, and its log with all that was said stays.
+                machine.RemovedAt = Now;
+                return;
+            }
+            db.Remove(current!);
+        }
+        else if (entry is null)
+        {
+            db.Add(RowChange.Make(before, type, db));
+        }
+        else
+        {
+            var version = entry.Metadata.FindProperty("Version") is null ? null : entry.Property("Version").CurrentValue;
+            RowChange.Write(before, entry);
+            if (version is not null)
+            {
+                entry.Property("Version").CurrentValue = version;
+            }
+        }
+    }
+}
