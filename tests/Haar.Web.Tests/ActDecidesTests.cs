@@ -380,7 +380,7 @@ public partial class ActDecidesTests
         await using var w = await Workshop.OpenAsync();
         var (id, board, _) = await BoardAsync(w);
         var (c1, c2) = (await AddAsync(w, id, board), await AddAsync(w, id, board, "C2"));
-        var part = await DrawerAsync(w, 22, 25, 3);
+        var part = await DrawerAsync(w, 27, 25, 3);
         await w.DoAsync(
             $"/api/machines/{id}/capacitors/{c1}/reserve",
             new
@@ -678,18 +678,21 @@ public partial class ActDecidesTests
         new
         {
             id = Guid.NewGuid(),
-            title = "Drive cage",
-            kind = "cage",
-            lies = "asUsed",
-            behind = Array.Empty<string>(),
-            photoId = (string?)null,
-            marks = Array.Empty<object>(),
-            wayRound = "",
-            note = "",
-            testBeforeCovered = "",
-            exchangedFor = "",
-            staysOut = false,
-            afterJobId = (string?)null,
+            step = new
+            {
+                title = "Drive cage",
+                kind = "cage",
+                lies = "asUsed",
+                behind = Array.Empty<string>(),
+                photoId = (string?)null,
+                marks = Array.Empty<object>(),
+                wayRound = "",
+                note = "",
+                testBeforeCovered = "",
+                exchangedFor = "",
+                staysOut = false,
+                afterJobId = (string?)null,
+            },
             at = DateTimeOffset.UtcNow,
             by = "bench",
         };

@@ -76,39 +76,24 @@ public partial class BoardTests
             ).Body.ToJsonString(),
             StringComparison.Ordinal
         );
-        await w.DoAsync(
-            $"/api/machines/{id}/areas/{area}/step",
-            new
-            {
-                step = "neutralise",
-                ph = 7.0,
-                rinses = 0,
-            }
-        );
-        await w.DoAsync(
-            $"/api/machines/{id}/areas/{area}/step",
-            new
-            {
-                step = "rinse",
-                ph = (double?)null,
-                rinses = 3,
-            }
-        );
-        foreach (var step in new[] { "alcohol", "dry", "mask" })
-        {
+        // It was done this morning and is written down now.
+        async Task Take(string step, double hoursAgo, double? ph = null, int rinses = 0) =>
             await w.DoAsync(
                 $"/api/machines/{id}/areas/{area}/step",
                 new
                 {
                     step,
-                    ph = (double?)null,
-                    rinses = 0,
+                    ph,
+                    rinses,
+                    hoursAgo,
+                    celsius = 40,
                 }
             );
-        }
+        await Take("neutralise", 6, ph: 7);
+        await Take("rinse", 5.5, rinses: 3);
+        await Take("alcohol", 5);
+        await Take("dry", 0);
         Assert.True((await Screen(w, id))["nets"]![0]!["ready"]!.GetValue<bool>());
-        Assert.NotNull((await Screen(w, id))["areas"]![0]!["area"]!["inspectOn"]);
-
         Assert.Contains(
             "was it mΩ",
             (
@@ -162,6 +147,8 @@ public partial class BoardTests
             }
         );
         Assert.Equal("repaired", (await Screen(w, id))["nets"]![0]!["state"]!.GetValue<string>());
+        await Take("mask", 0);
+        Assert.NotNull((await Screen(w, id))["areas"]![0]!["area"]!["inspectOn"]);
 
         // A look that finds more means it is cleaned again, and the calendar knows the day.
         await w.DoAsync($"/api/machines/{id}/areas/{area}/looks", new { stage = "copperEaten", squareCentimetres = 11.0 });

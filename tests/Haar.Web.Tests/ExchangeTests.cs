@@ -35,8 +35,8 @@ public class ExchangeTests
                     $"/api/machines/{id}/overrules",
                     new
                     {
-                        key = $"capacitors/comes-out/{cap}",
-                        sentence = "It comes out.",
+                        of = "comesOut",
+                        subject = cap,
                         reason = "“Kept” for the look; 5 < 6 & é",
                     }
                 );
@@ -89,7 +89,7 @@ public class ExchangeTests
         await Refused(Encoding.UTF8.GetBytes(json[..(json.Length / 2)]), "cut off");
         await Refused(zip[..(zip.Length / 2)], "cut off");
         await Refused(
-            Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 3,").Replace(json, "\"version\": 99,", 1)),
+            Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 4,").Replace(json, "\"version\": 99,", 1)),
             "newer Haar"
         );
         await Refused(Encoding.UTF8.GetBytes("{\"format\":\"shopping-list\"}"), "not a machine");

@@ -123,7 +123,7 @@ public partial class JourneyTests
             400,
             (await w.PostAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step = "fit", pads = (string?)null })).Status
         );
-        foreach (var step in new[] { "remove", "checkPads", "clean", "fit" })
+        foreach (var step in new[] { "remove", "checkPads", "mendPads", "clean", "fit" })
         {
             await w.DoAsync($"/api/machines/{id}/capacitors/{cap}/fitting", new { step, pads = step == "checkPads" ? "lifted" : null });
         }

@@ -66,6 +66,8 @@ public partial class StripdownTests
         var (status, body) = await In(1, 12);
         Assert.Equal(400, status);
         Assert.Contains("could pierce the drive's board", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Contains("not back in yet", (await In(4, 6)).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        await w.DoAsync($"/api/machines/{id}/rebuild/{cage}/back", new { secondLook = true });
         Assert.Equal(200, (await In(4, 6)).Status);
         Assert.Contains("counted twice", (await In(1, 6)).Body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
         // The hole that was empty before is filled from the store, which then has one fewer.

@@ -98,6 +98,12 @@ public sealed record PutFastenerBack(Guid FastenerId, int Count, string Thread, 
         {
             throw new InvalidInputException("count", "At least one goes in.");
         }
+        var fact = Fact(f, FastenerId);
+        var verdict = Reconcile.MayGoIn(fact, Back);
+        if (verdict.Outcome == Outcome.No)
+        {
+            return new(verdict.Final(), "lengthMillimetres");
+        }
         var s = f.Step(f.Fastener(FastenerId).StepId);
         if (s is { BackAt: null, StaysOut: false })
         {
@@ -106,12 +112,6 @@ public sealed record PutFastenerBack(Guid FastenerId, int Count, string Thread, 
         if (s.StaysOut)
         {
             return Permit.No("fastener", $"{s.Title} stays out: its screws go into a bag with its name.");
-        }
-        var fact = Fact(f, FastenerId);
-        var verdict = Reconcile.MayGoIn(fact, Back);
-        if (verdict.Outcome == Outcome.No)
-        {
-            return new(verdict.Final(), "lengthMillimetres");
         }
         _ = Reconcile.Of([fact with { Returns = [.. fact.Returns, Back] }]);
         return f.Store.FirstOrDefault(x => x.Id == FromStoreId) is { } store && store.Quantity < Count

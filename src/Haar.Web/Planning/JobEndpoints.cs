@@ -23,7 +23,7 @@ public sealed record StageScreen(Stage Stage, IReadOnlyList<Job> Jobs, StageClos
 
 /// <param name="Of">What is decided against: comesOut, finding or beforePower. Everything else is overruled where it is done.</param>
 /// <param name="Subject">The capacitor, the finding, or what stands before power.</param>
-public sealed record OverruleAsk(OverruleKind Of, string? Subject, string Reason);
+public sealed record OverruleAsk(OverruleKind Of, string Reason, string? Subject = null);
 
 static class JobEndpoints
 {
