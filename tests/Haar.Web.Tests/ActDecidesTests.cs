@@ -383,22 +383,14 @@ public partial class ActDecidesTests
         var part = await DrawerAsync(w, 27, 25, 3);
         await w.DoAsync(
             $"/api/machines/{id}/capacitors/{c1}/reserve",
-            new
-            {
-                partIds = new[] { part, part },
-                overruleReason = (string?)null,
-            }
+            new { partIds = new[] { part, part }, overruleReason = (string?)null }
         );
         JsonNode Part(JsonNode drawer) => drawer["parts"]!.AsArray().First(p => p!["part"]!["id"]!.GetValue<string>() == part)!;
         Assert.Equal(1, Part(await w.GetAsync("/api/drawer"))["free"]!.GetValue<int>());
         await RefusedAsync(
             w.PostAsync(
                 $"/api/machines/{id}/capacitors/{c2}/reserve",
-                new
-                {
-                    partIds = new[] { part, part },
-                    overruleReason = "all the same",
-                }
+                new { partIds = new[] { part, part }, overruleReason = "all the same" }
             ),
             "left"
         );
@@ -413,13 +405,7 @@ public partial class ActDecidesTests
             name,
             side = "front",
             source = "nickelCell",
-            outline = new[]
-            {
-                new { x = 0.1, y = 0.1 },
-                new { x = 0.4, y = 0.1 },
-                new { x = 0.4, y = 0.4 },
-                new { x = 0.1, y = 0.4 },
-            },
+            outline = new[] { new { x = 0.1, y = 0.1 }, new { x = 0.4, y = 0.1 }, new { x = 0.4, y = 0.4 }, new { x = 0.1, y = 0.4 } },
             stage = "maskLifted",
             squareCentimetres = 9.0,
             phBefore = (double?)null,
@@ -709,15 +695,18 @@ public partial class ActDecidesTests
                 new
                 {
                     id = Guid.NewGuid(),
-                    thread = "M3",
-                    lengthMillimetres = 6.0,
-                    head = "pan",
-                    count = 2,
-                    missingBefore = 0,
-                    hole = "",
-                    marks = Array.Empty<object>(),
-                    tray = "A1",
-                    pierces = "",
+                    fastener = new
+                    {
+                        thread = "M3",
+                        lengthMillimetres = 6.0,
+                        head = "pan",
+                        count = 2,
+                        missingBefore = 0,
+                        hole = "",
+                        marks = Array.Empty<object>(),
+                        tray = "A1",
+                        pierces = "",
+                    },
                 }
             )
         )["id"]!.GetValue<string>();

@@ -24,8 +24,7 @@ public sealed record Permit(Verdict Verdict, [property: JsonIgnore] string Field
     public bool MayBeOverruled => !Granted && Overrulable is not null;
 
     /// <summary>It may be done.</summary>
-    public static Permit Yes(string question = "May it be done now?") =>
-        new(Verdict.Of(question, Outcome.Yes, "Yes.", Basis.Rule), "");
+    public static Permit Yes(string question = "May it be done now?") => new(Verdict.Of(question, Outcome.Yes, "Yes.", Basis.Rule), "");
 
     /// <summary>It is not its turn, or not there: nothing that a reason could change.</summary>
     public static Permit No(string field, string sentence, string question = "May it be done now?") =>

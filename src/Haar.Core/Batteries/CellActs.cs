@@ -26,12 +26,7 @@ public sealed record CellActFacts(Machine Machine, MachineCell Cell, IReadOnlyLi
         Acts.Permit.By(
             option.Verdict,
             field,
-            new(
-                OverruleKind.CellChoice,
-                Machine.Id,
-                option.Kind.ToString(),
-                Overrulable.Fingerprint(Cell.Site, Machine.RestorationPolicy)
-            ),
+            new(OverruleKind.CellChoice, Machine.Id, option.Kind.ToString(), Overrulable.Fingerprint(Cell.Site, Machine.RestorationPolicy)),
             Overrules
         );
 }
@@ -91,8 +86,7 @@ public sealed record FitCell : Command<CellActFacts>
         f.Cell.OldOutAt is null ? Permit.No("step", "The old cell comes out first.")
         : f.Cell.FittedAt is not null ? Permit.No("step", "It is fitted already.")
         : f.Cell.Chosen is not { } kind ? Permit.No("step", "Choose what replaces it first.")
-        : f.Option(kind) is not { } option
-            ? Permit.No("step", "What was chosen no longer fits what is known of the cell: choose again.")
+        : f.Option(kind) is not { } option ? Permit.No("step", "What was chosen no longer fits what is known of the cell: choose again.")
         : f.Permit(option, "step");
 
     protected override Done Do(CellActFacts f, Moment at)
@@ -142,10 +136,14 @@ public static class CellActs
                 .Options.FirstOrDefault(o => o.Kind == kind && o.Verdict is { Outcome: Outcome.No, MayBeOverruled: false })
             : null;
 
-    /// <summary>The step that the hands take next; null when all is done. What must not stay comes first.</summary>
-    public static CellStep? Next(CellActFacts f) =>
-        MustComeOut(f.Cell, f.Machine.RestorationPolicy) is not null ? CellStep.OutAgain
-        : f.Cell.OldOutAt is null ? CellStep.OldOut
-        : f.Cell.FittedAt is null ? CellStep.Fitted
-        : null;
+    /// <summary>The exchange of a cell. What must not stay on its line comes out first.</summary>
+    public static readonly Procedure<(MachineCell Cell, RestorationPolicy Policy), CellStep> Procedure = new(
+        "The cell is exchanged.",
+        new(CellStep.OutAgain, "take what was fitted out again", _ => null, s => MustComeOut(s.Cell, s.Policy) is not null),
+        new(CellStep.OldOut, "take the old cell out", s => s.Cell.OldOutAt),
+        new(CellStep.Fitted, "fit what was chosen", s => s.Cell.FittedAt)
+    );
+
+    /// <summary>The step that the hands take next; null when all is done.</summary>
+    public static CellStep? Next(CellActFacts f) => Procedure.Next((f.Cell, f.Machine.RestorationPolicy));
 }

@@ -123,7 +123,8 @@ public sealed record PutPartBack : Command<CapacitorActFacts>
 
     /// <summary>What was bought for this machine and goes back into the drawer is no cost of it.</summary>
     internal static IEnumerable<CostEntry> Unbook(CapacitorActFacts f, Moment at) =>
-        f.SetAside.Where(r => r.Booked)
+        f
+            .SetAside.Where(r => r.Booked)
             .Select(r =>
                 CostEntry.OfPieces(
                     at.NewId(),
@@ -146,20 +147,13 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
     public override Permit May(CapacitorActFacts f, DateTimeOffset now)
     {
         var c = f.Capacitor;
-        var next = c.Fitting.Next(c.Spec.Polarised);
-        if (Step != next)
+        var turn = FittingSheet.Procedure.Turn((c.Fitting, c.Spec.Polarised), Step);
+        if (!turn.Granted)
         {
-            return Permit.No(
-                "step",
-                next is null
-                    ? "This part is fitted and measured: nothing is left to do on it."
-                    : $"The next step here is “{FittingSheet.Words(next.Value)}”, not “{FittingSheet.Words(Step)}”."
-            );
+            return turn;
         }
         switch (Step)
         {
-            case FittingStep.Remeasure:
-                return Permit.No("step", "Measure it: a reading is what closes this step.");
             case FittingStep.CheckPads when Pads is null:
                 throw new InvalidInputException("pads", "Say how the pads are: sound, lifted or corroded.");
             case FittingStep.Fit when f.SetAside.Count == 0:

@@ -221,9 +221,14 @@ public sealed record FittingSheet
     public DateTimeOffset? RemeasuredAt { get; init; }
 
     /// <summary>Under which its readings are kept now: those of the part that sits there, or sat there last.</summary>
-    public string Channel => FittedAt is not null ? NewChannel : Round == 0 ? "old" : New(Round - 1);
+    [JsonIgnore]
+    public string Channel =>
+        FittedAt is not null ? NewChannel
+        : Round == 0 ? "old"
+        : New(Round - 1);
 
     /// <summary>Under which the readings of the part that this exchange fits are kept.</summary>
+    [JsonIgnore]
     public string NewChannel => New(Round);
 
     static string New(int round) => round == 0 ? "new" : $"new {round + 1}";
@@ -231,16 +236,25 @@ public sealed record FittingSheet
     public bool Started => RemovedAt is not null;
     public bool Finished => RemeasuredAt is not null;
 
-    /// <summary>The step that the hand does next; null when all are done. An unpolarised part has no way round to check.</summary>
-    public FittingStep? Next(bool polarised) =>
-        RemovedAt is null ? FittingStep.Remove
-        : PadsCheckedAt is null ? FittingStep.CheckPads
-        : Pads == PadState.Lifted && PadsMendedAt is null ? FittingStep.MendPads
-        : CleanedAt is null ? FittingStep.Clean
-        : FittedAt is null ? FittingStep.Fit
-        : polarised && PolarityCheckedAt is null ? FittingStep.CheckPolarity
-        : RemeasuredAt is null ? FittingStep.Remeasure
-        : null;
+    /// <summary>The steps of an exchange. A lifted pad is mended before anything sits on it; an unpolarised part has no way round to check.</summary>
+    public static readonly Acts.Procedure<(FittingSheet Sheet, bool Polarised), FittingStep> Procedure = new(
+        "This part is fitted and measured: nothing is left to do on it.",
+        new(FittingStep.Remove, "remove the old part", s => s.Sheet.RemovedAt),
+        new(FittingStep.CheckPads, "look at the pads", s => s.Sheet.PadsCheckedAt),
+        new(FittingStep.MendPads, "mend the lifted pad", s => s.Sheet.PadsMendedAt, s => s.Sheet.Pads == PadState.Lifted),
+        new(FittingStep.Clean, "clean the pads", s => s.Sheet.CleanedAt),
+        new(FittingStep.Fit, "fit the new part", s => s.Sheet.FittedAt),
+        new(FittingStep.CheckPolarity, "check which way round it sits", s => s.Sheet.PolarityCheckedAt, s => s.Polarised),
+        new(
+            FittingStep.Remeasure,
+            "measure it again",
+            s => s.Sheet.RemeasuredAt,
+            ClosedBy: "Measure it: a reading is what closes this step."
+        )
+    );
+
+    /// <summary>The step that the hand does next; null when all are done.</summary>
+    public FittingStep? Next(bool polarised) => Procedure.Next((this, polarised));
 
     /// <summary>Takes one step.</summary>
     /// <exception cref="Verdicts.InvalidInputException">The step is not the next one, or nobody said how the pads are.</exception>
@@ -252,15 +266,9 @@ public sealed record FittingSheet
         Direction seen = Direction.NotKnown
     )
     {
-        var next = Next(polarised);
-        if (step != next)
+        if (step != Next(polarised))
         {
-            throw new Verdicts.InvalidInputException(
-                "step",
-                next is null
-                    ? "This part is fitted and measured: nothing is left to do on it."
-                    : $"The next step here is “{Words(next.Value)}”, not “{Words(step)}”."
-            );
+            throw new Verdicts.InvalidInputException("step", Procedure.Turn((this, polarised), step).Verdict.Sentence);
         }
 
         return step switch
@@ -279,15 +287,5 @@ public sealed record FittingSheet
         };
     }
 
-    public static string Words(FittingStep step) =>
-        step switch
-        {
-            FittingStep.Remove => "remove the old part",
-            FittingStep.CheckPads => "look at the pads",
-            FittingStep.MendPads => "mend the lifted pad",
-            FittingStep.Clean => "clean the pads",
-            FittingStep.Fit => "fit the new part",
-            FittingStep.CheckPolarity => "check which way round it sits",
-            _ => "measure it again",
-        };
+    public static string Words(FittingStep step) => Procedure.Words(step);
 }

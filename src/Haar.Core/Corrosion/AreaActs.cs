@@ -47,19 +47,18 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
         InvalidInputException.Finite("hoursAgo", HoursAgo, 0, MostHoursAgo, "h");
         InvalidInputException.Finite("celsius", Celsius, -20, AreaDrying.MostCelsius, "°C");
         var a = f.Area;
-        if (a.Next != Step)
+        var turn = AreaTreatment.Procedure.Turn((a.Treatment, a.Stage), Step);
+        if (!turn.Granted)
         {
-            return Permit.No(
-                "step",
-                a.Next is { } n
-                    ? $"The next step here is “{AreaTreatment.Words(n)}”, not “{AreaTreatment.Words(Step)}”."
-                    : "Everything is done on this area."
-            );
+            return turn;
         }
         var at = now.AddHours(-HoursAgo);
-        if (a.Treatment.LastAt is { } last && at < last.AddMinutes(-1))
+        if (AreaTreatment.Procedure.LastAt((a.Treatment, a.Stage)) is { } last && at < last.AddMinutes(-1))
         {
-            return Permit.No("hoursAgo", $"The step before it was done later, on {last:d MMMM} at {last:HH:mm} UTC: it cannot have been done then.");
+            return Permit.No(
+                "hoursAgo",
+                $"The step before it was done later, on {last:d MMMM} at {last:HH:mm} UTC: it cannot have been done then."
+            );
         }
         return Step switch
         {
@@ -91,7 +90,13 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
         }
         var needed = Neutralise
             .Plan(
-                new(f.Area.Name, f.Area.Source, f.Area.Stage, Math.Max(0.01, f.Area.Inspections.LastOrDefault()?.SquareCentimetres ?? 1), f.Area.PhBefore)
+                new(
+                    f.Area.Name,
+                    f.Area.Source,
+                    f.Area.Stage,
+                    Math.Max(0.01, f.Area.Inspections.LastOrDefault()?.SquareCentimetres ?? 1),
+                    f.Area.PhBefore
+                )
             )
             .Rinses;
         return Rinses < needed

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Haar.Core.Acts;
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Verdicts;
@@ -63,29 +64,29 @@ public sealed record AreaTreatment
     public DateTimeOffset? MaskedAt { get; init; }
 
     /// <summary>Something was put on it, and it is not dry.</summary>
+    [JsonIgnore]
     public bool Wet => DriedAt is null && (NeutralisedAt ?? RinsedAt ?? AlcoholAt) is not null;
 
-    /// <summary>When the last step was done; null when none was.</summary>
-    public DateTimeOffset? LastAt => new[] { NeutralisedAt, RinsedAt, AlcoholAt, DriedAt, MaskedAt }.Max();
+    /// <summary>The steps of the cleaning. The wait is the shortest one, in warm air.</summary>
+    public static readonly Procedure<(AreaTreatment Treatment, CorrosionStage Stage), AreaStep> Procedure = new(
+        "Everything is done on this area.",
+        new(AreaStep.Neutralise, "neutralise it", s => s.Treatment.NeutralisedAt),
+        new(AreaStep.Rinse, "rinse it", s => s.Treatment.RinsedAt),
+        new(AreaStep.Alcohol, "alcohol, to carry the water off", s => s.Treatment.AlcoholAt),
+        new(AreaStep.Dry, "dry it", s => s.Treatment.DriedAt, Wait: TimeSpan.FromHours(AreaDrying.WarmHours)),
+        new(AreaStep.Mask, "new mask over bare copper", s => s.Treatment.MaskedAt, s => s.Stage >= CorrosionStage.MaskLifted)
+    );
 
     /// <summary>The next step; null when all are done.</summary>
-    public AreaStep? Next(CorrosionStage stage) =>
-        NeutralisedAt is null ? AreaStep.Neutralise
-        : RinsedAt is null ? AreaStep.Rinse
-        : AlcoholAt is null ? AreaStep.Alcohol
-        : DriedAt is null ? AreaStep.Dry
-        : stage >= CorrosionStage.MaskLifted && MaskedAt is null ? AreaStep.Mask
-        : null;
+    public AreaStep? Next(CorrosionStage stage) => Procedure.Next((this, stage));
 
     /// <exception cref="InvalidInputException">Not the next step, or pH paper that does not yet read 6 to 8.</exception>
     public AreaTreatment Take(AreaStep step, CorrosionStage stage, DateTimeOffset at, double? ph = null, int rinses = 0)
     {
-        if (step != Next(stage))
+        var turn = Procedure.Turn((this, stage), step);
+        if (!turn.Granted)
         {
-            throw new InvalidInputException(
-                "step",
-                Next(stage) is { } n ? $"The next step here is “{Words(n)}”, not “{Words(step)}”." : "Everything is done on this area."
-            );
+            throw new InvalidInputException(turn.Field, turn.Verdict.Sentence);
         }
         switch (step)
         {
@@ -120,15 +121,7 @@ public sealed record AreaTreatment
         }
     }
 
-    public static string Words(AreaStep step) =>
-        step switch
-        {
-            AreaStep.Neutralise => "neutralise it",
-            AreaStep.Rinse => "rinse it",
-            AreaStep.Alcohol => "alcohol, to carry the water off",
-            AreaStep.Dry => "dry it",
-            _ => "new mask over bare copper",
-        };
+    public static string Words(AreaStep step) => Procedure.Words(step);
 }
 
 /// <summary>One corroded area on a board's map.</summary>

@@ -18,7 +18,15 @@ public sealed class CostEntry
     public Guid? OrderId { get; init; }
 
     /// <summary>Pieces from the drawer that went into a machine, at what they cost; null when nobody knows that.</summary>
-    public static CostEntry? OfPieces(Guid id, Guid machineId, string what, decimal? price, int pieces, DateTimeOffset at, Guid? order = null) =>
+    public static CostEntry? OfPieces(
+        Guid id,
+        Guid machineId,
+        string what,
+        decimal? price,
+        int pieces,
+        DateTimeOffset at,
+        Guid? order = null
+    ) =>
         price is not { } p || p == 0 || pieces == 0
             ? null
             : new()

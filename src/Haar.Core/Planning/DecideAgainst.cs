@@ -26,7 +26,10 @@ public sealed record DecideAgainst(OverruleKind Of, string Subject) : Command<Ma
                     return (Permit.No("subject", $"{a.ComesOut.Sentence} There is no verdict yet that could be overruled."), "");
                 }
                 // Asked as a refusal, whichever way the verdict goes: it is the other way that a person wants.
-                var refusal = a.ComesOut with { Outcome = Outcome.No };
+                var refusal = a.ComesOut with
+                {
+                    Outcome = Outcome.No,
+                };
                 return (
                     new(refusal, "subject") { Overrulable = a.Decision, OverruledBecause = null },
                     a.ComesOut.Outcome == Outcome.Yes ? "stays in" : "comes out"

@@ -77,7 +77,10 @@ public static partial class MachineStatusRule
         }
         foreach (
             var finding in f.Findings.Where(x =>
-                x.Open && !FindingRules.Meaning(x.Kind).StopsPower && !byFinding.Contains(x.Id) && FindingRules.Meaning(x.Kind).Work.Length > 0
+                x.Open
+                && !FindingRules.Meaning(x.Kind).StopsPower
+                && !byFinding.Contains(x.Id)
+                && FindingRules.Meaning(x.Kind).Work.Length > 0
             )
         )
         {
@@ -154,7 +157,13 @@ public static partial class MachineStatusRule
             }
         }
 
-        if (gate.Next is { } stepNext && m.SurveyedAt is not null && !closed.Contains(Stage.Survey) && gate.May(stepNext).Granted && !gate.Stopped)
+        if (
+            gate.Next is { } stepNext
+            && m.SurveyedAt is not null
+            && !closed.Contains(Stage.Survey)
+            && gate.May(stepNext).Granted
+            && !gate.Stopped
+        )
         {
             yield return new(
                 $"First power: {plan.First(p => p.Kind == stepNext).Title.ToLowerInvariant()}",

@@ -90,6 +90,7 @@ public sealed class StripStep
     public string TestSaid { get; set; } = "";
 
     /// <summary>It is out, and belongs in.</summary>
+    [JsonIgnore]
     public bool Apart => !StaysOut && BackAt is null;
     public int Version { get; set; }
 }

@@ -1,3 +1,4 @@
+using Haar.Core.Acts;
 using Haar.Core.Intake;
 using Haar.Core.Safety;
 using Haar.Core.Verdicts;
@@ -247,6 +248,31 @@ public static class FirstPower
     /// <param name="Verdict">May it be taken?</param>
     public sealed record Gate(PowerStepKind? Next, Verdict Verdict);
 
+    /// <summary>The steps that a machine's plan has, in their order. One that has been through a later step was powered before an earlier one was asked for.</summary>
+    public static readonly Procedure<(IReadOnlyList<PowerStepPlan> Plan, IReadOnlyCollection<PowerStep> Steps), PowerStepKind> Procedure =
+        new(
+            "It has been through every step of its first power-up.",
+            [
+                .. Enum.GetValues<PowerStepKind>()
+                    .Select(kind => new ProcedureStep<
+                        (IReadOnlyList<PowerStepPlan> Plan, IReadOnlyCollection<PowerStep> Steps),
+                        PowerStepKind
+                    >(
+                        kind,
+                        kind.ToString(),
+                        s =>
+                            s.Steps.FirstOrDefault(x => x.Kind == kind) is { } taken
+                                ? taken.Through
+                                    ? taken.At ?? DateTimeOffset.MinValue
+                                    : null
+                                : s.Steps.Any(x => x.Kind > kind && x.Through)
+                                    ? DateTimeOffset.MinValue
+                                    : null,
+                        s => s.Plan.Any(p => p.Kind == kind)
+                    )),
+            ]
+        );
+
     /// <summary>What stands against power while any of these is open; null when none is.</summary>
     public static Verdict? Against(IReadOnlyList<RaisedDanger> dangers) =>
         dangers.Count == 0
@@ -291,37 +317,24 @@ public static class FirstPower
                     "survey"
                 )),
         ]);
-        PowerStepPlan? next = null;
-        foreach (var p in plan)
+        var next = plan.FirstOrDefault(p => p.Kind == Procedure.Next((plan, steps)));
+        var failed = plan.Select(p => (Plan: p, Step: steps.FirstOrDefault(s => s.Kind == p.Kind)))
+            .FirstOrDefault(x => x.Step?.State == PowerStepState.Failed && (next is null || x.Plan.Kind <= next.Kind));
+        if (failed is { Step: { } taken, Plan: { } of })
         {
-            var taken = steps.FirstOrDefault(s => s.Kind == p.Kind);
-            // A machine that has been through a later step was powered before this one was asked for.
-            if (taken is null && steps.Any(s => s.Kind > p.Kind && s.Through))
-            {
-                continue;
-            }
-            if (taken?.State == PowerStepState.Failed)
-            {
-                return new(
-                    p.Kind,
-                    Verdict
-                        .Of(
-                            question,
-                            Outcome.No,
-                            taken.Sentence.Length > 0 ? taken.Sentence : $"Go no further. “{p.Title}” has failed.",
-                            Basis.Measured,
-                            new Reason("Nothing goes on while a step has failed: read it again, mend it, or overrule it with a reason.")
-                        )
-                        .Changing("The same step read again and passed.")
-                        .With(p.Cautions)
-                );
-            }
-
-            if (taken is not { Through: true })
-            {
-                next = p;
-                break;
-            }
+            return new(
+                of.Kind,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        taken.Sentence.Length > 0 ? taken.Sentence : $"Go no further. “{of.Title}” has failed.",
+                        Basis.Measured,
+                        new Reason("Nothing goes on while a step has failed: read it again, mend it, or overrule it with a reason.")
+                    )
+                    .Changing("The same step read again and passed.")
+                    .With(of.Cautions)
+            );
         }
 
         if (next is null)

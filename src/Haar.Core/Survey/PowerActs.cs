@@ -57,9 +57,7 @@ public abstract record PowerAct(PowerStepKind Kind) : Command<MachineFacts>
     public static IEnumerable<Reading> ReadingsOf(MachineFacts f, PowerStep step)
     {
         var since = f.Dangers.Where(d => d.Since > (step.At ?? DateTimeOffset.MinValue)).Select(d => d.Since).DefaultIfEmpty().Max();
-        return f.Readings.Where(r =>
-            r.SubjectId == step.Id && !r.Voided && (step.At is null || !(step.At < since) || r.At > since)
-        );
+        return f.Readings.Where(r => r.SubjectId == step.Id && !r.Voided && (step.At is null || !(step.At < since) || r.At > since));
     }
 }
 
@@ -104,8 +102,7 @@ public sealed record ReadRail(PowerStepKind Kind, string Rail, Quantity Quantity
         {
             (step.State, step.Sentence) = (PowerStepState.NotYet, "");
         }
-        var said =
-            Quantity == Quantity.RippleVolts ? $"{Si.Plain(Value * 1000)} mV of ripple" : Si.Format(Value, Quantity.Unit(), 4);
+        var said = Quantity == Quantity.RippleVolts ? $"{Si.Plain(Value * 1000)} mV of ripple" : Si.Format(Value, Quantity.Unit(), 4);
         return new Done($"{Rail}: {said}, {PlanOf(PowerSession.Of(f), Kind).Title.ToLowerInvariant()}.", step.Id)
             .Adding(added)
             .Adding(
@@ -172,15 +169,16 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
         }
         if (plan.Reads)
         {
-            var verdict = Judge(f.Machine, Kind, f.PowerSteps.FirstOrDefault(x => x.Kind == Kind) is { } step ? ReadingsOf(f, step) : []).Verdict;
+            var verdict = Judge(
+                f.Machine,
+                Kind,
+                f.PowerSteps.FirstOrDefault(x => x.Kind == Kind) is { } step ? ReadingsOf(f, step) : []
+            ).Verdict;
             return verdict.Outcome == Outcome.Unknown ? new(verdict.Final(), "readings") : may;
         }
         if (Kind == PowerStepKind.WhatItSaid && Notes.Said.Trim().Length == 0)
         {
-            throw new InvalidInputException(
-                "notes.said",
-                "Write down what it said, beeped or counted; “nothing at all” is an answer too."
-            );
+            throw new InvalidInputException("notes.said", "Write down what it said, beeped or counted; “nothing at all” is an answer too.");
         }
         if (Kind == PowerStepKind.SupplyLook && Notes.Seen.Trim().Length == 0)
         {
@@ -216,10 +214,7 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
         else if (plan.Reads)
         {
             var verdict = Judge(f.Machine, Kind, readings).Verdict;
-            (step.State, step.Sentence) = (
-                verdict.Outcome == Outcome.No ? PowerStepState.Failed : PowerStepState.Passed,
-                verdict.Sentence
-            );
+            (step.State, step.Sentence) = (verdict.Outcome == Outcome.No ? PowerStepState.Failed : PowerStepState.Passed, verdict.Sentence);
         }
         else
         {

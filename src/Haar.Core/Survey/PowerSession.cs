@@ -54,6 +54,9 @@ public sealed record PowerSession(
     /// <summary>The verdict of an open danger; null when there is none.</summary>
     public Verdict? Danger { get; init; }
 
+    /// <summary>The screen on which the first open danger is answered; empty when there is none.</summary>
+    public string AnsweredOn { get; init; } = "";
+
     /// <summary>Why no board may be fed now; null when it may.</summary>
     public Verdict? Feeds { get; init; }
 
@@ -67,9 +70,11 @@ public sealed record PowerSession(
             .ToList();
         var steps = f.PowerSteps.Where(s => !lapsed.Contains(s.Kind)).ToList();
         var gate = FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), supply);
-        var danger = FirstPower.Against(Dangers.Of(f).ToList());
+        var dangers = Dangers.Of(f).ToList();
+        var danger = FirstPower.Against(dangers);
         var before = Hindrances(f).Where(h => !h.Permit.Granted).ToList();
-        var idle = gate.Next == PowerStepKind.BareBoard && gate.Verdict.Outcome == Outcome.No && steps.All(s => s.State != PowerStepState.Failed);
+        var idle =
+            gate.Next == PowerStepKind.BareBoard && gate.Verdict.Outcome == Outcome.No && steps.All(s => s.State != PowerStepState.Failed);
         var feeds =
             idle ? gate.Verdict
             : before.Count > 0 ? Against(before)
@@ -85,6 +90,7 @@ public sealed record PowerSession(
         return new(plan, gate.Next, verdict, danger is not null || failed || idle, supply, before, lapsed)
         {
             Danger = danger,
+            AnsweredOn = dangers.FirstOrDefault()?.Screen ?? "",
             Feeds = feeds,
         };
     }
@@ -98,7 +104,10 @@ public sealed record PowerSession(
         var all = first with
         {
             Question = Question,
-            Reasons = [.. before.SelectMany(b => b.Permit.Verdict.Reasons.Prepend(new Reason(b.Permit.Verdict.Sentence))).DistinctBy(r => r.Text)],
+            Reasons =
+            [
+                .. before.SelectMany(b => b.Permit.Verdict.Reasons.Prepend(new Reason(b.Permit.Verdict.Sentence))).DistinctBy(r => r.Text),
+            ],
             WouldChange = [.. before.SelectMany(b => b.Permit.Verdict.WouldChange).Distinct()],
             MayBeOverruled = before.All(b => b.Permit.MayBeOverruled),
         };

@@ -20,7 +20,9 @@ public static class CapacitorActLoader
         params IReadOnlyList<Guid> parts
     )
     {
-        var cap = await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capacitorId && c.MachineId == machineId, cancel).OrNotHere("capacitor");
+        var cap = await db
+            .Capacitors.FirstOrDefaultAsync(c => c.Id == capacitorId && c.MachineId == machineId, cancel)
+            .OrNotHere("capacitor");
         var aside = await db.Reservations.Where(r => r.CapacitorId == capacitorId).OrderBy(r => r.Id).ToListAsync(cancel);
         var wanted = aside.Select(r => r.PartId).Concat(parts).Distinct().ToList();
         return new(

@@ -14,8 +14,10 @@ public sealed record MachineDocument : MachineRows
 
     [JsonPropertyOrder(-2)]
     public string Format { get; init; } = "haar-machine";
+
     [JsonPropertyOrder(-2)]
     public int Version { get; init; } = CurrentVersion;
+
     [JsonPropertyOrder(-2)]
     public required string Currency { get; init; }
 

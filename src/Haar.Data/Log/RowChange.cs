@@ -117,6 +117,7 @@ static class RowChange
                         )
                 );
         }
-        return b.EnumerateObject().All(c => c.Name == "Version" || !a.TryGetProperty(c.Name, out var v) || JsonElement.DeepEquals(v, c.Value));
+        return b.EnumerateObject()
+            .All(c => c.Name == "Version" || !a.TryGetProperty(c.Name, out var v) || JsonElement.DeepEquals(v, c.Value));
     }
 }

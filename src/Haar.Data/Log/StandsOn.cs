@@ -43,7 +43,8 @@ static class StandsOn
                 var table = t.GetTableName()!;
                 // Ids stand in columns in capitals, in lists and keys in small letters; LIKE does not mind.
                 var list = p.GetTypeMapping().Converter is not null || p.ClrType == typeof(string);
-                var rows = await Rows(db, t, p.GetColumnName(), list ? $"%{key}%" : key.ToString()!.ToUpperInvariant(), list).ToListAsync(cancel);
+                var rows = await Rows(db, t, p.GetColumnName(), list ? $"%{key}%" : key.ToString()!.ToUpperInvariant(), list)
+                    .ToListAsync(cancel);
                 found.AddRange(rows.Where(r => !leaving.Contains((table, RowChange.Key(db.Entry(r)).ToString()!))));
                 if (found.Count >= enough)
                 {

@@ -26,7 +26,9 @@ public sealed class Stock(HaarDb db)
     {
         // One part has its few rows read; many are counted at once.
         var of = parts.Count == 1 ? db.Reservations.Where(r => r.PartId == parts[0].Id) : db.Reservations;
-        var counts = await of.GroupBy(r => r.PartId).Select(g => new { g.Key, Count = g.Count() }).ToDictionaryAsync(g => g.Key, g => g.Count, cancel);
+        var counts = await of.GroupBy(r => r.PartId)
+            .Select(g => new { g.Key, Count = g.Count() })
+            .ToDictionaryAsync(g => g.Key, g => g.Count, cancel);
         foreach (var p in parts)
         {
             p.Reserved = counts.GetValueOrDefault(p.Id);

@@ -8,7 +8,14 @@ namespace Haar.Data.Planning;
 static class DangerFacts
 {
     /// <summary>The tables of those rows; an act that touches none of them raises and answers no danger.</summary>
-    public static readonly IReadOnlySet<string> Tables = new HashSet<string> { "Machines", "Findings", "Overrules", "Cells", "MachinePacks" };
+    public static readonly IReadOnlySet<string> Tables = new HashSet<string>
+    {
+        "Machines",
+        "Findings",
+        "Overrules",
+        "Cells",
+        "MachinePacks",
+    };
 
     public static async Task<MachineFacts?> OfAsync(HaarDb db, Guid id, CancellationToken cancel) =>
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel) is not { } machine

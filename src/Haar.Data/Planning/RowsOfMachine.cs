@@ -15,7 +15,9 @@ public static class RowsOfMachine
     sealed record Kind(PropertyInfo Property, Type Row, bool Many)
     {
         public MethodInfo Read { get; } =
-            typeof(RowsOfMachine).GetMethod(Many ? nameof(ManyAsync) : nameof(OneAsync), BindingFlags.NonPublic | BindingFlags.Static)!.MakeGenericMethod(Row);
+            typeof(RowsOfMachine)
+                .GetMethod(Many ? nameof(ManyAsync) : nameof(OneAsync), BindingFlags.NonPublic | BindingFlags.Static)!
+                .MakeGenericMethod(Row);
     }
 
     static readonly IReadOnlyList<Kind> Kinds =

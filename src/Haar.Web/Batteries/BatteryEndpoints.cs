@@ -71,9 +71,7 @@ static class BatteryEndpoints
             await db.MachinePacks.AsNoTracking().FirstOrDefaultAsync(p => p.MachineId == id, cancel) is { } pack
                 ? new PackScreen(pack.Facts, PackHealth.Of(pack.Facts), pack.Version)
                 : null,
-            facts is null
-                ? []
-                : [.. Enum.GetValues<CellStep>().Select(s => new CellStepRow(s, CellActs.Of(s).May(facts, work.Now)))],
+            facts is null ? [] : [.. Enum.GetValues<CellStep>().Select(s => new CellStepRow(s, CellActs.Of(s).May(facts, work.Now)))],
             facts is null ? null : CellActs.Next(facts)
         );
     }

@@ -138,14 +138,7 @@ static class CapacitorEndpoints
     static Task<Acted> ReadAsync(Guid id, Guid capacitorId, CapacitorReadingAsk ask, UnitOfWork work, CancellationToken cancel) =>
         work.DoAsync(
                 id,
-                new ReadCapacitor(
-                    ask.Microfarads,
-                    ask.EsrOhms,
-                    ask.EsrFrequencyHertz,
-                    ask.LeakageMicroamps,
-                    ask.InCircuit,
-                    ask.Source
-                ),
+                new ReadCapacitor(ask.Microfarads, ask.EsrOhms, ask.EsrFrequencyHertz, ask.LeakageMicroamps, ask.InCircuit, ask.Source),
                 (db, c) => CapacitorActLoader.OfAsync(db, id, capacitorId, work.Today, c),
                 null,
                 cancel

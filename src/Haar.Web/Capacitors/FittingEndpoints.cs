@@ -17,12 +17,7 @@ public sealed record ReserveAsk(Guid? PartId = null, string? OverruleReason = nu
 /// <param name="Pads">Needed when the pads are looked at.</param>
 /// <param name="MinusSeen">Needed at the second look: where the new part's minus points.</param>
 /// <param name="OverruleReason">Why a part is fitted although it breaks a rule in this place as it is now.</param>
-public sealed record FittingAsk(
-    FittingStep Step,
-    PadState? Pads,
-    Direction MinusSeen = Direction.NotKnown,
-    string? OverruleReason = null
-);
+public sealed record FittingAsk(FittingStep Step, PadState? Pads, Direction MinusSeen = Direction.NotKnown, string? OverruleReason = null);
 
 /// <param name="Singles">Best first, with every rule.</param>
 /// <param name="Pairs">Two parts, where no single one does without a condition.</param>
@@ -76,14 +71,7 @@ static class FittingEndpoints
         c.MapPost(
                 "/fitting",
                 (Guid id, Guid capacitorId, FittingAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(
-                        id,
-                        capacitorId,
-                        new TakeFittingStep(ask.Step, ask.Pads, ask.MinusSeen),
-                        work,
-                        cancel,
-                        ask.OverruleReason
-                    )
+                    DoAsync(id, capacitorId, new TakeFittingStep(ask.Step, ask.Pads, ask.MinusSeen), work, cancel, ask.OverruleReason)
             )
             .WithName("TakeFittingStep");
         c.MapPost(

@@ -1,7 +1,7 @@
-using Haar.Data;
 using System.Text.Json;
 using Haar.Core.Meters;
 using Haar.Core.Verdicts;
+using Haar.Data;
 using Haar.Data.Backups;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
@@ -127,7 +127,8 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static HttpValidationProblemDetails Refusal(Core.Acts.RefusedException e)
     {
         var (verdict, field) = (e.Permit.Verdict, e.Permit.Field);
-        var sentence = e.Permit.MayBeOverruled ? $"{verdict.Sentence} To do it all the same, say why."
+        var sentence =
+            e.Permit.MayBeOverruled ? $"{verdict.Sentence} To do it all the same, say why."
             : verdict.MayBeOverruled || verdict.Reasons.Count == 0 ? verdict.Sentence
             : $"{verdict.Sentence} This cannot be overruled.";
         var errors = new Dictionary<string, string[]> { [field] = [sentence] };

@@ -155,8 +155,7 @@ static class DrawerEndpoints
         var count = await db.Drawer.CountAsync(cancel);
         var pages = Math.Max(1, (count + PageSize - 1) / PageSize);
         page = Math.Clamp(page, 1, pages);
-        var parts = await db
-            .Stock()
+        var parts = await db.Stock()
             .CountedAsync(
                 await db
                     .Drawer.AsNoTracking()
@@ -172,8 +171,33 @@ static class DrawerEndpoints
             await db
                 .Reservations.AsNoTracking()
                 .Where(r => ids.Contains(r.PartId))
-                .Join(db.Capacitors, r => r.CapacitorId, c => c.Id, (r, c) => new { r.PartId, Capacitor = c.Id, c.Designator, c.MachineId })
-                .Join(db.Machines, x => x.MachineId, m => m.Id, (x, m) => new { x.PartId, x.Capacitor, x.Designator, x.MachineId, m.Name })
+                .Join(
+                    db.Capacitors,
+                    r => r.CapacitorId,
+                    c => c.Id,
+                    (r, c) =>
+                        new
+                        {
+                            r.PartId,
+                            Capacitor = c.Id,
+                            c.Designator,
+                            c.MachineId,
+                        }
+                )
+                .Join(
+                    db.Machines,
+                    x => x.MachineId,
+                    m => m.Id,
+                    (x, m) =>
+                        new
+                        {
+                            x.PartId,
+                            x.Capacitor,
+                            x.Designator,
+                            x.MachineId,
+                            m.Name,
+                        }
+                )
                 .ToListAsync(cancel)
         ).ToLookup(r => r.PartId, r => new ReservedFor(r.MachineId, r.Name, r.Capacitor, r.Designator));
         var currency = (await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel)).Currency;

@@ -83,7 +83,9 @@ public sealed partial class Orders
         foreach (var order in made)
         {
             var places = order.Lines.SelectMany(l => l.For).ToHashSet();
-            foreach (var id in wanted.Needs.SelectMany(n => n.For).Where(p => places.Contains(p.CapacitorId)).Select(p => p.MachineId).Distinct())
+            foreach (
+                var id in wanted.Needs.SelectMany(n => n.For).Where(p => places.Contains(p.CapacitorId)).Select(p => p.MachineId).Distinct()
+            )
             {
                 db.Add(
                     new Job
@@ -110,7 +112,12 @@ public sealed partial class Orders
         LogEntry log;
         try
         {
-            log = await work.ActOutsideAsync(null, $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.", WentOut, cancel);
+            log = await work.ActOutsideAsync(
+                null,
+                $"Ordered: {made.Sum(o => o.Lines.Count)} lines in {made.Count} {(made.Count == 1 ? "parcel" : "parcels")}, {plan.Cost.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {await CurrencyAsync(cancel)}.",
+                WentOut,
+                cancel
+            );
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
@@ -180,7 +187,12 @@ public sealed partial class Orders
                 ),
                 cancel
             );
-            return await work.ActOutsideAsync(null, $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}", WentOut, cancel);
+            return await work.ActOutsideAsync(
+                null,
+                $"{order.Supplier} took the order: {order.TheirNumber}, here by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
+                WentOut,
+                cancel
+            );
         }
         catch (SupplierException e)
         {
@@ -224,7 +236,12 @@ public sealed partial class Orders
             await TakeAsync(order, said, cancel);
             var delivered = said.Lines.Sum(l => l.DeliveredPacks);
             return (
-                await work.ActOutsideAsync(null, $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}", TheirWord, cancel)
+                await work.ActOutsideAsync(
+                    null,
+                    $"{order.Supplier} says: {(delivered > 0 ? $"{delivered} packs are delivered" : "on its way")}, all by {order.ExpectedOn:d MMMM}.{Wrong(order)}",
+                    TheirWord,
+                    cancel
+                )
             ).Said(orderId);
         }
         catch (SupplierException e)

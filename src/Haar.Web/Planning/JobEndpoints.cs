@@ -59,7 +59,14 @@ static class JobEndpoints
                         .OrderByDescending(l => l.At)
                         .ThenByDescending(l => l.Id)
                         .Take(Math.Clamp(take, 1, 1000))
-                        .Select(l => new LogRow(l.Id, l.At, l.Sentence, l.Changes != null && l.UndoneAt == null && l.StaysDone == "", l.UndoneAt != null, l.By))
+                        .Select(l => new LogRow(
+                            l.Id,
+                            l.At,
+                            l.Sentence,
+                            l.Changes != null && l.UndoneAt == null && l.StaysDone == "",
+                            l.UndoneAt != null,
+                            l.By
+                        ))
                         .ToListAsync(cancel)
             )
             .WithName("GetLog");

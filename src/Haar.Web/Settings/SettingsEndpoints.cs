@@ -32,6 +32,20 @@ static class SettingsEndpoints
             )
             .WithName("GetSettings")
             .WithTags("Workshop");
+        api.MapGet(
+                "/workshop/people",
+                async (HaarDb db, CancellationToken cancel) =>
+                    await db
+                        .Log.Where(l => l.By != "")
+                        .GroupBy(l => l.By)
+                        .OrderByDescending(g => g.Max(l => l.At))
+                        .Select(g => g.Key)
+                        .Take(40)
+                        .ToListAsync(cancel)
+            )
+            .WithName("GetPeople")
+            .WithSummary("Who has been at the bench, as the log names them; the latest first.")
+            .WithTags("Workshop");
         api.MapPut("/workshop/settings", EditAsync).WithName("EditSettings").WithTags("Workshop");
     }
 

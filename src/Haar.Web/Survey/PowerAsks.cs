@@ -33,6 +33,8 @@ public sealed record BeforePowerRow(string Word, Permit Permit);
 
 /// <param name="Supply">What the supply has earned by measurement.</param>
 /// <param name="Observations">What the machine said, beeped and counted.</param>
+/// <param name="Before">What stands before the board is fed, each with whether a person may decide otherwise.</param>
+/// <param name="AnsweredOn">The screen on which its danger is answered; empty when there is none.</param>
 public sealed record PowerScreen(
     IReadOnlyList<PowerStepView> Steps,
     PowerStepKind? Next,
@@ -42,5 +44,6 @@ public sealed record PowerScreen(
     IReadOnlyList<Observation> Observations,
     IReadOnlyList<BeforePowerRow> Before,
     IReadOnlyList<RailReading> Rails,
-    int MachineVersion
+    int MachineVersion,
+    string AnsweredOn
 );

@@ -21,12 +21,7 @@ static class PowerEndpoints
         m.MapPost(
                 "/{kind}/readings",
                 (Guid id, [FromRoute(Name = "kind")] string word, RailReadingAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(
-                        id,
-                        new ReadRail(word.As<PowerStepKind>("kind"), ask.Rail, ask.Quantity, ask.Value, ask.Source),
-                        work,
-                        cancel
-                    )
+                    DoAsync(id, new ReadRail(word.As<PowerStepKind>("kind"), ask.Rail, ask.Quantity, ask.Value, ask.Source), work, cancel)
             )
             .WithName("ReadRail");
         m.MapPost(
@@ -82,9 +77,7 @@ static class PowerEndpoints
                         p,
                         step,
                         p.Reads && f.Machine.Rails.Count > 0 ? PowerAct.Judge(f.Machine, p.Kind, mine) : null,
-                        step is null
-                            ? []
-                            : [.. f.Readings.Where(r => r.SubjectId == step.Id && !r.Voided && !standing.Contains(r.Id))],
+                        step is null ? [] : [.. f.Readings.Where(r => r.SubjectId == step.Id && !r.Voided && !standing.Contains(r.Id))],
                         session.May(p.Kind),
                         session.Lapsed.Contains(p.Kind)
                     );
@@ -97,7 +90,8 @@ static class PowerEndpoints
             [.. f.Observations.Where(o => !o.Voided)],
             [.. session.Before.Select(b => new BeforePowerRow(b.Word, b.Permit))],
             f.Machine.Rails,
-            f.Machine.Version
+            f.Machine.Version,
+            session.AnsweredOn
         );
     }
 

@@ -72,7 +72,17 @@ public class CommandTests
         Assert.Equal(Outcome.No, refused.Permit.Verdict.Outcome);
         Assert.False(refused.Permit.MayBeOverruled);
         Assert.Null(f.Cell.FittedAt);
-        Assert.NotNull(CellActs.MustComeOut(new() { FittedAt = Now, Chosen = ReplacementKind.CoinInHolder, Site = f.Cell.Site }, default));
+        Assert.NotNull(
+            CellActs.MustComeOut(
+                new()
+                {
+                    FittedAt = Now,
+                    Chosen = ReplacementKind.CoinInHolder,
+                    Site = f.Cell.Site,
+                },
+                default
+            )
+        );
     }
 
     [Fact]
@@ -89,10 +99,19 @@ public class CommandTests
 
         var again = new CellActFacts(f.Machine, new MachineCell { Id = Id(), Site = site }, [given]);
         Assert.True(new TakeCellOut().May(again, Now).Granted);
-        var other = new CellActFacts(f.Machine, new MachineCell { Id = Id(), Site = site with { LossAccepted = false, DataSafe = true } }, [given]);
+        var other = new CellActFacts(
+            f.Machine,
+            new MachineCell { Id = Id(), Site = site with { LossAccepted = false, DataSafe = true } },
+            [given]
+        );
         Assert.True(new TakeCellOut().May(other, Now).Granted);
         // One that was kept before the facts were is not trusted on any.
-        var old = new Overrule { Id = Id(), Key = given.Key, Reason = "Long ago." };
+        var old = new Overrule
+        {
+            Id = Id(),
+            Key = given.Key,
+            Reason = "Long ago.",
+        };
         var may = new TakeCellOut().May(new CellActFacts(f.Machine, new MachineCell { Id = Id(), Site = site }, [old]), Now);
         Assert.False(may.Granted);
         Assert.True(may.OverruleLapsed);
@@ -101,13 +120,7 @@ public class CommandTests
     [Property(MaxTest = 300)]
     public Property No_overrule_outlives_its_facts(byte kept, bool safe, bool accepted, byte keptThen, bool safeThen, bool acceptedThen)
     {
-        CellSite Site(byte k, bool s, bool a) =>
-            Coin() with
-            {
-                Keeps = (KeptData)(k % 4),
-                DataSafe = s,
-                LossAccepted = a,
-            };
+        CellSite Site(byte k, bool s, bool a) => Coin() with { Keeps = (KeptData)(k % 4), DataSafe = s, LossAccepted = a };
         var (now, then) = (Site(kept, safe, accepted), Site(keptThen, safeThen, acceptedThen));
         var before = Cell(then);
         var given = new TakeCellOut().Decide(before, At(), "All the same.") is Done { Added: [Overrule o] } ? o : null;
@@ -194,8 +207,16 @@ public class CommandTests
     public void What_is_fitted_from_the_drawer_is_a_cost_and_what_goes_back_is_none()
     {
         var (c, p) = (Place(), Part(price: 0.42m));
-        c.Fitting = new() { RemovedAt = Now, PadsCheckedAt = Now, Pads = PadState.Sound, CleanedAt = Now };
-        var cost = Assert.Single(Assert.IsType<Done>(new TakeFittingStep(FittingStep.Fit).Decide(Aside(c, p), At())).Added.OfType<Core.Costs.CostEntry>());
+        c.Fitting = new()
+        {
+            RemovedAt = Now,
+            PadsCheckedAt = Now,
+            Pads = PadState.Sound,
+            CleanedAt = Now,
+        };
+        var cost = Assert.Single(
+            Assert.IsType<Done>(new TakeFittingStep(FittingStep.Fit).Decide(Aside(c, p), At())).Added.OfType<Core.Costs.CostEntry>()
+        );
         Assert.Equal(0.42m, cost.Amount);
 
         var (d, q) = (Place(), Part(price: 0.42m));
@@ -208,7 +229,15 @@ public class CommandTests
     public void A_new_part_that_reads_bad_leaves_its_exchange_open_and_the_next_one_has_readings_of_its_own()
     {
         var c = Place();
-        c.Fitting = new() { RemovedAt = Now, PadsCheckedAt = Now, Pads = PadState.Sound, CleanedAt = Now, FittedAt = Now, PolarityCheckedAt = Now };
+        c.Fitting = new()
+        {
+            RemovedAt = Now,
+            PadsCheckedAt = Now,
+            Pads = PadState.Sound,
+            CleanedAt = Now,
+            FittedAt = Now,
+            PolarityCheckedAt = Now,
+        };
         Assert.Equal("new", c.Fitting.Channel);
         var bad = Assert.IsType<Done>(new ReadCapacitor(9.4, 5, null, null, false, "typed").Decide(Facts(c, []), At()));
         Assert.False(c.Fitting.Finished);
@@ -242,7 +271,9 @@ public class CommandTests
                 0 => new SetPartAside([p.Id]),
                 1 => new SetPartAside([p.Id, p.Id]),
                 2 => new PutPartBack(),
-                3 => c.Fitting.Next(true) is { } s ? new TakeFittingStep(s, PadState.Sound, Core.Capacitors.Direction.Up) : new ExchangeAgain(),
+                3 => c.Fitting.Next(true) is { } s
+                    ? new TakeFittingStep(s, PadState.Sound, Core.Capacitors.Direction.Up)
+                    : new ExchangeAgain(),
                 _ => new ExchangeAgain(),
             };
             // As it is counted when a request begins.
@@ -307,11 +338,30 @@ public class CommandTests
     [Fact]
     public void A_danger_found_later_makes_what_was_through_lapse_and_its_answer_does_not_bring_it_back()
     {
-        var m = new Machine { Id = Id(), Class = MachineClass.EightBit, Rails = [new("+5 V", 5)] };
-        var step = new PowerStep { Id = Id(), MachineId = m.Id, Kind = PowerStepKind.Shorts, State = PowerStepState.Passed, At = Now.AddDays(-2) };
+        var m = new Machine
+        {
+            Id = Id(),
+            Class = MachineClass.EightBit,
+            Rails = [new("+5 V", 5)],
+        };
+        var step = new PowerStep
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Kind = PowerStepKind.Shorts,
+            State = PowerStepState.Passed,
+            At = Now.AddDays(-2),
+        };
         var f = Facts(m) with { PowerSteps = [step] };
         Assert.Equal(PowerStepKind.SupplyLook, PowerSession.Of(f).Next);
-        var leak = new Finding { Id = Id(), MachineId = m.Id, Kind = FindingKind.LeakingCell, Seen = "Crust.", At = Now.AddDays(-1) };
+        var leak = new Finding
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Kind = FindingKind.LeakingCell,
+            Seen = "Crust.",
+            At = Now.AddDays(-1),
+        };
         f = f with { Findings = [leak] };
         var rows = Dangers.Keep([], [.. Dangers.Of(f)], m.Id, Now, "Found.", Id);
         Assert.Equal(leak.At, Assert.Single(rows).Since);
@@ -330,10 +380,33 @@ public class CommandTests
     public void Wet_boards_are_nobodys_to_power_and_all_else_before_it_is_said_at_once()
     {
         var m = new Machine { Id = Id(), Class = MachineClass.EightBit };
-        var wet = new CorrosionArea { Id = Id(), Name = "the corner", Treatment = new() { NeutralisedAt = Now, RinsedAt = Now, AlcoholAt = Now } };
+        var wet = new CorrosionArea
+        {
+            Id = Id(),
+            Name = "the corner",
+            Treatment = new()
+            {
+                NeutralisedAt = Now,
+                RinsedAt = Now,
+                AlcoholAt = Now,
+            },
+        };
         var half = Place();
         half.Fitting = new() { RemovedAt = Now };
-        var f = Facts(m) with { Areas = [wet], Capacitors = [half], StripSteps = [new() { Id = Id(), Title = "Lid", Number = 1 }] };
+        var f = Facts(m) with
+        {
+            Areas = [wet],
+            Capacitors = [half],
+            StripSteps =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Title = "Lid",
+                    Number = 1,
+                },
+            ],
+        };
         var session = PowerSession.Of(f);
         Assert.Equal(["wet", "exchange", "apart"], session.Before.Select(b => b.Word));
         Assert.Equal(Outcome.No, session.Verdict.Outcome);
@@ -341,14 +414,25 @@ public class CommandTests
         Assert.False(session.Stopped);
         Assert.True(session.May(PowerStepKind.Shorts).Granted);
         Assert.IsType<Refused>(new DecideAgainst(OverruleKind.BeforePower, "wet").Decide(f, At(), "It looks dry to me."));
-        var apart = Assert.IsType<Done>(new DecideAgainst(OverruleKind.BeforePower, "apart").Decide(f, At(), "On a wooden board, for a minute."));
+        var apart = Assert.IsType<Done>(
+            new DecideAgainst(OverruleKind.BeforePower, "apart").Decide(f, At(), "On a wooden board, for a minute.")
+        );
         var after = PowerSession.Of(f with { Overrules = [.. apart.Added.OfType<Overrule>()] });
         Assert.DoesNotContain(after.Before, b => b.Word == "apart");
         // Another piece comes off: it was decided on other facts.
         var more = f with
         {
             Overrules = [.. apart.Added.OfType<Overrule>()],
-            StripSteps = [.. f.StripSteps, new() { Id = Id(), Title = "Cage", Number = 2 }],
+            StripSteps =
+            [
+                .. f.StripSteps,
+                new()
+                {
+                    Id = Id(),
+                    Title = "Cage",
+                    Number = 2,
+                },
+            ],
         };
         Assert.Contains(PowerSession.Of(more).Before, b => b.Word == "apart");
     }
@@ -357,7 +441,10 @@ public class CommandTests
     [Property(MaxTest = 200)]
     public Property Knowing_less_never_opens_an_act(byte charges, double volts, byte keeps, byte what)
     {
-        var site = Coin((ThreeState)(charges % 3), charges % 3 == 1 ? Math.Clamp(double.IsFinite(volts) ? Math.Abs(volts) : 4, 0.1, 12) : null) with
+        var site = Coin(
+            (ThreeState)(charges % 3),
+            charges % 3 == 1 ? Math.Clamp(double.IsFinite(volts) ? Math.Abs(volts) : 4, 0.1, 12) : null
+        ) with
         {
             Keeps = (KeptData)(keeps % 4),
         };

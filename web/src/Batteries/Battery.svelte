@@ -12,7 +12,6 @@
   import SelectField from '$lib/ui/SelectField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
-  import OverruleForm from '$lib/ui/OverruleForm.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -32,7 +31,6 @@
   const form = new Sending();
   let picked = $state<Schemas['ReplacementKind']>();
   let editing = $state(false);
-  let asking = $state<'data' | 'choice' | ''>('');
   let site = $state<Schemas['CellSite']>(null!);
   let place = $state('');
   let version = 0;
@@ -106,21 +104,19 @@
     );
     editing = false;
   }
-  async function choose(overruleReason: string | null = null) {
-    await act(
-      api.POST('/api/machines/{id}/battery/choose', {
-        params: { path: { id } },
-        body: { kind: shown!.kind, overruleReason },
-      }),
+  const choose = () =>
+    form.decide((overruleReason) =>
+      act(
+        api.POST('/api/machines/{id}/battery/choose', {
+          params: { path: { id } },
+          body: { kind: shown!.kind, overruleReason },
+        }),
+      ),
     );
-    asking = '';
-  }
-  async function step(step: Schemas['CellStep'], overruleReason: string | null = null) {
-    await act(
-      api.POST('/api/machines/{id}/battery/step', { params: { path: { id } }, body: { step, overruleReason } }),
+  const step = (step: Schemas['CellStep']) =>
+    form.decide((overruleReason) =>
+      act(api.POST('/api/machines/{id}/battery/step', { params: { path: { id } }, body: { step, overruleReason } })),
     );
-    asking = '';
-  }
   function move(by: number) {
     const i = options.findIndex((o) => o.kind === shown?.kind);
     picked = options[(i + by + options.length) % options.length]?.kind;
@@ -135,17 +131,23 @@
       }),
     );
   }
+  const next = $derived(query.data?.next ?? undefined);
+  const mustChoose = $derived(
+    !!query.data?.cell &&
+      next !== 'outAgain' &&
+      !query.data.cell.fittedAt &&
+      (!query.data.cell.chosen || (!!picked && picked !== query.data.cell.chosen)),
+  );
+  const stepWords: Record<Schemas['CellStep'], string> = {
+    oldOut: 'The old cell is out',
+    fitted: 'It is fitted',
+    outAgain: 'It is out again',
+  };
   function doNext() {
-    const c = query.data?.cell;
-    if (!c || !shown) return;
-    if (!c.chosen || (picked && picked !== c.chosen && !c.fittedAt)) {
-      if (shown.verdict.outcome === 'no' || shown.verdict.outcome === 'unknown') {
-        if (!burns) asking = 'choice';
-      } else void form.send(() => choose());
-    } else if (!c.oldOutAt) {
-      if (query.data!.plan!.data.outcome === 'no') asking = 'data';
-      else void form.send(() => step('oldOut'));
-    } else if (!c.fittedAt) void form.send(() => step('fitted'));
+    if (!query.data?.cell || !shown) return;
+    if (mustChoose) {
+      if (!burns) void choose();
+    } else if (next) void step(next);
   }
   useKeys([
     { key: 'n', words: 'The next option', run: () => move(1) },
@@ -190,12 +192,14 @@
               </Verdict>
             </div>
           {:else}
-            <h1 class="mb-4 text-title leading-tight font-bold">
-              {c.fittedAt
-                ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.`
-                : c.chosen
-                  ? 'The old cell is out. Fit what was chosen.'
-                  : 'The old cell is out. Choose what replaces it.'}
+            <h1 class="mb-4 text-title leading-tight font-bold {data.next === 'outAgain' ? 'text-oxide' : ''}">
+              {data.next === 'outAgain'
+                ? 'Take out what was fitted: it must not stay on this line.'
+                : c.fittedAt
+                  ? `Fitted. Look at it by ${c.nextCheck ? day(c.nextCheck) : 'next year'}.`
+                  : c.chosen
+                    ? 'The old cell is out. Fit what was chosen.'
+                    : 'The old cell is out. Choose what replaces it.'}
             </h1>
             {#if c.fittedAt}<p class="-mt-2 mb-4 text-sm">
                 <a class="underline" href="/api/workshop/checks.ics" download="checks.ics"
@@ -290,25 +294,24 @@
       </div>
     {/if}
     {#if data.pack || head.machine.traits.includes('lithiumPack')}<Pack {id} pack={data.pack ?? undefined} />{/if}
-    {#if !editing && !asking}<div class="mt-4"><ProblemNote problem={form.problem} /></div>{/if}
+    {#if !editing}<div class="mt-4 max-w-read"><ProblemNote {form} /></div>{/if}
     <BenchEdge>
       {#snippet next()}
         {#if !data.cell}<button class="btn-next" onclick={edit}>Describe its cell</button>
-        {:else if shown && (!data.cell.chosen || (picked && picked !== data.cell.chosen && !data.cell.fittedAt))}<button
-            class="btn-next"
-            disabled={form.busy || burns}
-            onclick={doNext}>{burns ? 'Refused: it burns' : 'Choose this one'}</button
+        {:else if shown && mustChoose}<button class="btn-next" disabled={form.busy || burns} onclick={doNext}
+            >{burns ? 'Refused: it burns' : 'Choose this one'}</button
           >
-        {:else if !data.cell.oldOutAt}<button class="btn-next" disabled={form.busy} onclick={doNext}
-            >The old cell is out</button
-          >
-        {:else if !data.cell.fittedAt}<button class="btn-next" disabled={form.busy} onclick={doNext}
-            >It is fitted</button
+        {:else if data.next}<button class="btn-next" disabled={form.busy} onclick={doNext}
+            >{stepWords[data.next]}</button
           >
         {:else}<a class="btn-next" href="/m/{id}/capacitors">On to the capacitors</a>{/if}
       {/snippet}
       {#snippet needs()}{shown && !data.cell?.fittedAt ? shown.name : ''}{/snippet}
       {#snippet acts()}{#if options.length}<button class="act" onclick={() => move(1)}>Next option <Key k="N" /></button
+          >{/if}{#if data.cell?.fittedAt && data.next !== 'outAgain'}<button
+            class="act"
+            disabled={form.busy}
+            onclick={() => void step('outAgain')}>Take it out again</button
           >{/if}{#if data.cell}<button class="act" onclick={() => (sheet = 'charging')}>Charging? <Key k="G" /></button
           >{/if}<button class="act" onclick={edit}>Change <Key k="E" /></button>{/snippet}
     </BenchEdge>
@@ -374,10 +377,4 @@
       sheet = '';
     }}
   /></Sheet
->
-<Sheet bind:current={asking} name="data" title="Take it out all the same?" about={query.data?.plan?.data.sentence ?? ''}
-  ><OverruleForm ondo={(r) => step('oldOut', r)} /></Sheet
->
-<Sheet bind:current={asking} name="choice" title="Choose it all the same?" about={shown?.verdict.sentence ?? ''}
-  ><OverruleForm ondo={(r) => choose(r)} /></Sheet
 >

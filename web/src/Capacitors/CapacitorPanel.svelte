@@ -45,7 +45,7 @@
   const d = $derived(row.capacitor.designator);
   const fitting = $derived(row.capacitor.fitting);
   const decided = $derived(row.stand === 'comesOut' || row.stand === 'exchanging');
-  const needsPart = $derived(decided && !fitting.partId);
+  const needsPart = $derived(decided && !row.again && !row.setAside && !fitting.fittedAt);
   const path = $derived({ params: { path: { id, capacitorId: row.capacitor.id } } });
   const polarised = $derived(
     !['film', 'ceramic', 'mainsFilterFilm', 'mainsFilterPaper', 'unknown'].includes(row.capacitor.spec.kind),
@@ -80,52 +80,62 @@
     minusSeen: Schemas['Direction'] = 'notKnown',
   ) {
     onkeep();
-    await act(
-      api.POST('/api/machines/{id}/capacitors/{capacitorId}/fitting', { ...path, body: { step, pads, minusSeen } }),
-    );
-    sheet = '';
+    await form.decide(async (overruleReason) => {
+      await act(
+        api.POST('/api/machines/{id}/capacitors/{capacitorId}/fitting', {
+          ...path,
+          body: { step, pads, minusSeen, overruleReason },
+        }),
+      );
+      sheet = '';
+    });
   }
+  const again = () => act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/again', path));
   async function before(minusBefore: Schemas['Direction']) {
     const c = row.capacitor;
-    await act(
-      api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
-        ...path,
-        headers: basedOn(c.version),
-        body: { ...editOf(c), minusBefore },
-      }),
-      true,
+    const kept = await form.send(() =>
+      act(
+        api.PUT('/api/machines/{id}/capacitors/{capacitorId}', {
+          ...path,
+          headers: basedOn(c.version),
+          body: { ...editOf(c), minusBefore },
+        }),
+        true,
+      ),
     );
-    await take('remove');
+    if (kept) await take('remove');
   }
   function doNext() {
     if (form.busy) return;
     onkeep();
     if (row.stand === 'notMeasured') void form.send(pull);
+    else if (row.again) void form.send(again);
     else if (needsPart && !row.onOrder) sheet = 'drawer';
     else if (decided && row.next === 'remove' && polarised && row.capacitor.minusBefore === 'notKnown')
       sheet = 'before';
     else if (decided && row.next === 'checkPads') sheet = 'pads';
     else if (decided && row.next === 'checkWayRound') sheet = 'way';
     else if (decided && row.next === 'remeasure') void form.send(pull);
-    else if (decided && row.next && !needsPart) {
-      const s = row.next;
-      void form.send(() => take(s));
-    } else onnext();
+    else if (decided && row.next && !needsPart) void take(row.next);
+    else onnext();
   }
   const nextWord = $derived(
     row.stand === 'notMeasured'
       ? `Read ${d} from the meter`
-      : needsPart && row.onOrder
-        ? 'In the post: on to the next'
-        : needsPart
-          ? `Choose a part for ${d}`
-          : decided && row.next
-            ? row.next === 'remeasure'
-              ? `Measure ${d} again`
-              : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`
-            : 'Next part',
+      : row.again
+        ? `Take ${d} out again`
+        : needsPart && row.onOrder
+          ? 'In the post: on to the next'
+          : needsPart
+            ? `Choose a part for ${d}`
+            : decided && row.next
+              ? row.next === 'remeasure'
+                ? `Measure ${d} again`
+                : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`
+              : 'Next part',
   );
   const advice: Partial<Record<NonNullable<Schemas['FittingStep']>, string>> = {
+    mendPads: 'Glued down flat, or a wire to the next pin: the steps stand above.',
     checkPads: 'Bright and flat is sound; loose at an edge is lifted; dull or green is corroded.',
     clean: 'Wick and alcohol, until pH paper reads 6 to 8.',
     checkWayRound: 'A second look, best by somebody else.',
@@ -135,7 +145,7 @@
     act(
       api.POST('/api/machines/{id}/overrules', {
         params: { path: { id } },
-        body: { key: `capacitors/comes-out/${row.capacitor.id}`, sentence: row.comesOut.sentence, reason },
+        body: { of: 'comesOut', subject: row.capacitor.id, reason },
       }),
     );
   const joint = $derived(row.turn?.joint);
@@ -192,7 +202,10 @@
     {d}: {capacitorValue(row.capacitor)}, risk {row.risk.word} ({row.risk.score} of 100)
   </p>
 </Verdict>
-{#if !sheet}<ProblemNote problem={form.problem} />{/if}
+{#if row.overruleLapsed}<p class="mt-2 text-sm font-semibold text-brass-ink">
+    Somebody decided otherwise once, on other readings: that holds no longer.
+  </p>{/if}
+{#if !sheet}<ProblemNote {form} />{/if}
 
 {#if bench}
   <BenchEdge spaced={false}>
@@ -265,7 +278,7 @@
     <CautionNote id="leadAndFlux" /><ProblemNote problem={form.problem} />
     {#each [['sound', 'Sound: bright, flat, all there'], ['corroded', 'Corroded: dull or green'], ['lifted', 'Lifted: loose at an edge, or gone']] as const as [p, w] (p)}<button
         class="btn justify-start"
-        onclick={() => void form.send(() => take('checkPads', p))}>{w}</button
+        onclick={() => void take('checkPads', p)}>{w}</button
       >{/each}
   </div>
 </Sheet>
@@ -278,9 +291,9 @@
   <ProblemNote problem={form.problem} />
   <Polarity
     kind={row.capacitor.spec.kind}
-    onpick={(t) => void form.send(() => before(t))}
+    onpick={(t) => void before(t)}
     unknown="Nobody can tell: take it out"
-    onunknown={() => void form.send(() => take('remove'))}
+    onunknown={() => void take('remove')}
   />
 </Sheet>
 <Sheet
@@ -290,5 +303,5 @@
   about="A part the wrong way round bursts at the next switch-on. Best answered by somebody who did not solder it; Haar compares it with what was taken down before."
 >
   <ProblemNote problem={form.problem} />
-  <Polarity kind={row.capacitor.spec.kind} onpick={(t) => void form.send(() => take('checkWayRound', null, t))} />
+  <Polarity kind={row.capacitor.spec.kind} onpick={(t) => void take('checkWayRound', null, t)} />
 </Sheet>

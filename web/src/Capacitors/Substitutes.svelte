@@ -20,18 +20,19 @@
   let open = $state('');
   let refused = $state(false);
   const mark = { yes: 'sound', yesIf: 'if', no: 'out', unknown: 'unknown' } as const;
-  async function reserve(partId: string, overruleReason: string | null = null) {
+  async function reserve(partIds: string[], overruleReason: string | null = null) {
     await act(
       api.POST('/api/machines/{id}/capacitors/{capacitorId}/reserve', {
         params: { path: { id, capacitorId } },
-        body: { partId, overruleReason },
+        body: { partIds, overruleReason },
       }),
     );
     ondone();
   }
+  const setAside = (...partIds: string[]) => void form.decide((why) => reserve(partIds, why));
 </script>
 
-<ProblemNote problem={form.problem} />
+<ProblemNote {form} />
 <Query {query} what="the drawer">
   {#snippet children(found)}
     {@const list = found.singles}
@@ -59,7 +60,7 @@
                 class="btn"
                 disabled={form.busy}
                 aria-label="Set aside: {s.verdict.sentence}"
-                onclick={() => void form.send(() => reserve(s.candidate.id))}>Set aside</button
+                onclick={() => setAside(s.candidate.id)}>Set aside</button
               >{/if}
           </div>
           <button
@@ -80,7 +81,7 @@
                 </li>{/each}
             </ul>
             {#if s.verdict.outcome === 'no' && s.verdict.mayBeOverruled}<OverruleForm
-                ondo={(r) => reserve(s.candidate.id, r)}
+                ondo={(r) => reserve([s.candidate.id], r)}
               />{/if}
           {/if}
         </li>
@@ -93,7 +94,7 @@
       <ul class="border-t border-sill">
         {#each found.pairs as p, i (i)}<li class="flex items-start gap-3 border-b border-sill py-3">
             <Mark of="if" word="on a condition" />
-            <div class="min-w-0">
+            <div class="min-w-0 flex-1">
               <p class="leading-snug font-semibold">{p.verdict.sentence}</p>
               <p class="text-sm text-soft">
                 {p.parts
@@ -102,6 +103,12 @@
                   .join(' and ')}
               </p>
             </div>
+            <button
+              class="btn"
+              disabled={form.busy}
+              aria-label="Set both aside: {p.verdict.sentence}"
+              onclick={() => setAside(...p.parts.map((x) => x.id))}>Set both aside</button
+            >
           </li>{/each}
       </ul>
     {/if}

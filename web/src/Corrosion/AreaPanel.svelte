@@ -41,6 +41,8 @@
   let sheet = $state<'step' | 'look' | 'edit' | ''>('');
   let ph = $state('');
   let rinses = $state('');
+  let hoursAgo = $state('');
+  let celsius = $state('');
   let stage = $state<Schemas['CorrosionStage']>('bloom');
   let size = $state('');
   const a = $derived(row.area);
@@ -62,7 +64,7 @@
   const under = $derived(nets.filter((n) => row.nets.includes(n.net.id)));
 
   const take = (step: NonNullable<Schemas['AreaStep']>) =>
-    form.send(async () => {
+    form.decide(async (overruleReason) => {
       await act(
         api.POST('/api/machines/{id}/areas/{areaId}/step', {
           ...path,
@@ -70,12 +72,22 @@
             step,
             ph: step === 'neutralise' ? number(ph, 'the pH') : null,
             rinses: step === 'rinse' ? (number(rinses, 'how often') ?? 0) : 0,
+            hoursAgo: number(hoursAgo, 'how long ago') ?? 0,
+            celsius: step === 'dry' ? number(celsius, 'the temperature') : null,
+            overruleReason,
           },
         }),
       );
       sheet = '';
-      ph = rinses = '';
+      ph = rinses = hoursAgo = celsius = '';
     });
+  const asks: Record<NonNullable<Schemas['AreaStep']>, string> = {
+    neutralise: 'What does the wet pH paper read?',
+    rinse: 'How often was it rinsed?',
+    alcohol: 'Alcohol all over it?',
+    dry: 'Is it dry?',
+    mask: 'New mask over it?',
+  };
   const look = () =>
     form.send(async () => {
       await act(
@@ -87,12 +99,11 @@
       sheet = '';
     });
   function doNext() {
-    if (row.next === 'neutralise') sheet = 'step';
-    else if (row.next === 'rinse') {
+    if (row.next) {
+      form.forget();
       rinses = String(row.plan.rinses);
       sheet = 'step';
-    } else if (row.next) void take(row.next);
-    else if (row.due) openLook();
+    } else if (row.due) openLook();
     else onnext();
   }
   function openLook() {
@@ -173,7 +184,7 @@
 {#if row.capacitors.length}<p class="mt-1 text-sm text-soft">Inside it: {row.capacitors.join(', ')}.</p>{/if}
 {#if a.looks.length > 1}<AreaCurve looks={a.looks} />{/if}
 {#if a.inspectOn && !row.next}<p class="mt-2 text-sm">Look at it again by <strong>{day(a.inspectOn)}</strong>.</p>{/if}
-{#if !sheet}<ProblemNote problem={form.problem} />{/if}
+{#if !sheet}<ProblemNote {form} />{/if}
 
 {#if bench}
   <BenchEdge spaced={false}>
@@ -195,10 +206,16 @@
 <Sheet
   bind:current={sheet}
   name="step"
-  title={row.next === 'neutralise' ? 'What does the wet pH paper read?' : 'How often was it rinsed?'}
+  title={row.next ? asks[row.next] : ''}
   about={row.next === 'neutralise'
     ? 'Lay it wet on the worst place. 6 to 8 ends this step; otherwise go on.'
-    : `${row.plan.rinses} times leave ${plain(row.plan.residueShare * 100, 2)} % of the residue.`}
+    : row.next === 'rinse'
+      ? `${row.plan.rinses} times leave ${plain(row.plan.residueShare * 100, 2)} % of the residue.`
+      : row.next === 'dry'
+        ? 'Counted from the alcohol: 4 hours at 40 °C, or two days in a dry room. Nothing is powered before.'
+        : row.next === 'mask'
+          ? 'Over nets that were measured and are whole.'
+          : ''}
 >
   <form
     class="grid gap-4"
@@ -207,7 +224,7 @@
       if (row.next) void take(row.next);
     }}
   >
-    <ProblemNote problem={form.problem} />
+    <ProblemNote {form} />
     {#if row.next === 'neutralise'}<CautionNote id="leakingCell" /><NumberField
         label="pH"
         error={form.field('ph')}
@@ -215,14 +232,29 @@
         size="w-32 text-2xl"
         required
       />
-    {:else}<NumberField
+    {:else if row.next === 'rinse'}<NumberField
         label="Times"
         error={form.field('rinses')}
         bind:value={rinses}
         whole
         size="w-32 text-2xl"
         required
+      />
+    {:else if row.next === 'alcohol'}<CautionNote id="solventAndFlame" />
+    {:else if row.next === 'dry'}<NumberField
+        label="Warmth of the air that it dried in, °C"
+        hint="Empty is the room’s. A thermometer beside the board, not the oven’s dial."
+        error={form.field('celsius')}
+        bind:value={celsius}
+        size="w-32 text-2xl"
       />{/if}
+    <NumberField
+      label="Done how many hours ago"
+      hint="Empty is now. Write it down later, and it still counts from when it was done."
+      error={form.field('hoursAgo')}
+      bind:value={hoursAgo}
+      size="w-32"
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>{row.next ? areaStepWords[row.next] : ''}</button>
   </form>
 </Sheet>

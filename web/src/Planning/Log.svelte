@@ -19,7 +19,9 @@
       {#each rows as r (r.id)}
         <li class="grid items-baseline gap-x-4 border-b border-sill py-1.5 sm:grid-cols-[9.500rem_1fr_auto]">
           <time class="reading text-xs font-normal text-soft" datetime={r.at}>{moment(r.at)}</time>
-          <p class={r.undone ? 'text-soft line-through' : ''}>{r.sentence}</p>
+          <p class={r.undone ? 'text-soft line-through' : ''}>
+            {r.sentence}{#if r.by}<span class="ml-2 text-sm text-soft">{r.by}</span>{/if}
+          </p>
           {#if r.canUndo}<button class="act min-h-8" aria-label="Undo: {r.sentence}" onclick={() => void undo(r.id)}
               >Undo</button
             >{/if}

@@ -15,6 +15,8 @@
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
+  import SuggestField from '$lib/ui/SuggestField.svelte';
+  import { atTheBench, setAtTheBench } from '$lib/bench';
   import { readMeter } from '../Meters/read';
   import { go } from '../router';
 
@@ -24,6 +26,9 @@
   }));
   const space = createQuery(() => ({ queryKey: ['space'], queryFn: () => ask(api.GET('/api/backups/space')) }));
   const backups = createQuery(() => ({ queryKey: ['backups'], queryFn: () => ask(api.GET('/api/backups')) }));
+  const people = createQuery(() => ({ queryKey: ['people'], queryFn: () => ask(api.GET('/api/workshop/people')) }));
+  let by = $state(atTheBench());
+  $effect(() => setAtTheBench(by));
   const form = new Sending();
   const meter = new Sending();
   const store = new Sending();
@@ -91,6 +96,18 @@
   <TopBar at="settings" />
   <main class="grid gap-x-12 gap-y-10 lg:grid-cols-2">
     <h1 class="sr-only">Settings</h1>
+    <section aria-labelledby="by" class="lg:col-span-2">
+      <h2 id="by" class="text-2xl font-bold">At the bench</h2>
+      <div class="mt-3 max-w-sm">
+        <SuggestField
+          label="Who works on this device"
+          hint="Picked once; every act from here is logged with it."
+          bind:value={by}
+          suggestions={people.data ?? []}
+          maxlength={40}
+        />
+      </div>
+    </section>
     <section aria-labelledby="ws">
       <h2 id="ws" class="text-2xl font-bold">The workshop</h2>
       <Query query={settings} what="the settings">

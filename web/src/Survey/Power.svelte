@@ -1,7 +1,7 @@
 <script lang="ts">
   import MeasureForm from '$lib/ui/MeasureForm.svelte';
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, ask, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { minutes, moment, number, plain, si } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
@@ -33,7 +33,7 @@
   }));
   const form = new Sending();
   let shown = $state<Schemas['PowerStepKind']>();
-  let sheet = $state<'read' | 'fail' | 'overrule' | ''>('');
+  let sheet = $state<'read' | 'fail' | 'overrule' | 'rails' | ''>('');
   let rail = $state('');
   let value = $state('');
   let ripple = $state('');
@@ -41,16 +41,17 @@
   let trained = $state(false);
   let notes = $state({ load: '', seen: '', heard: '', smelled: '', said: '' });
 
+  const data = $derived(query.data);
   const view = $derived<View | undefined>(
     query.data?.steps.find((s) => s.plan.kind === (shown ?? query.data?.next)) ?? query.data?.steps.at(-1),
   );
   const kind = $derived(view?.plan.kind);
-  const stepState = $derived(view?.step?.state ?? 'notYet');
+  const stepState = $derived(view?.lapsed ? 'notYet' : (view?.step?.state ?? 'notYet'));
   const isNext = $derived(view?.plan.kind === query.data?.next);
-  const blocked = $derived(
-    query.data?.verdict.outcome === 'no' &&
-      !query.data.steps.some((s) => s.step?.state === 'failed') &&
-      !(query.data.next === 'bareBoard' && (shown === 'supplyLoaded' || shown === 'shorts' || shown === 'supplyLook')),
+  // Whether it may be taken is the core's to say, here as when it is pressed.
+  const blocked = $derived((isNext || data?.next == null) && view?.may.granted === false);
+  const untrusted = $derived(
+    blocked && data?.next === 'bareBoard' && (data.supply.trust === 'none' || data.supply.trust === 'idle'),
   );
   const mustConfirm = $derived((view?.plan.cautions ?? []).some((c) => session.caution(c)?.stopsUntilConfirmed));
   const unread = $derived(
@@ -62,7 +63,9 @@
   // The verdict of the whole, the step's own once it has readings, or what it came to.
   const sentence = $derived(
     blocked
-      ? query.data!.verdict.sentence
+      ? untrusted
+        ? data!.supply.verdict.sentence
+        : data!.verdict.sentence
       : stepState === 'failed' || stepState === 'overruled'
         ? view!.step!.sentence
         : view?.rails && view.rails.verdict.outcome !== 'unknown' && stepState === 'notYet'
@@ -166,12 +169,30 @@
   const soak = $derived(
     onLoad ? minutes(Math.max(0, Math.floor((now.value - new Date(onLoad).getTime()) / 60_000))) : '',
   );
-  const untrusted = $derived(
-    query.data?.next === 'bareBoard' &&
-      query.data.verdict.outcome === 'no' &&
-      !query.data.steps.some((s) => s.step?.state === 'failed') &&
-      (query.data.supply.trust === 'none' || query.data.supply.trust === 'idle'),
-  );
+  const where = {
+    wet: 'capacitors',
+    residue: 'capacitors',
+    traces: 'capacitors',
+    exchange: 'capacitors',
+    apart: 'rebuild',
+  };
+  let deciding = $state('');
+  let rails = $state<{ name: string; volts: string }[]>([]);
+  function editRails() {
+    rails = (data?.rails ?? []).map((r) => ({ name: r.name, volts: plain(r.nominalVolts) }));
+    form.forget();
+    sheet = 'rails';
+  }
+  async function saveRails() {
+    await act(
+      api.PUT('/api/machines/{id}/power/rails', {
+        params: { path: { id } },
+        headers: basedOn(data!.machineVersion),
+        body: rails.map((r) => ({ name: r.name, nominalVolts: number(r.volts, r.name || 'the rail') ?? 0 })),
+      }),
+    );
+    sheet = '';
+  }
   const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || stepState !== 'notYet'));
   useKeys([
     { key: 'm', words: 'Read the next rail from the meter', run: () => canPull && void form.send(() => pull()) },
@@ -194,7 +215,7 @@
     <div class="grid gap-x-7 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <ol class="max-lg:order-last" aria-label="Steps of first power">
         {#each data.steps as s, i (s.plan.kind)}
-          {@const st = s.step?.state ?? 'notYet'}
+          {@const st = s.lapsed ? 'notYet' : (s.step?.state ?? 'notYet')}
           <li class="border-t border-sill">
             <button
               class="flex w-full items-start gap-4 py-2.5 text-left hover:bg-rock/60"
@@ -229,7 +250,11 @@
                         : 'not yet'}</span
                 >
                 <span class="block text-sm text-soft"
-                  >{st === 'notYet' ? '' : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span
+                  >{s.lapsed
+                    ? 'Was through before a danger was found: once more'
+                    : st === 'notYet'
+                      ? ''
+                      : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span
                 >
               </span>
             </button>
@@ -248,9 +273,47 @@
             ].join(' ')}
           </p>{/if}
         {#if blocked}
-          <ul class="mt-2 grid gap-1">
-            {#each data.verdict.reasons as r (r.text)}<li>{r.text}</li>{/each}
-          </ul>
+          {#if data.before.length && !untrusted}
+            <ul class="mt-3 max-w-read border-t border-sill" aria-label="What stands before it">
+              {#each data.before as b (b.word)}
+                <li class="border-b border-sill py-2.5">
+                  <p class="leading-snug font-semibold">{b.permit.verdict.sentence}</p>
+                  <p class="text-sm text-soft">{b.permit.verdict.reasons[0]?.text}</p>
+                  {#if b.permit.overruleLapsed}<p class="text-sm font-semibold text-brass-ink">
+                      Somebody decided otherwise once; it has changed since.
+                    </p>{/if}
+                  <div class="flex flex-wrap gap-x-6">
+                    <a class="act text-ink" href="/m/{id}/{where[b.word as keyof typeof where]}">Put it right</a>
+                    {#if b.permit.mayBeOverruled}<button
+                        class="act"
+                        aria-expanded={deciding === b.word}
+                        onclick={() => (deciding = deciding === b.word ? '' : b.word)}>Power it all the same</button
+                      >{/if}
+                  </div>
+                  {#if deciding === b.word}<OverruleForm
+                      label={b.word === 'apart'
+                        ? 'A test in pieces: what it lies on, what hangs loose, what is missing, for how long'
+                        : 'Why do you decide otherwise?'}
+                      ondo={async (reason) => {
+                        await act(
+                          api.POST('/api/machines/{id}/overrules', {
+                            params: { path: { id } },
+                            body: { of: 'beforePower', subject: b.word, reason },
+                          }),
+                        );
+                        deciding = '';
+                      }}
+                    />{/if}
+                </li>
+              {/each}
+            </ul>
+          {:else}
+            <ul class="mt-2 grid gap-1">
+              {#each untrusted ? data.supply.verdict.reasons : data.verdict.reasons as r (r.text)}<li>
+                  {r.text}
+                </li>{/each}
+            </ul>
+          {/if}
           <div class="mt-3 grid max-w-read gap-2">
             {#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}
           </div>
@@ -432,7 +495,13 @@
                 shown = 'supplyLoaded';
               })}>Read it on a load</button
           >
-        {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/survey`)}>What is found</button>
+        {:else if blocked && data.before.length}<a
+            class="btn-next"
+            href="/m/{id}/{where[data.before[0]!.word as keyof typeof where]}">Put it right first</a
+          >
+        {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/${data.answeredOn || 'survey'}`)}
+            >{data.answeredOn === 'battery' ? 'To the battery' : 'What is found'}</button
+          >
         {:else if stepState === 'failed'}<button
             class="btn-next"
             onclick={() => void form.send(again)}
@@ -459,6 +528,7 @@
           on {unread.name} and ground.{/if}{/snippet}
       {#snippet acts()}
         {#if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
+        {#if view?.plan.reads}<button class="act" onclick={editRails}>Its rails</button>{/if}
         {#if isNext && !blocked && stepState === 'notYet'}<button
             class="act"
             onclick={() => {
@@ -489,6 +559,40 @@
       <NumberField label="Ripple, millivolts peak to peak" bind:value={ripple} size="text-2xl" />
     {/if}
   </MeasureForm>
+</Sheet>
+<Sheet
+  bind:current={sheet}
+  name="rails"
+  title="The rails of its supply"
+  about="As printed on the supply, or as its plug has them. Take out what this machine does not have."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(saveRails);
+    }}
+  >
+    <ProblemNote problem={form.problem} />
+    <ul class="grid gap-3">
+      {#each rails as r, i (i)}
+        <li class="grid grid-cols-[1fr_7rem_auto] items-end gap-3">
+          <TextField label="Name" bind:value={r.name} maxlength={20} mono required />
+          <NumberField label="Volts" bind:value={r.volts} inputmode="text" required />
+          <button
+            type="button"
+            class="act"
+            aria-label="This machine has no {r.name || 'such rail'}"
+            onclick={() => (rails = rails.filter((_, n) => n !== i))}>Not here</button
+          >
+        </li>
+      {/each}
+    </ul>
+    <button type="button" class="btn justify-self-start" onclick={() => (rails = [...rails, { name: '', volts: '' }])}
+      >One more rail</button
+    >
+    <button class="btn-next justify-self-start" disabled={form.busy || rails.length === 0}>Keep these rails</button>
+  </form>
 </Sheet>
 <Sheet
   bind:current={sheet}

@@ -136,11 +136,7 @@
                     await act(
                       api.POST('/api/machines/{id}/overrules', {
                         params: { path: { id } },
-                        body: {
-                          key: `survey/finding/${f.finding.id}`,
-                          sentence: `${capital(f.meaning.words)} stops power.`,
-                          reason,
-                        },
+                        body: { of: 'finding', subject: f.finding.id, reason },
                       }),
                     );
                     overruling = undefined;

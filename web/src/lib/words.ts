@@ -180,6 +180,7 @@ export const threeStateWords: Words<Schemas['ThreeState']> = { notKnown: 'Not kn
 export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = {
   remove: 'Remove',
   checkPads: 'Look at the pads',
+  mendPads: 'The lifted pad is mended',
   clean: 'Clean the pads',
   fit: 'Fit',
   checkWayRound: 'Check the way round',

@@ -67,6 +67,22 @@ export class Sending {
     return this.result.isError ? wentWrong(this.result.error) : undefined;
   }
 
+  private last = $state.raw<((reason: string) => Promise<unknown>) | undefined>();
+
+  /** Set when a person may decide otherwise than the answer: does the same act once more, with a reason. */
+  get otherwise() {
+    return this.problem?.mayBeOverruled ? this.last : undefined;
+  }
+
+  /** Sends an act that may be refused. When it is, and a person may decide otherwise, the note asks for a reason and sends it again. */
+  decide(what: (reason: string | null) => Promise<unknown>): Promise<boolean> {
+    this.last = async (reason) => {
+      await what(reason);
+      this.forget();
+    };
+    return this.send(() => what(null));
+  }
+
   /** Whatever went wrong is forgotten: another sheet is opened. */
   forget() {
     this.mutation.reset();

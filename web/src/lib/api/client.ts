@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { atTheBench } from '../bench';
 import { keep, kept } from '../outbox';
 import type { components, paths } from './schema';
 
@@ -17,6 +18,8 @@ export class Problem extends Error {
     readonly detail: string,
     readonly errors: Record<string, string[]> = {},
     readonly current: unknown = undefined,
+    /** A person may decide otherwise, with a reason. */
+    readonly mayBeOverruled = false,
   ) {
     super(detail);
   }
@@ -34,10 +37,16 @@ export function useToken(value: string) {
   token = value;
 }
 
+/** What every act says of itself: its token, and who is at the bench of this device. */
+function acting(): Record<string, string> {
+  const by = atTheBench();
+  return { 'X-Haar-Token': token, ...(by ? { 'X-Haar-By': encodeURIComponent(by) } : {}) };
+}
+
 export const api = createClient<paths>({ baseUrl: '' });
 api.use({
   onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-Haar-Token', token);
+    if (request.method !== 'GET') for (const [k, v] of Object.entries(acting())) request.headers.set(k, v);
     return request;
   },
 });
@@ -52,7 +61,7 @@ export async function send<T>(path: string, body: Blob, method = 'POST'): Promis
     response = await fetch(path, {
       method,
       body,
-      headers: { 'X-Haar-Token': token, 'Content-Type': body.type || 'application/octet-stream' },
+      headers: { ...acting(), 'Content-Type': body.type || 'application/octet-stream' },
     });
   } catch {
     throw away();
@@ -68,7 +77,7 @@ export async function sendRaw(
   body: Blob | string | undefined,
   version?: number,
 ): Promise<unknown> {
-  const headers: Record<string, string> = { 'X-Haar-Token': token };
+  const headers = acting();
   if (typeof body === 'string') headers['Content-Type'] = 'application/json';
   else if (body) headers['Content-Type'] = body.type || 'application/octet-stream';
   if (version !== undefined) Object.assign(headers, basedOn(version));
@@ -108,7 +117,14 @@ function away() {
 
 async function problemOf(response: Response, parsed?: unknown): Promise<Problem> {
   let body = parsed as
-    { title?: string; detail?: string; errors?: Record<string, string[]>; current?: unknown } | undefined;
+    | {
+        title?: string;
+        detail?: string;
+        errors?: Record<string, string[]>;
+        current?: unknown;
+        mayBeOverruled?: boolean;
+      }
+    | undefined;
   if (!body) {
     try {
       body = (await response.json()) as typeof body;
@@ -122,6 +138,7 @@ async function problemOf(response: Response, parsed?: unknown): Promise<Problem>
     body?.detail ?? 'Haar gave no reason. Nothing was changed.',
     body?.errors ?? {},
     body?.current,
+    body?.mayBeOverruled,
   );
 }
 

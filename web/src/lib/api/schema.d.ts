@@ -118,6 +118,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who has been at the bench, as the log names them; the latest first. */
+        get: operations["GetPeople"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/photos": {
         parameters: {
             query?: never;
@@ -1814,6 +1831,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/capacitors/{capacitorId}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The new part comes out again, because it is bad or the wrong one; its readings are kept. */
+        post: operations["ExchangeAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drawer": {
         parameters: {
             query?: never;
@@ -3108,6 +3142,19 @@ export interface components {
              * @default 0
              */
             rinses: number;
+            /**
+             * Format: double
+             * @description When it was done, if it is written down later; 0 is now.
+             * @default 0
+             */
+            hoursAgo: number;
+            /**
+             * Format: double
+             * @description Of the air that it dried in; null is the room's.
+             */
+            celsius?: null | number;
+            /** @description Why new mask goes over nets that were not measured. */
+            overruleReason?: null | string;
         };
         /** @description How far the cleaning of one area has come; a null instant is a step not yet done. */
         AreaTreatment: {
@@ -3210,6 +3257,13 @@ export interface components {
             dataOverruled: null | string;
             choiceOverruled: null | string;
             pack: null | components["schemas"]["PackScreen"];
+            steps: components["schemas"]["CellStepRow"][];
+            next: null | components["schemas"]["CellStep"];
+        };
+        /** @description What stands before the board is fed. */
+        BeforePowerRow: {
+            word: string;
+            permit: components["schemas"]["Permit"];
         };
         /** @enum {string} */
         BenchTool: "iron" | "flux" | "wick" | "secondIron" | "multimeter" | "esrMeter" | "magnifier" | "fumeDraw";
@@ -3535,6 +3589,9 @@ export interface components {
             turn: null | components["schemas"]["FittingTurn"];
             wayRound: null | components["schemas"]["Verdict"];
             pad: null | components["schemas"]["PadRepairPlan"];
+            setAside: boolean;
+            again: boolean;
+            overruleLapsed: boolean;
         };
         /**
          * @description What can be seen, smelled or felt before anything is measured.
@@ -3702,8 +3759,16 @@ export interface components {
             leaking?: boolean;
             swollen?: boolean;
         };
-        /** @enum {string} */
-        CellStep: "oldOut" | "fitted";
+        /**
+         * @description The steps of a cell's exchange that hands take.
+         * @enum {string}
+         */
+        CellStep: "oldOut" | "fitted" | "outAgain";
+        /** @description One step of the exchange, and whether it may be taken now. */
+        CellStepRow: {
+            step: components["schemas"]["CellStep"];
+            may: components["schemas"]["Permit"];
+        };
         /** @description What was read across the cell's pads with the cell out: red lead on its plus pad, black on ground. Null is not read. */
         ChargingReadings: {
             /**
@@ -3824,7 +3889,7 @@ export interface components {
             kind: components["schemas"]["ReplacementKind"];
             overruleReason: null | string;
         };
-        ClosePowerStep: {
+        ClosePowerStepAsk: {
             notes: components["schemas"]["PowerNotes"];
             /** @description The person says that they are trained for what the step's cautions name. */
             confirmedCautions: boolean;
@@ -3958,6 +4023,11 @@ export interface components {
             minutes?: null | number;
             /** Format: date-time */
             at?: string;
+            /**
+             * Format: uuid
+             * @description The order that it was paid with; null when it was none of ours.
+             */
+            orderId?: null | string;
         };
         CostSum: {
             /**
@@ -4186,7 +4256,7 @@ export interface components {
             quantity?: number;
             /**
              * Format: int32
-             * @description Pieces reserved for a place on a board; never above int DrawerPart.Quantity.
+             * @description Pieces set aside for places on boards: the number of its Reservations, counted when the part is read; never above int DrawerPart.Quantity.
              */
             reserved?: number;
             place?: string;
@@ -4502,6 +4572,8 @@ export interface components {
             pads: null | components["schemas"]["PadState"];
             /** @description Needed at the second look: where the new part's minus points. */
             minusSeen?: components["schemas"]["Direction"];
+            /** @description Why a part is fitted although it breaks a rule in this place as it is now. */
+            overruleReason?: null | string;
         };
         FittingOrderAnswer: {
             /** Format: int32 */
@@ -4533,14 +4605,26 @@ export interface components {
         FittingSheet: {
             /**
              * Format: uuid
-             * @description The drawer part reserved for it, or fitted.
+             * @description The drawer part that was fitted; what is set aside for it is a Reservation.
              */
             partId?: null | string;
+            /**
+             * Format: uuid
+             * @description The second of a pair.
+             */
+            otherPartId?: null | string;
+            /**
+             * Format: int32
+             * @description How often it was exchanged before this: a new part may be bad too.
+             */
+            round?: number;
             /** Format: date-time */
             removedAt?: null | string;
             /** Format: date-time */
             padsCheckedAt?: null | string;
             pads?: null | components["schemas"]["PadState"];
+            /** Format: date-time */
+            padsMendedAt?: null | string;
             /** Format: date-time */
             cleanedAt?: null | string;
             /** Format: date-time */
@@ -4555,7 +4639,7 @@ export interface components {
             finished?: boolean;
         };
         /** @enum {string} */
-        FittingStep: "remove" | "checkPads" | "clean" | "fit" | "checkWayRound" | "remeasure" | null;
+        FittingStep: "remove" | "checkPads" | "mendPads" | "clean" | "fit" | "checkWayRound" | "remeasure" | null;
         FittingTurn: {
             /**
              * Format: int32
@@ -5014,6 +5098,16 @@ export interface components {
             findingId?: null | string;
             /** @description Doing it deals with that finding. */
             settles?: boolean;
+            /**
+             * Format: uuid
+             * @description The part, area or piece that it is about; null when it is about none in particular.
+             */
+            subjectId?: null | string;
+            /**
+             * Format: uuid
+             * @description The order in the post that it waits for; null when it waits for none.
+             */
+            orderId?: null | string;
             /** Format: int32 */
             version?: number;
         };
@@ -5179,6 +5273,7 @@ export interface components {
             sentence: string;
             canUndo: boolean;
             undone: boolean;
+            by: string;
         };
         /** @enum {string} */
         LookAnswer: "notLooked" | "sound" | "bad" | "cannotTell" | "notHere";
@@ -5441,6 +5536,11 @@ export interface components {
              * @description Hands-on minutes of everything listed and not done.
              */
             handsMinutesLeft: number;
+            /**
+             * Format: date-time
+             * @description Until when all of this stays true if nobody does anything: a wait ends, a day comes on which something is looked at again, or a year begins.
+             */
+            validUntil?: null | string;
         };
         MaskAsk: {
             /** Format: double */
@@ -5830,11 +5930,18 @@ export interface components {
             heightMillimetres: number;
         };
         OverruleAsk: {
-            key: string;
-            sentence: string;
+            /** @description What is decided against: comesOut, finding or beforePower. Everything else is overruled where it is done. */
+            of: components["schemas"]["OverruleKind"];
             reason: string;
+            /** @description The capacitor, the finding, or what stands before power. */
+            subject?: null | string;
         };
-        OverrulePowerStep: {
+        /**
+         * @description Everything that a person may decide against. What is not here nobody overrules.
+         * @enum {string}
+         */
+        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver";
+        OverrulePowerStepAsk: {
             reason: string;
         };
         /** @description A laptop's pack. Null was not read. */
@@ -6028,6 +6135,18 @@ export interface components {
         };
         /** @enum {string} */
         PartState: "good" | "damaged" | "missing" | "notKnown";
+        /** @description Whether an act may be done, from the facts as they are. Shown before it, and answered by it. */
+        Permit: {
+            /** @description Yes or yes-if where it may be done without more. */
+            verdict: components["schemas"]["Verdict"];
+            /** @description Why somebody has done so already, on these very facts; null when nobody has. */
+            overruledBecause?: null | string;
+            /** @description Somebody overruled it once, and the facts are others since: it counts no longer. */
+            overruleLapsed?: boolean;
+            granted?: boolean;
+            /** @description A reason would do. */
+            mayBeOverruled?: boolean;
+        };
         PhotoCaption: {
             caption: string;
         };
@@ -6090,6 +6209,7 @@ export interface components {
             /** @default C1 */
             designator: string;
         };
+        /** @description What is written down of a step beside its readings. */
         PowerNotes: {
             load: string;
             seen: string;
@@ -6106,6 +6226,13 @@ export interface components {
             supply: components["schemas"]["SupplyTrustResult"];
             /** @description What the machine said, beeped and counted. */
             observations: components["schemas"]["Observation"][];
+            /** @description What stands before the board is fed, each with whether a person may decide otherwise. */
+            before: components["schemas"]["BeforePowerRow"][];
+            rails: components["schemas"]["RailReading"][];
+            /** Format: int32 */
+            machineVersion: number;
+            /** @description The screen on which its danger is answered; empty when there is none. */
+            answeredOn: string;
         };
         /** @description One step as it was taken on one machine. Rail readings are kept as Readings. */
         PowerStep: {
@@ -6157,8 +6284,12 @@ export interface components {
             plan: components["schemas"]["PowerStepPlan"];
             step: null | components["schemas"]["PowerStep"];
             rails: null | components["schemas"]["RailsResult"];
-            /** @description Readings that newer ones replaced. */
+            /** @description Readings that newer ones replaced, or that a danger has made say nothing. */
             earlier: components["schemas"]["Reading"][];
+            /** @description May it be taken now? */
+            may: components["schemas"]["Permit"];
+            /** @description It was through, and a danger was found since. */
+            lapsed: boolean;
         };
         /** @description From so many packs on, one pack costs so much. */
         PriceBreak: {
@@ -6688,9 +6819,14 @@ export interface components {
             siliconVolts: number;
         };
         ReserveAsk: {
-            /** Format: uuid */
-            partId: string;
-            overruleReason: null | string;
+            /**
+             * Format: uuid
+             * @description One part; or
+             */
+            partId?: null | string;
+            overruleReason?: null | string;
+            /** @description the two of a pair, the same one twice when it serves twice. */
+            partIds?: null | string[];
         };
         ReservedFor: {
             /** Format: uuid */
@@ -8075,6 +8211,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };
@@ -9725,7 +9881,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClosePowerStep"];
+                "application/json": components["schemas"]["ClosePowerStepAsk"];
             };
         };
         responses: {
@@ -9775,7 +9931,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OverrulePowerStep"];
+                "application/json": components["schemas"]["OverrulePowerStepAsk"];
             };
         };
         responses: {
@@ -11252,6 +11408,29 @@ export interface operations {
                 "application/json": components["schemas"]["FittingAsk"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ExchangeAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                capacitorId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
