@@ -22,6 +22,13 @@ try
 {
     // ./haar bench boards measures the boards alone, ./haar bench drills the drills.
     var only = args.ElementAtOrDefault(1);
+    if (only is "acting")
+    {
+        // ./haar bench acting measures an act alone.
+        var folder = new DataFolder(Path.Combine(scratch, "acting"));
+        await Seed.FillAsync(folder, 1000);
+        table.Add(await Acting.ReadingAsync(root, folder));
+    }
     if (only is null or "drills")
     {
         await DrillsAsync();
@@ -125,6 +132,8 @@ async Task EverythingElseAsync()
     table.Add(("Memory after the run", $"{memory / 1e6:0} MB", "budget 250 MB", $"{memory / 250e6:0.00}×", "under 250 MB"));
     table.Add(Substituting());
     table.Add(Triaging());
+    Console.WriteLine("· acting");
+    table.Add(await Acting.ReadingAsync(root, large));
     table.Add(Rebuilding());
 }
 

@@ -16,6 +16,7 @@ using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
+using Haar.Data.Capacitors;
 using Haar.Data.Log;
 using Haar.Data.Packs;
 using Haar.Data.Planning;
@@ -60,6 +61,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
     public DbSet<StorePart> Store => Set<StorePart>();
     public DbSet<StoreFastener> Fasteners => Set<StoreFastener>();
     public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
+    public DbSet<CapacitorStandRow> CapacitorStands => Set<CapacitorStandRow>();
     public DbSet<Reservation> Reservations => Set<Reservation>();
     public DbSet<Danger> Dangers => Set<Danger>();
     public DbSet<PackRow> Packs => Set<PackRow>();
@@ -149,6 +151,8 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
             Json(e.Property(j => j.After));
             e.HasIndex(j => new { j.State, j.WaitUntil });
             e.HasIndex(j => j.OrderId);
+            // Work that comes after other work: few of many, and looked through at every act.
+            e.HasIndex(j => j.State, "IX_Jobs_Dependent").HasFilter(""" "After" <> '[]' """.Trim());
         });
         Child<StageClosing>(b, f => f.MachineId);
         b.Entity<StageClosing>().HasIndex(s => new { s.MachineId, s.Stage }).IsUnique();
@@ -231,6 +235,22 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
         {
             e.HasOne<Capacitor>().WithMany().HasForeignKey(r => r.CapacitorId).OnDelete(DeleteBehavior.Restrict);
             e.HasOne<DrawerPart>().WithMany().HasForeignKey(r => r.PartId).OnDelete(DeleteBehavior.Restrict);
+        });
+        b.Entity<CapacitorStandRow>(e =>
+        {
+            e.HasIndex(s => new
+            {
+                s.MachineId,
+                s.Stand,
+                s.Score,
+            });
+            e.HasIndex(s => new { s.MachineId, s.Half });
+            e.HasIndex(s => new
+            {
+                s.MachineId,
+                s.Year,
+                s.Rules,
+            });
         });
         Child<Danger>(b, d => d.MachineId);
         b.Entity<Danger>().HasIndex(d => new { d.MachineId, d.AnsweredAt });

@@ -7,7 +7,7 @@ namespace Haar.Core.Planning;
 /// <summary>What the hand can do on a machine's boards: battery first, then what it ate, then the capacitors, then the heat.</summary>
 static class BoardActs
 {
-    public static IEnumerable<NextAct> Of(MachineFacts f, IReadOnlyList<CapacitorAssessment> caps, DateTimeOffset now)
+    public static IEnumerable<NextAct> Of(MachineFacts f, CapacitorSummary caps, DateTimeOffset now)
     {
         NextAct Act(string title, string why, int minutes, string needs, string screen, DateTimeOffset since, bool danger) =>
             new(title, why, Stage.Boards, minutes, needs, danger, 0, since, screen);
@@ -54,7 +54,7 @@ static class BoardActs
         {
             yield return act;
         }
-        foreach (var act in Capacitors(f, caps, Act))
+        foreach (var act in Capacitors(arrived, caps, Act))
         {
             yield return act;
         }
@@ -143,41 +143,33 @@ static class BoardActs
     }
 
     static IEnumerable<NextAct> Capacitors(
-        MachineFacts f,
-        IReadOnlyList<CapacitorAssessment> caps,
+        DateTimeOffset arrived,
+        CapacitorSummary caps,
         Func<string, string, int, string, string, DateTimeOffset, bool, NextAct> act
     )
     {
-        var open = caps.Count(c => c.Stand == CapacitorStand.NotMeasured);
-        var begun = caps.FirstOrDefault(c => c.Stand == CapacitorStand.Exchanging);
-        var goes = caps.Where(c =>
-                c.Stand == CapacitorStand.ComesOut
-                && !(f.Reservations.All(r => r.CapacitorId != c.Capacitor.Id) && f.OnOrder.Contains(c.Capacitor.Id))
-            )
-            .OrderByDescending(c => c.Risk.Score)
-            .ToList();
-        if (begun is not null)
+        var open = caps.Of(CapacitorStand.NotMeasured);
+        if (caps.Begun is { } begun)
         {
-            var step = begun.Capacitor.Fitting.Next(begun.Capacitor.Spec.Polarised);
             yield return act(
-                $"{begun.Capacitor.Designator}: {(step is { } s ? Core.Capacitors.FittingSheet.Words(s) : "finish")}",
+                $"{begun.Designator}: {(begun.Next is { } s ? FittingSheet.Words(s) : "finish")}",
                 "It is half done: a board with one part off is neither one thing nor the other.",
                 10,
                 "Iron, tweezers, flux",
                 "capacitors",
-                begun.Capacitor.Fitting.RemovedAt!.Value,
+                begun.RemovedAt ?? arrived,
                 false
             );
         }
-        else if (goes.Count > 0)
+        else if (caps.First is { } first)
         {
             yield return act(
-                $"Exchange {goes[0].Capacitor.Designator}{(goes.Count > 1 ? $" and {goes.Count - 1} more capacitors" : "")}",
-                goes[0].ComesOut.Sentence,
-                12 * goes.Count,
+                $"Exchange {first.Designator}{(caps.Goes > 1 ? $" and {caps.Goes - 1} more capacitors" : "")}",
+                first.Sentence,
+                12 * caps.Goes,
                 "Iron, tweezers, flux, alcohol",
                 "capacitors",
-                f.Machine.ArrivedAt,
+                arrived,
                 false
             );
         }
@@ -189,7 +181,7 @@ static class BoardActs
                 2 * open,
                 "ESR and capacitance meter",
                 "capacitors",
-                f.Machine.ArrivedAt,
+                arrived,
                 false
             );
         }

@@ -35,6 +35,15 @@ public sealed record MachineFacts : MachineRows, Acts.IActFacts
             .OfType<Guid>()
             .Concat(Reservations.Select(r => r.PartId));
 
+    /// <summary>Capacitors counted from what is kept of each; null where they are all here to be judged.</summary>
+    public CapacitorSummary? KeptSummary { get; init; }
+
+    /// <summary>Those whose new part is in the post, with none set aside meanwhile.</summary>
+    public IReadOnlySet<Guid> InThePost => OnOrder.Except(Reservations.Select(r => r.CapacitorId)).ToHashSet();
+
+    public CapacitorSummary Summary(int year) =>
+        KeptSummary ?? CapacitorSummary.Of([.. CapacitorAssessments.Of(this, year).Select(CapacitorStanding.Of)], InThePost);
+
     public StripRecord Strip => new(StripSteps, StripFasteners, StripConnectors, Jobs);
 
     /// <summary>What its supply has earned, from the readings of the step in which it stood alone.</summary>

@@ -18,7 +18,7 @@ public static partial class MachineStatusRule
     public static MachineStatus Of(MachineFacts f, DateTimeOffset now)
     {
         var year = now.Year;
-        var caps = CapacitorAssessments.Of(f, year);
+        var caps = f.Summary(year);
         var gate = PowerSession.Of(f);
         var plan = gate.Plan;
         var closed = f.Closings.Select(c => c.Stage).ToHashSet();
@@ -66,7 +66,7 @@ public static partial class MachineStatusRule
     static StageProgress ProgressOf(
         Stage stage,
         MachineFacts f,
-        IReadOnlyList<CapacitorAssessment> caps,
+        CapacitorSummary caps,
         IReadOnlyList<PowerStepPlan> plan,
         PowerSession gate,
         HashSet<Stage> closed,
@@ -145,21 +145,19 @@ public static partial class MachineStatusRule
                     Count(10, cell.OldOutAt is not null);
                     Count(20, cell.FittedAt is not null);
                 }
-                foreach (var c in caps)
-                {
-                    Count(8, c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged);
-                }
+                all += 8 * caps.All;
+                done += 8 * (caps.Of(CapacitorStand.Sound) + caps.Of(CapacitorStand.Exchanged));
                 foreach (var (weight, through) in BoardActs.Progress(f))
                 {
                     Count(weight, through);
                 }
-                var left = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
+                var left = caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging);
                 var uncleaned = f.Areas.FirstOrDefault(a => a.Next is not null);
                 waits =
                     uncleaned is not null ? Words.Lower(AreaTreatment.Words(uncleaned.Next!.Value))
                     : left > 0 ? $"{left} to go"
-                    : caps.Any(c => c.Stand == CapacitorStand.NotMeasured)
-                        ? $"{caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} to measure"
+                    : caps.Of(CapacitorStand.NotMeasured) > 0
+                        ? $"{caps.Of(CapacitorStand.NotMeasured)} to measure"
                     : "";
                 break;
             case Stage.Prove:
@@ -206,7 +204,7 @@ public static partial class MachineStatusRule
         PowerSession gate,
         NextAct? next,
         Job? waiting,
-        IReadOnlyList<CapacitorAssessment> caps
+        CapacitorSummary caps
     )
     {
         if (f.Machine.HandedOverAt is { } day)
@@ -236,14 +234,14 @@ public static partial class MachineStatusRule
             );
         }
 
-        var out_ = caps.Count(c => c.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging);
+        var out_ = caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging);
         return next is null
             ? ("Nothing listed.", "Add work, or close its stages.", StageState.Empty)
             : (
                 $"{next.Title}.",
                 waiting is not null ? $"Meanwhile: {waiting.WaitsFor}"
                 : out_ > 0 && next.Screen == "capacitors"
-                    ? $"{out_} come out, {caps.Count(c => c.Stand == CapacitorStand.NotMeasured)} not measured"
+                    ? $"{out_} come out, {caps.Of(CapacitorStand.NotMeasured)} not measured"
                 : next.Needs,
                 StageState.Here
             );

@@ -14,7 +14,7 @@ public static partial class MachineStatusRule
 {
     static IEnumerable<NextAct> Acts(
         MachineFacts f,
-        IReadOnlyList<CapacitorAssessment> caps,
+        CapacitorSummary caps,
         PowerSession gate,
         IReadOnlyList<PowerStepPlan> plan,
         HashSet<Stage> closed,
@@ -219,7 +219,7 @@ public static partial class MachineStatusRule
                     || s is Stage.Arrive or Stage.Survey or Stage.Boards or Stage.Prove
                     || f.Jobs.All(j => j.Stage != s || j.State == JobState.Done)
                 )
-            && caps.All(c => c.Stand is CapacitorStand.Sound or CapacitorStand.Exchanged)
+            && caps.Settled
             && BoardActs.Progress(f).All(p => p.Done)
         )
         {

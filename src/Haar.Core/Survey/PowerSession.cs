@@ -114,6 +114,9 @@ public sealed record PowerSession(
         return all;
     }
 
+    /// <summary>What is half exchanged does not depend on the year, which only counts for ages.</summary>
+    const int HalfExchangedYear = 2000;
+
     /// <summary>What has to be put right before a board is fed. Wet ones are nobody's to overrule.</summary>
     static IEnumerable<BeforePower> Hindrances(MachineFacts f)
     {
@@ -173,7 +176,7 @@ public sealed record PowerSession(
                 nets.Select(n => $"{n.Net.Id} {n.State}").ToList()
             );
         }
-        var half = f.Capacitors.Where(c => c.Fitting is { Started: true, Finished: false }).ToList();
+        var half = (f.KeptSummary ?? f.Summary(HalfExchangedYear)).Half;
         if (half.Count > 0)
         {
             yield return One(
@@ -187,7 +190,7 @@ public sealed record PowerSession(
                         new Reason("A part the wrong way round bursts at the first switch-on; nobody has looked twice yet.")
                     )
                     .Changing("Fitted, its way round looked at twice, measured again."),
-                half.Select(c => $"{c.Id} {c.Fitting.Next(c.Spec.Polarised)}").ToList()
+                half.Select(c => $"{c.Id} {c.Next}").ToList()
             );
         }
         var apart = f.StripSteps.Where(s => s.Apart).ToList();

@@ -120,4 +120,33 @@ static class RowChange
         return b.EnumerateObject()
             .All(c => c.Name == "Version" || !a.TryGetProperty(c.Name, out var v) || JsonElement.DeepEquals(v, c.Value));
     }
+
+    /// <summary>The capacitors that changes can have made come out otherwise; null when it may be any, as when the machine's own row changed.</summary>
+    public static IReadOnlySet<Guid>? CapacitorsIn(IEnumerable<Change> changes)
+    {
+        var found = new HashSet<Guid>();
+        foreach (var c in changes)
+        {
+            if (c.Table == "Machines")
+            {
+                return null;
+            }
+            var of = c.Table switch
+            {
+                "Capacitors" => c.Key,
+                "Readings" => Text(c, "SubjectId"),
+                // "capacitors/comes-out/…"
+                "Overrules" => Text(c, "Key")?.Split('/')[^1],
+                _ => null,
+            };
+            if (Guid.TryParse(of, out var id))
+            {
+                found.Add(id);
+            }
+        }
+        return found;
+    }
+
+    static string? Text(Change c, string column) =>
+        (c.After ?? c.Before) is { } row && row.TryGetProperty(column, out var value) ? value.GetString() : null;
 }

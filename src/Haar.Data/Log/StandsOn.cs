@@ -23,7 +23,10 @@ static class StandsOn
 {
     /// <summary>Computed from the others, and gone with them.</summary>
     static bool Derived(IReadOnlyEntityType t) =>
-        t.ClrType == typeof(LogEntry) || t.ClrType == typeof(MachineStatusRow) || t.ClrType == typeof(Core.Safety.Danger);
+        t.ClrType == typeof(LogEntry)
+        || t.ClrType == typeof(MachineStatusRow)
+        || t.ClrType == typeof(Capacitors.CapacitorStandRow)
+        || t.ClrType == typeof(Core.Safety.Danger);
 
     /// <summary>The rows that name it, without those in <paramref name="leaving"/>; a few are enough.</summary>
     public static async Task<IReadOnlyList<object>> OfAsync(

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Haar.Core.Acts;
+using Haar.Data.Capacitors;
 using Haar.Data.Planning;
 using Microsoft.EntityFrameworkCore;
 
@@ -142,9 +143,10 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
             };
             db.Log.Add(log);
             await db.SaveChangesAsync(cancel);
+            var parts = RowChange.CapacitorsIn(changes);
             foreach (var id in touched)
             {
-                await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
+                await MachineStatusKeeper.RefreshAsync(db, id, now, parts, cancel);
             }
             if (own is not null)
             {
@@ -178,7 +180,7 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
                 .ChangeTracker.Entries()
                 .Where(e =>
                     e.State is EntityState.Added or EntityState.Modified or EntityState.Deleted
-                    && e.Entity is not (LogEntry or MachineStatusRow)
+                    && e.Entity is not (LogEntry or MachineStatusRow or CapacitorStandRow)
                 )
                 .ToList()
         )

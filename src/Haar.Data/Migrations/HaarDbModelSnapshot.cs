@@ -929,6 +929,9 @@ namespace Haar.Data.Migrations
 
                     b.HasIndex("State", "WaitUntil");
 
+                    b.HasIndex(new[] { "State" }, "IX_Jobs_Dependent")
+                        .HasFilter("\"After\" <> '[]'");
+
                     b.ToTable("Jobs");
                 });
 
@@ -1548,6 +1551,56 @@ namespace Haar.Data.Migrations
                     b.HasIndex("MachineId");
 
                     b.ToTable("Overrules");
+                });
+
+            modelBuilder.Entity("Haar.Data.Capacitors.CapacitorStandRow", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Designator")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Half")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Next")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Rules")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Score")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Sentence")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Stand")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Year")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId", "Half");
+
+                    b.HasIndex("MachineId", "Stand", "Score");
+
+                    b.HasIndex("MachineId", "Year", "Rules");
+
+                    b.ToTable("CapacitorStands");
                 });
 
             modelBuilder.Entity("Haar.Data.Log.LogEntry", b =>

@@ -1,4 +1,7 @@
+using Haar.Core.Capacitors;
+using Haar.Core.Meters;
 using Haar.Core.Planning;
+using Haar.Data.Capacitors;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Data.Planning;
@@ -17,7 +20,13 @@ public static class MachineStatusKeeper
     public static Task<MachineFacts?> FactsToChangeAsync(HaarDb db, Guid id, CancellationToken cancel = default) =>
         FactsAsync(db, id, true, cancel);
 
-    static async Task<MachineFacts?> FactsAsync(HaarDb db, Guid id, bool tracked, CancellationToken cancel)
+    static async Task<MachineFacts?> FactsAsync(
+        HaarDb db,
+        Guid id,
+        bool tracked,
+        CancellationToken cancel,
+        params IReadOnlyList<Type> without
+    )
     {
         var machine = await (tracked ? db.Machines : db.Machines.AsNoTracking()).FirstOrDefaultAsync(m => m.Id == id, cancel);
         if (machine is null)
@@ -25,7 +34,7 @@ public static class MachineStatusKeeper
             return null;
         }
         var rows = new MachineFacts { Machine = machine };
-        await RowsOfMachine.FillAsync(db, id, rows, tracked, cancel);
+        await RowsOfMachine.FillAsync(db, id, rows, tracked, cancel, without);
         var (wanted, elsewhere) = await DependenciesAsync(db, id, rows.Jobs, cancel);
         return rows with
         {
@@ -47,23 +56,66 @@ public static class MachineStatusKeeper
         };
     }
 
-    /// <summary>Computes one machine's status and stores it; also that of machines whose work comes after this one's.</summary>
-    public static async Task RefreshAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel = default)
+    /// <summary>What a status is computed from: everything but the capacitors and their readings, which are counted from what is kept of each.</summary>
+    static async Task<MachineFacts?> StatusFactsAsync(
+        HaarDb db,
+        Guid id,
+        DateTimeOffset now,
+        IReadOnlySet<Guid>? changed,
+        CancellationToken cancel
+    )
     {
-        await StoreAsync(db, id, now, cancel);
-        var mine = await db.Jobs.Where(j => j.MachineId == id).Select(j => j.Id).ToListAsync(cancel);
-        var waiting = await db.Jobs.Where(j => j.MachineId != id && j.State != JobState.Done).ToListAsync(cancel);
-        var depend = waiting.Where(j => j.After.Any(mine.Contains)).Select(j => j.MachineId).Distinct().ToList();
-        var needed = await db.Jobs.Where(j => j.MachineId == id && j.State != JobState.Done).ToListAsync(cancel);
-        var after = needed.SelectMany(j => j.After).Where(a => !mine.Contains(a)).ToHashSet();
-        var before =
-            after.Count == 0 ? [] : await db.Jobs.Where(j => after.Contains(j.Id)).Select(j => j.MachineId).Distinct().ToListAsync(cancel);
-        foreach (var other in depend.Union(before))
+        var facts = await FactsAsync(db, id, false, cancel, typeof(Capacitor), typeof(Reading), typeof(Core.Photos.Photo));
+        return facts is null
+            ? null
+            : facts with
+            {
+                Readings = await db
+                    .Readings.AsNoTracking()
+                    .Where(r => r.MachineId == id && r.SubjectKind != SubjectKind.Capacitor)
+                    .OrderBy(r => r.Id)
+                    .ToListAsync(cancel),
+                KeptSummary = await CapacitorStandings.SummaryAsync(db, facts, changed, now.Year, cancel),
+            };
+    }
+
+    /// <summary>Computes one machine's status and stores it; also that of machines whose work comes after this one's.</summary>
+    public static Task RefreshAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel = default) =>
+        RefreshAsync(db, id, now, null, cancel);
+
+    /// <param name="changed">Capacitors that an act has touched; null when it may be any.</param>
+    internal static async Task RefreshAsync(
+        HaarDb db,
+        Guid id,
+        DateTimeOffset now,
+        IReadOnlySet<Guid>? changed,
+        CancellationToken cancel
+    )
+    {
+        await StoreAsync(db, id, now, changed, cancel);
+        var dependent = await Dependent(db).ToListAsync(cancel);
+        if (dependent.Count > 0)
         {
-            await StoreAsync(db, other, now, cancel);
+            var mine = (await db.Jobs.Where(j => j.MachineId == id).Select(j => j.Id).ToListAsync(cancel)).ToHashSet();
+            var depend = dependent.Where(j => j.MachineId != id && j.After.Any(mine.Contains)).Select(j => j.MachineId);
+            var after = dependent.Where(j => j.MachineId == id).SelectMany(j => j.After).Where(a => !mine.Contains(a)).ToHashSet();
+            var before =
+                after.Count == 0
+                    ? []
+                    : await db.Jobs.Where(j => after.Contains(j.Id)).Select(j => j.MachineId).Distinct().ToListAsync(cancel);
+            foreach (var other in depend.Union(before))
+            {
+                await StoreAsync(db, other, now, None, cancel);
+            }
         }
         await db.SaveChangesAsync(cancel);
     }
+
+    static readonly IReadOnlySet<Guid> None = new HashSet<Guid>();
+
+    /// <summary>Unfinished work that comes after other work, on any machine.</summary>
+    static IQueryable<Job> Dependent(HaarDb db) =>
+        db.Jobs.FromSqlRaw("""SELECT * FROM "Jobs" WHERE "After" <> '[]' AND "State" <> 'Done' """).AsNoTracking();
 
     /// <summary>Computes again what a wait that has ended made stale.</summary>
     public static async Task RefreshStaleAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
@@ -74,14 +126,17 @@ public static class MachineStatusKeeper
             .Select(s => s.MachineId)
             .Take(200)
             .ToListAsync(cancel);
+        if (stale.Count == 0)
+        {
+            return;
+        }
+        await using var transaction = await db.Database.BeginTransactionAsync(cancel);
         foreach (var id in stale)
         {
-            await StoreAsync(db, id, now, cancel);
+            await StoreAsync(db, id, now, null, cancel);
         }
-        if (stale.Count > 0)
-        {
-            await db.SaveChangesAsync(cancel);
-        }
+        await db.SaveChangesAsync(cancel);
+        await transaction.CommitAsync(cancel);
     }
 
     /// <summary>Computes again what another build of the rules, or a day that has come, made stale: a few at a time.</summary>
@@ -94,17 +149,28 @@ public static class MachineStatusKeeper
             .Select(s => s.MachineId)
             .Take(most)
             .ToListAsync(cancel);
-        foreach (var id in old)
+        if (old.Count > 0)
         {
-            await StoreAsync(db, id, now, cancel);
+            await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+            foreach (var id in old)
+            {
+                await StoreAsync(db, id, now, null, cancel);
+            }
+            await db.SaveChangesAsync(cancel);
+            await transaction.CommitAsync(cancel);
         }
-        await db.SaveChangesAsync(cancel);
         return old.Count;
     }
 
-    static async Task StoreAsync(HaarDb db, Guid id, DateTimeOffset now, CancellationToken cancel)
+    static async Task StoreAsync(
+        HaarDb db,
+        Guid id,
+        DateTimeOffset now,
+        IReadOnlySet<Guid>? changed,
+        CancellationToken cancel
+    )
     {
-        if (await FactsAsync(db, id, cancel) is not { } facts)
+        if (await StatusFactsAsync(db, id, now, changed, cancel) is not { } facts)
         {
             return;
         }
@@ -142,11 +208,7 @@ public static class MachineStatusKeeper
     )
     {
         // Only unfinished jobs that come after something matter: a short list however many are done.
-        var depending = await db
-            .Jobs.AsNoTracking()
-            .Where(j => j.State != JobState.Done && j.MachineId != id)
-            .Select(j => j.After)
-            .ToListAsync(cancel);
+        var depending = (await Dependent(db).ToListAsync(cancel)).Where(j => j.MachineId != id).Select(j => j.After);
         var wanted = depending
             .Concat(mine.Where(j => j.State != JobState.Done).Select(j => j.After))
             .SelectMany(a => a)

@@ -34,9 +34,17 @@ public static class RowsOfMachine
 
     /// <summary>Reads every row of one machine into <paramref name="into"/>.</summary>
     /// <param name="tracked">They are to be changed. Readings never are.</param>
-    public static async Task FillAsync(HaarDb db, Guid id, MachineRows into, bool tracked, CancellationToken cancel)
+    /// <param name="without">Kinds of rows that are left out.</param>
+    public static async Task FillAsync(
+        HaarDb db,
+        Guid id,
+        MachineRows into,
+        bool tracked,
+        CancellationToken cancel,
+        params IReadOnlyList<Type> without
+    )
     {
-        foreach (var k in Kinds)
+        foreach (var k in Kinds.Where(k => !without.Contains(k.Row)))
         {
             await (Task)k.Read.Invoke(null, [db, id, into, k.Property, tracked && k.Row != typeof(Core.Meters.Reading), cancel])!;
         }

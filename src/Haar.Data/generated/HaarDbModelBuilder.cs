@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("d1dcf032-acea-4f59-88c8-72ab8e081b6a"), entityTypeCount: 35)
+            : base(skipDetectChanges: false, modelId: new Guid("58dc9906-ffa8-406b-bc4b-a0fb88e7ad0d"), entityTypeCount: 36)
         {
         }
 
@@ -49,6 +49,7 @@ namespace Haar.Data.Generated
             var powerStep = PowerStepEntityType.Create(this);
             var hotPart = HotPartEntityType.Create(this);
             var overrule = OverruleEntityType.Create(this);
+            var capacitorStandRow = CapacitorStandRowEntityType.Create(this);
             var logEntry = LogEntryEntityType.Create(this);
             var packRow = PackRowEntityType.Create(this);
             var machineStatusRow = MachineStatusRowEntityType.Create(this);
@@ -121,6 +122,7 @@ namespace Haar.Data.Generated
             PowerStepEntityType.CreateAnnotations(powerStep);
             HotPartEntityType.CreateAnnotations(hotPart);
             OverruleEntityType.CreateAnnotations(overrule);
+            CapacitorStandRowEntityType.CreateAnnotations(capacitorStandRow);
             LogEntryEntityType.CreateAnnotations(logEntry);
             PackRowEntityType.CreateAnnotations(packRow);
             MachineStatusRowEntityType.CreateAnnotations(machineStatusRow);

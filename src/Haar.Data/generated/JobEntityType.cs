@@ -24,6 +24,7 @@ namespace Haar.Data.Generated
                 propertyCount: 18,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 3,
+                namedIndexCount: 1,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -168,6 +169,11 @@ namespace Haar.Data.Generated
 
             var index1 = runtimeEntityType.AddIndex(
                 new[] { state, waitUntil });
+
+            var iX_Jobs_Dependent = runtimeEntityType.AddIndex(
+                new[] { state },
+                name: "IX_Jobs_Dependent");
+            iX_Jobs_Dependent.AddAnnotation("Relational:Filter", "\"After\" <> '[]'");
 
             return runtimeEntityType;
         }
