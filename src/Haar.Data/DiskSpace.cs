@@ -29,7 +29,7 @@ public sealed record DiskSpace(long FreeBytes, long DatabaseBytes, long PhotoByt
             backups,
             low,
             low
-                ? $"The disk is nearly full: {Megabytes(free)} are left. Backups take {Megabytes(backups)} in {folder.Backups}: copy the older ones to another disk and delete them here. What is in the workshop can be read and exported meanwhile."
+                ? $"The disk is nearly full: {Megabytes(free)} are left. Backups take {Megabytes(backups)} in {folder.Backups}: download the older ones to another disk and delete them here. What is in the workshop can be read and exported meanwhile."
                 : ""
         );
     }

@@ -186,6 +186,50 @@ public class RestoreTests
     }
 
     [Fact]
+    public async Task Backups_that_Haar_takes_share_a_photo_once_and_each_still_gives_it_back()
+    {
+        var (store, _, photo) = await WithOneAsync();
+        await using var _1 = store;
+        var first = store.Backups.Take("daily");
+        var second = store.Backups.Take("migration");
+        var photos = new PhotoStore(store.Folder);
+        var full = photos.PathOf(photo.Hash, PhotoSize.Full);
+        var good = await File.ReadAllBytesAsync(full, TestContext.Current.CancellationToken);
+        var pool = Path.Combine(store.Folder.Backups, "photos");
+        Assert.Single(Directory.EnumerateFiles(pool, "*.jpg", SearchOption.AllDirectories));
+        using (var zip = ZipFile.OpenRead(Path.Combine(store.Folder.Backups, first.Name)))
+        {
+            Assert.DoesNotContain(zip.Entries, e => e.FullName.EndsWith(".jpg", StringComparison.Ordinal));
+        }
+        // Damaged here, also where it is backed up once more: the good copy stays, and comes back.
+        await File.WriteAllBytesAsync(full, new byte[300], TestContext.Current.CancellationToken);
+        var third = store.Backups.Take("daily");
+        Assert.Equal(1, store.Backups.Restore(third.Name).PhotosBack);
+        Assert.Equal(good, await File.ReadAllBytesAsync(full, TestContext.Current.CancellationToken));
+
+        // Downloaded, one holds everything, and is restored where there is no pool.
+        using var whole = new MemoryStream();
+        store.Backups.Whole(second.Name, whole);
+        await using var elsewhere = await Store.OpenAsync();
+        var file = Path.Combine(elsewhere.Folder.Root, "from-elsewhere.zip");
+        await File.WriteAllBytesAsync(file, whole.ToArray(), TestContext.Current.CancellationToken);
+        Assert.Equal((1, 0, 0), elsewhere.Backups.Restore(file) is var r ? (r.PhotosBack, r.PhotosDamaged, r.PhotosMissing) : default);
+
+        // When no backup lists it any more, its copy goes.
+        foreach (var b in store.Backups.List().Skip(1).Where(b => b.Why != "hand"))
+        {
+            store.Backups.Remove(b.Name);
+        }
+        Assert.Single(Directory.EnumerateFiles(pool, "*.jpg", SearchOption.AllDirectories));
+        store.Backups.Take("hand");
+        foreach (var b in store.Backups.List().Where(b => b.Why != "hand").ToList())
+        {
+            store.Backups.Remove(b.Name);
+        }
+        Assert.Empty(Directory.EnumerateFiles(pool, "*.jpg", SearchOption.AllDirectories));
+    }
+
+    [Fact]
     public async Task A_photo_in_a_backup_that_is_not_what_its_name_says_is_left_out_and_said()
     {
         var (store, backup, photo) = await WithOneAsync();

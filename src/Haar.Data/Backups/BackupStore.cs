@@ -12,7 +12,7 @@ public sealed class BackupException(string message, Exception? inner = null) : E
 /// <param name="Why">daily, migration, restore, or by hand.</param>
 public sealed record BackupInfo(string Name, long Bytes, DateTimeOffset At, string Why);
 
-/// <summary>Whole backups of the data folder: one ZIP with <c>haar.db</c> and <c>photos/</c>, taken through SQLite's own backup interface while work goes on.</summary>
+/// <summary>Whole backups of the data folder: a ZIP with <c>haar.db</c> and its photos, or the list of those that backups share, taken through SQLite's own backup interface while work goes on.</summary>
 public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
 {
     /// <summary>Daily ones beyond this many are thrown away, oldest first; those taken by hand stay.</summary>
@@ -45,6 +45,7 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
             throw new BackupException("The newest backup stays: take another one first.");
         }
         File.Delete(Path.Combine(folder.Backups, name));
+        Sweep();
     }
 
     /// <summary>Takes one.</summary>
@@ -76,14 +77,16 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
             {
                 using var zip = new ZipArchive(file, ZipArchiveMode.Create, true);
                 zip.CreateEntryFromFile(copy, "haar.db", CompressionLevel.Fastest);
-                foreach (
-                    var photo in Directory
-                        .EnumerateFiles(folder.Photos, "*.jpg", SearchOption.AllDirectories)
-                        .Where(p => Path.GetFileName(p).Length == 68)
-                        .Order(StringComparer.Ordinal)
-                )
+                if (why == "hand")
                 {
-                    zip.CreateEntryFromFile(photo, $"photos/{Path.GetFileName(photo)}", CompressionLevel.NoCompression);
+                    foreach (var photo in PhotoFiles())
+                    {
+                        zip.CreateEntryFromFile(photo, $"photos/{Path.GetFileName(photo)}", CompressionLevel.NoCompression);
+                    }
+                }
+                else
+                {
+                    Share(zip);
                 }
                 zip.Dispose();
                 file.Flush(true);
@@ -105,9 +108,14 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
             File.Delete(part);
         }
 
-        foreach (var old in List().Where(b => b.Why == "daily").Skip(DailyKept))
+        var gone = List().Where(b => b.Why == "daily").Skip(DailyKept).ToList();
+        foreach (var old in gone)
         {
             File.Delete(Path.Combine(folder.Backups, old.Name));
+        }
+        if (gone.Count > 0)
+        {
+            Sweep();
         }
         return List().First(b => b.Name == name);
     }

@@ -88,6 +88,8 @@ public sealed partial class BackupStore
             }
 
             var (back, damaged) = RestorePhotos(zip);
+            var (shared, lost) = RestoreShared(zip, Path.GetDirectoryName(path)!);
+            (back, damaged) = (back + shared, damaged + lost);
             CopyDatabase(database, folder.Database);
             using (var db = folder.Open())
             {
@@ -206,14 +208,20 @@ public sealed partial class BackupStore
                 damaged++;
                 continue;
             }
-            DurableFile.Write(to, bytes);
-            foreach (var size in new[] { "thumb", "screen" })
-            {
-                File.Delete(Path.Combine(folder.Photos, hash[..2], $"{hash}.{size}.jpg"));
-            }
+            PutBack(to, hash, bytes);
             back++;
         }
         return (back, damaged);
+    }
+
+    /// <summary>The smaller sizes are made anew from the full one.</summary>
+    void PutBack(string to, string hash, byte[] bytes)
+    {
+        DurableFile.Write(to, bytes);
+        foreach (var size in new[] { "thumb", "screen" })
+        {
+            File.Delete(Path.Combine(folder.Photos, hash[..2], $"{hash}.{size}.jpg"));
+        }
     }
 
     static byte[]? Bytes(ZipArchiveEntry entry)

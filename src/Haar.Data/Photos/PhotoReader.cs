@@ -43,12 +43,19 @@ static class PhotoReader
             );
         }
 
-        using var some =
-            codec.EncodedFormat == SKEncodedImageFormat.Png && pixels > MostPixelsWhole / 4 && bytes[28] == 0
-                ? InBands(codec, side)
-                : Scaled(codec, side);
-        using var small = PhotoStore.Shrink(some, side);
+        using var small = Small(codec, bytes, side);
         return Upright(small, codec.EncodedOrigin);
+    }
+
+    /// <summary>What was unpacked is gone before anything else is made of it.</summary>
+    static SKBitmap Small(SKCodec codec, byte[] bytes, int side)
+    {
+        var inBands =
+            codec.EncodedFormat == SKEncodedImageFormat.Png
+            && (long)codec.Info.Width * codec.Info.Height > MostPixelsWhole / 4
+            && bytes[28] == 0;
+        using var some = inBands ? InBands(codec, side) : Scaled(codec, side);
+        return PhotoStore.Shrink(some, side);
     }
 
     /// <summary>Keeps the bytes where they are while they are read from outside the garbage collector's heap.</summary>

@@ -234,6 +234,8 @@ public sealed class PhotoStore(DataFolder folder)
         var to = new SKBitmap(info);
         using var canvas = new SKCanvas(to);
         canvas.Clear(SKColors.White);
+        // An image of a bitmap that never changes again lies where the bitmap lies; else it would be copied.
+        from.SetImmutable();
         using var image = SKImage.FromBitmap(from);
         canvas.DrawImage(image, new SKRect(0, 0, info.Width, info.Height), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
         return to;

@@ -38,9 +38,9 @@ static class BackupEndpoints
             .WithName("RestoreBackup");
         b.MapGet(
                 "/{name}",
-                (string name, BackupStore store, Data.DataFolder folder) =>
+                (string name, BackupStore store) =>
                     store.List().Any(x => x.Name == name)
-                        ? Results.File(Path.Combine(folder.Backups, name), "application/zip", name)
+                        ? Blocking.Answer(to => store.Whole(name, to), "application/zip", name)
                         : throw new NotHereException("There is no such backup.")
             )
             .WithName("DownloadBackup")
