@@ -238,7 +238,10 @@ public partial class ActDecidesTests
         static string Said(Haar.Core.Planning.MachineStatus s) =>
             string.Join(
                 "; ",
-                s.Others.Append(s.Next!).Where(a => a is not null).Select(a => $"{a.Title} {a.Minutes} {a.Danger}").Order()
+                s.Others.Append(s.Next!)
+                    .Where(a => a is not null)
+                    .Select(a => $"{a.Title} {a.Minutes} {a.Danger}")
+                    .Order()
                     .Concat(s.Progress.Select(p => $"{p.Stage} {p.Level:0.000} {p.State} {p.Waits}"))
                     .Append($"{s.Headline} {s.Detail} {s.HandsMinutesLeft}")
             );

@@ -156,8 +156,7 @@ public static partial class MachineStatusRule
                 waits =
                     uncleaned is not null ? Words.Lower(AreaTreatment.Words(uncleaned.Next!.Value))
                     : left > 0 ? $"{left} to go"
-                    : caps.Of(CapacitorStand.NotMeasured) > 0
-                        ? $"{caps.Of(CapacitorStand.NotMeasured)} to measure"
+                    : caps.Of(CapacitorStand.NotMeasured) > 0 ? $"{caps.Of(CapacitorStand.NotMeasured)} to measure"
                     : "";
                 break;
             case Stage.Prove:
@@ -199,13 +198,7 @@ public static partial class MachineStatusRule
         );
     }
 
-    static (string, string, StageState) Say(
-        MachineFacts f,
-        PowerSession gate,
-        NextAct? next,
-        Job? waiting,
-        CapacitorSummary caps
-    )
+    static (string, string, StageState) Say(MachineFacts f, PowerSession gate, NextAct? next, Job? waiting, CapacitorSummary caps)
     {
         if (f.Machine.HandedOverAt is { } day)
         {
@@ -240,8 +233,7 @@ public static partial class MachineStatusRule
             : (
                 $"{next.Title}.",
                 waiting is not null ? $"Meanwhile: {waiting.WaitsFor}"
-                : out_ > 0 && next.Screen == "capacitors"
-                    ? $"{out_} come out, {caps.Of(CapacitorStand.NotMeasured)} not measured"
+                : out_ > 0 && next.Screen == "capacitors" ? $"{out_} come out, {caps.Of(CapacitorStand.NotMeasured)} not measured"
                 : next.Needs,
                 StageState.Here
             );

@@ -90,107 +90,36 @@ public static class FindingRules
         );
     }
 
-    public static FindingMeaning Meaning(FindingKind kind) =>
+    public static FindingMeaning Meaning(FindingKind kind)
+    {
+        var (words, stops, cautions) = Of(kind);
+        // The work that it makes is said once: its first piece is what the finding asks for.
+        var work = FindingWork.Of(kind) is [var first, ..] ? first : null;
+        return new(words, stops, cautions, work?.Title ?? "", work?.Why ?? "", stops ? Stage.Survey : work?.Stage ?? Stage.Survey);
+    }
+
+    static (string Words, bool StopsPower, IReadOnlyList<CautionId> Cautions) Of(FindingKind kind) =>
         kind switch
         {
-            FindingKind.LeakingCell => new(
-                "leaking cell",
-                true,
-                [CautionId.LeakingCell],
-                "Take the leaking cell out",
-                "What leaks goes on eating copper every day that it stays."
-            ),
-            FindingKind.SwollenCell => new(
-                "swollen cell",
-                true,
-                [CautionId.SwollenCell],
-                "Take the swollen cell out and away",
-                "A swollen lithium cell can catch fire, and charging is what sets it off."
-            ),
-            FindingKind.CrackedMainsFilter => new(
+            FindingKind.LeakingCell => ("leaking cell", true, [CautionId.LeakingCell]),
+            FindingKind.SwollenCell => ("swollen cell", true, [CautionId.SwollenCell]),
+            FindingKind.CrackedMainsFilter => (
                 "cracked mains filter capacitor",
                 true,
-                [CautionId.LineFilterCapacitor, CautionId.MainsSupply],
-                "Have the mains filter capacitor exchanged",
-                "It shorts across the mains and goes up in smoke at the next switch-on."
+                [CautionId.LineFilterCapacitor, CautionId.MainsSupply]
             ),
-            FindingKind.PictureTube => new(
-                "picture tube behind an open cover",
-                true,
-                [CautionId.PictureTube],
-                "Close the tube's cover, or hand it to somebody trained",
-                "The tube holds its charge for days."
-            ),
-            FindingKind.BulgingCapacitor => new(
-                "bulging capacitor",
-                true,
-                [CautionId.ChargedCapacitor],
-                "Exchange the bulging capacitor",
-                "Its vent is next to open, and it no longer filters.",
-                Stage.Boards
-            ),
-            FindingKind.WeepingCapacitor => new(
-                "weeping capacitor",
-                false,
-                [],
-                "Exchange the weeping capacitor and clean under it",
-                "Its electrolyte eats pads and traces and makes leaks between them.",
-                Stage.Boards
-            ),
-            FindingKind.Rodents => new(
-                "rodents have been in",
-                true,
-                [CautionId.RodentsAndMould],
-                "Wet-clean the droppings and look for gnawed leads",
-                "Droppings make people ill, and gnawed insulation shorts."
-            ),
-            FindingKind.Mould => new(
-                "mould",
-                false,
-                [CautionId.RodentsAndMould],
-                "Wet-clean the mould",
-                "Spores go wherever a dry brush sends them.",
-                Stage.Case
-            ),
-            FindingKind.ChafedLead => new(
-                "chafed or gnawed lead",
-                true,
-                [CautionId.MainsSupply],
-                "Exchange the chafed lead",
-                "Bare copper touches whatever is next to it."
-            ),
-            FindingKind.SaltOrDamp => new(
-                "salt or damp",
-                true,
-                [],
-                "Rinse the salt off and dry the part",
-                "Salt water conducts, and eats contacts with power on them."
-            ),
-            FindingKind.CrackedCase => new(
-                "cracked case",
-                false,
-                [],
-                "Mend the crack",
-                "A crack runs on when the case is stressed.",
-                Stage.Case
-            ),
-            FindingKind.MissingScrew => new(
-                "missing screw",
-                false,
-                [],
-                "Find a screw of the same thread and length",
-                "Somebody before you lost it.",
-                Stage.Parts
-            ),
-            FindingKind.MissingPart => new("missing part", false, [], "Find the missing part", "It was plainly there once.", Stage.Parts),
-            FindingKind.EarlierRepair => new(
-                "earlier repair",
-                false,
-                [],
-                "Check the earlier repair",
-                "It shows what failed before, and how well it was mended."
-            ),
-            FindingKind.Rust => new("rust", false, [], "Treat the rust", "It goes on under paint.", Stage.Case),
-            _ => new("something else", false, [], "", ""),
+            FindingKind.PictureTube => ("picture tube behind an open cover", true, [CautionId.PictureTube]),
+            FindingKind.BulgingCapacitor => ("bulging capacitor", true, [CautionId.ChargedCapacitor]),
+            FindingKind.WeepingCapacitor => ("weeping capacitor", false, []),
+            FindingKind.Rodents => ("rodents have been in", true, [CautionId.RodentsAndMould]),
+            FindingKind.Mould => ("mould", false, [CautionId.RodentsAndMould]),
+            FindingKind.ChafedLead => ("chafed or gnawed lead", true, [CautionId.MainsSupply]),
+            FindingKind.SaltOrDamp => ("salt or damp", true, []),
+            FindingKind.CrackedCase => ("cracked case", false, []),
+            FindingKind.MissingScrew => ("missing screw", false, []),
+            FindingKind.MissingPart => ("missing part", false, []),
+            FindingKind.EarlierRepair => ("earlier repair", false, []),
+            FindingKind.Rust => ("rust", false, []),
+            _ => ("something else", false, []),
         };
 }

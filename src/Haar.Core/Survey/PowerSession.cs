@@ -104,6 +104,7 @@ public sealed record PowerSession(
         var all = first with
         {
             Question = Question,
+            Sentence = before.Count == 1 ? first.Sentence : $"Leave it off: {before.Count} things come first.",
             Reasons =
             [
                 .. before.SelectMany(b => b.Permit.Verdict.Reasons.Prepend(new Reason(b.Permit.Verdict.Sentence))).DistinctBy(r => r.Text),

@@ -87,18 +87,14 @@ static class CapacitorStandings
         await db.SaveChangesAsync(cancel);
     }
 
-    static async Task<CapacitorSummary> CountAsync(
-        IQueryable<CapacitorStandRow> kept,
-        List<Guid> inThePost,
-        CancellationToken cancel
-    )
+    static async Task<CapacitorSummary> CountAsync(IQueryable<CapacitorStandRow> kept, List<Guid> inThePost, CancellationToken cancel)
     {
         var rows = kept.AsNoTracking();
-        var counts = await rows.GroupBy(s => s.Stand).Select(g => new { g.Key, Count = g.Count() }).ToDictionaryAsync(g => g.Key, g => g.Count, cancel);
+        var counts = await rows.GroupBy(s => s.Stand)
+            .Select(g => new { g.Key, Count = g.Count() })
+            .ToDictionaryAsync(g => g.Key, g => g.Count, cancel);
         var waiting =
-            inThePost.Count == 0
-                ? 0
-                : await rows.CountAsync(s => s.Stand == CapacitorStand.ComesOut && inThePost.Contains(s.Id), cancel);
+            inThePost.Count == 0 ? 0 : await rows.CountAsync(s => s.Stand == CapacitorStand.ComesOut && inThePost.Contains(s.Id), cancel);
         var goes = counts.GetValueOrDefault(CapacitorStand.ComesOut) - waiting;
         var begun = counts.ContainsKey(CapacitorStand.Exchanging)
             ? await rows.Where(s => s.Stand == CapacitorStand.Exchanging).OrderBy(s => s.Id).FirstOrDefaultAsync(cancel)
@@ -106,8 +102,7 @@ static class CapacitorStandings
         var first =
             goes == 0
                 ? null
-                : await rows
-                    .Where(s => s.Stand == CapacitorStand.ComesOut && (waiting == 0 || !inThePost.Contains(s.Id)))
+                : await rows.Where(s => s.Stand == CapacitorStand.ComesOut && (waiting == 0 || !inThePost.Contains(s.Id)))
                     .OrderByDescending(s => s.Score)
                     .ThenBy(s => s.Id)
                     .FirstOrDefaultAsync(cancel);

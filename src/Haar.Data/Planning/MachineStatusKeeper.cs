@@ -84,13 +84,7 @@ public static class MachineStatusKeeper
         RefreshAsync(db, id, now, null, cancel);
 
     /// <param name="changed">Capacitors that an act has touched; null when it may be any.</param>
-    internal static async Task RefreshAsync(
-        HaarDb db,
-        Guid id,
-        DateTimeOffset now,
-        IReadOnlySet<Guid>? changed,
-        CancellationToken cancel
-    )
+    internal static async Task RefreshAsync(HaarDb db, Guid id, DateTimeOffset now, IReadOnlySet<Guid>? changed, CancellationToken cancel)
     {
         await StoreAsync(db, id, now, changed, cancel);
         var dependent = await Dependent(db).ToListAsync(cancel);
@@ -162,13 +156,7 @@ public static class MachineStatusKeeper
         return old.Count;
     }
 
-    static async Task StoreAsync(
-        HaarDb db,
-        Guid id,
-        DateTimeOffset now,
-        IReadOnlySet<Guid>? changed,
-        CancellationToken cancel
-    )
+    static async Task StoreAsync(HaarDb db, Guid id, DateTimeOffset now, IReadOnlySet<Guid>? changed, CancellationToken cancel)
     {
         if (await StatusFactsAsync(db, id, now, changed, cancel) is not { } facts)
         {

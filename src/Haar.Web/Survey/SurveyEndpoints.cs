@@ -162,7 +162,14 @@ static class SurveyEndpoints
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
         UnitOfWork.Match(f, f.Version, request.Version());
         await PhotoOf(id, e.PhotoId, db, cancel);
+        var another = f.Kind != e.Kind;
         (f.Kind, f.Place, f.Seen, f.PhotoId) = (e.Kind, e.Place.Trim(), e.Seen.Trim(), e.PhotoId);
+        if (another)
+        {
+            // Other work than was thought; what nobody has begun goes.
+            db.RemoveRange(await db.Jobs.Where(j => j.FindingId == f.Id && j.State == Core.Planning.JobState.ToDo).ToListAsync(cancel));
+            await FindingActs.RaiseAsync(f, db, work, cancel);
+        }
         return (await work.ActAsync(id, $"Finding changed: {FindingRules.Meaning(e.Kind).Words}. {f.Seen}", cancel)).Said(f.Id);
     }
 

@@ -159,11 +159,7 @@
 </script>
 
 <Verdict
-  verdict={row.stand === 'exchanged' || row.stand === 'exchanging'
-    ? fitting.fittedAt
-      ? row.sound
-      : row.comesOut
-    : row.comesOut}
+  verdict={fitting.fittedAt ? row.sound : row.comesOut}
   bad={row.stand === 'exchanged' || fitting.fittedAt ? 'no' : 'yes'}
   heading={1}
   words={fitting.fittedAt
@@ -214,13 +210,15 @@
           ? 'The meter settles …'
           : nextWord}</button
       >{/snippet}
-    {#snippet needs()}{decided && row.next && !needsPart
-        ? (row.next === 'remove' || row.next === 'fit') && joint
-          ? `${joint.celsius} °C. ${row.next === 'remove' ? joint.how : 'Stripe to the board’s own mark, not to the old part’s.'}`
-          : advice[row.next]
-        : row.stand === 'notMeasured'
-          ? 'One leg lifted, let down first. The meter shows which part it waits for.'
-          : ''}{/snippet}
+    {#snippet needs()}{row.again
+        ? 'Another part goes in; this one does not go back into the drawer.'
+        : decided && row.next && !needsPart
+          ? (row.next === 'remove' || row.next === 'fit') && joint
+            ? `${joint.celsius} °C. ${row.next === 'remove' ? joint.how : 'Stripe to the board’s own mark, not to the old part’s.'}`
+            : advice[row.next]
+          : row.stand === 'notMeasured'
+            ? 'One leg lifted, let down first. The meter shows which part it waits for.'
+            : ''}{/snippet}
     {#snippet acts()}
       <button class="act max-sm:hidden" onclick={() => void form.send(pull)} disabled={form.busy}
         >From meter <Key k="M" /></button

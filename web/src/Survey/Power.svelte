@@ -277,7 +277,7 @@
             <ul class="mt-3 max-w-read border-t border-sill" aria-label="What stands before it">
               {#each data.before as b (b.word)}
                 <li class="border-b border-sill py-2.5">
-                  <p class="leading-snug font-semibold">{b.permit.verdict.sentence}</p>
+                  {#if data.before.length > 1}<p class="leading-snug font-semibold">{b.permit.verdict.sentence}</p>{/if}
                   <p class="text-sm text-soft">{b.permit.verdict.reasons[0]?.text}</p>
                   {#if b.permit.overruleLapsed}<p class="text-sm font-semibold text-brass-ink">
                       Somebody decided otherwise once; it has changed since.

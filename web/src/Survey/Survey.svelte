@@ -1,6 +1,6 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, ask, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { moment } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
@@ -25,6 +25,7 @@
   }));
   const form = new Sending();
   let adding = $state(false);
+  let changing = $state<Schemas['FindingRow']>();
   let dealing = $state<Schemas['FindingRow']>();
   let dealt = $state('');
   let overruling = $state<string>();
@@ -37,16 +38,38 @@
   );
   const chosen = $derived(query.data?.kinds.find((k) => k.kind === kind));
 
+  function open(f?: Schemas['FindingRow']) {
+    changing = f;
+    kind = f?.finding.kind ?? 'leakingCell';
+    place = f?.finding.place ?? '';
+    seen = f?.finding.seen ?? '';
+    form.forget();
+    adding = true;
+  }
   async function add() {
-    const photoId = file?.[0] ? await upload(id, file[0], `${chosen?.words}${place ? `, ${place}` : ''}`) : null;
+    const photoId = file?.[0]
+      ? await upload(id, file[0], `${chosen?.words}${place ? `, ${place}` : ''}`)
+      : (changing?.finding.photoId ?? null);
+    const body = { kind, place, seen, photoId };
     await act(
-      api.POST('/api/machines/{id}/survey/findings', {
-        params: { path: { id } },
-        body: { kind, place, seen, photoId },
+      changing
+        ? api.PUT('/api/machines/{id}/survey/findings/{findingId}', {
+            params: { path: { id, findingId: changing.finding.id } },
+            headers: basedOn(changing.finding.version),
+            body,
+          })
+        : api.POST('/api/machines/{id}/survey/findings', { params: { path: { id } }, body }),
+    );
+    adding = false;
+    file = undefined;
+  }
+  async function takeBack() {
+    await act(
+      api.DELETE('/api/machines/{id}/survey/findings/{findingId}', {
+        params: { path: { id, findingId: changing!.finding.id } },
       }),
     );
     adding = false;
-    place = seen = '';
   }
   async function deal() {
     await act(
@@ -60,7 +83,7 @@
   const looked = () => form.send(() => act(api.POST('/api/machines/{id}/survey/looked', { params: { path: { id } } })));
   const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
   useKeys([
-    { key: 'f', words: 'Note a finding', run: () => (adding = true) },
+    { key: 'f', words: 'Note a finding', run: () => open() },
     { key: 'l', words: 'Looked over: that is all', run: () => void looked() },
     { key: 'g', words: 'Go to first power', run: () => go(`/m/${id}/power`) },
   ]);
@@ -122,6 +145,7 @@
                       dealt = '';
                     }}>Dealt with</button
                   >
+                  <button class="act" onclick={() => open(f)}>Change</button>
                   {#if stops}<button
                       class="act"
                       aria-expanded={overruling === f.finding.id}
@@ -197,13 +221,12 @@
           : dangers.length
             ? dangers[0]!.meaning.work + '.'
             : data.power.sentence}{/snippet}
-      {#snippet acts()}<button class="act" onclick={() => (adding = true)}>Note a finding <Key k="F" /></button
-        >{/snippet}
+      {#snippet acts()}<button class="act" onclick={() => open()}>Note a finding <Key k="F" /></button>{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
-<Sheet bind:open={adding} title="What do you see?">
+<Sheet bind:open={adding} title={changing ? 'What was found?' : 'What do you see?'}>
   <form
     class="grid gap-4"
     onsubmit={(e) => {
@@ -232,7 +255,12 @@
           {...f}
         />{/snippet}</Field
     >
-    <button class="btn-next justify-self-start" disabled={form.busy}>Note it</button>
+    <div class="flex flex-wrap items-center gap-5">
+      <button class="btn-next" disabled={form.busy}>{changing ? 'Keep it so' : 'Note it'}</button>
+      {#if changing}<button type="button" class="act" disabled={form.busy} onclick={() => void form.send(takeBack)}
+          >It was nothing: take it back</button
+        >{/if}
+    </div>
   </form>
 </Sheet>
 <Sheet
