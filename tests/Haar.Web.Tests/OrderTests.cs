@@ -50,6 +50,40 @@ public class OrderTests
     }
 
     [Fact]
+    public async Task What_went_out_is_not_undone_and_what_came_is_in_the_costs_of_the_machines_that_it_came_for()
+    {
+        var (w, suppliers) = await OpenAsync();
+        await using var _ = w;
+        await using var __ = suppliers;
+        var sent = await SendAsync(w);
+        var (status, body) = await w.PostAsync($"/api/log/{sent["logId"]}/undo");
+        Assert.Equal(409, status);
+        Assert.Contains("close the order", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+
+        var id = await w.DemoMachineAsync("Newsletter desktop");
+        async Task<double> SpentAsync() => (await w.GetAsync($"/api/machines/{id}/costs"))["sum"]!["spent"]!.GetValue<double>();
+        var before = await SpentAsync();
+        foreach (var o in (await w.GetAsync("/api/orders"))["orders"]!.AsArray())
+        {
+            var arrived = o!["lines"]!
+                .AsArray()
+                .Where(l => l!["open"]!.GetValue<int>() > 0)
+                .Select(l => new { sku = l!["sku"]!.GetValue<string>(), pieces = l["open"]!.GetValue<int>() })
+                .ToArray();
+            if (arrived.Length > 0)
+            {
+                await w.DoAsync($"/api/orders/{o["id"]}/arrived", new { arrived });
+            }
+        }
+        Assert.True(await SpentAsync() > before);
+        // Work that waited for one order waits no longer once that order is here, whatever its words are.
+        Assert.DoesNotContain(
+            (await w.GetAsync($"/api/machines/{id}/stages/boards"))["jobs"]!.AsArray(),
+            j => j!["orderId"] is not null && j["state"]!.GetValue<string>() == "waiting"
+        );
+    }
+
+    [Fact]
     public async Task The_drawer_is_shared_out_once_the_rest_ordered_sent_and_booked_in_for_what_waited()
     {
         var (w, suppliers) = await OpenAsync();
