@@ -63,6 +63,7 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
     public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
     public DbSet<CapacitorStandRow> CapacitorStands => Set<CapacitorStandRow>();
     public DbSet<Reservation> Reservations => Set<Reservation>();
+    public DbSet<TestInPieces> TestsInPieces => Set<TestInPieces>();
     public DbSet<Danger> Dangers => Set<Danger>();
     public DbSet<PackRow> Packs => Set<PackRow>();
     public DbSet<LogEntry> Log => Set<LogEntry>();
@@ -252,6 +253,8 @@ public sealed class HaarDb(DbContextOptions<HaarDb> options) : DbContext(options
                 s.Rules,
             });
         });
+        Child<TestInPieces>(b, t => t.MachineId);
+        Json(b.Entity<TestInPieces>().Property(t => t.Missing));
         Child<Danger>(b, d => d.MachineId);
         b.Entity<Danger>().HasIndex(d => new { d.MachineId, d.AnsweredAt });
         b.Entity<PackRow>().HasKey(p => p.Id);

@@ -618,8 +618,28 @@ public partial class ActDecidesTests
         var (status, body) = await ReadRailAsync(w, id, "bareBoard", "+5 V", "volts", 5);
         Assert.True(status == 400, body.ToJsonString());
         var mayBe = (await GateAsync(w, id))["mayBeOverruled"]!.GetValue<bool>();
-        // Power to a wet part nobody overrules.
-        Assert.Equal(what is not "wet", mayBe);
+        // Power to a wet part nobody overrules; in pieces it has a test of its own.
+        Assert.Equal(what is not ("wet" or "apart"), mayBe);
+        if (what == "apart")
+        {
+            object Test(string on) =>
+                new
+                {
+                    test = new
+                    {
+                        on,
+                        looseMetal = "no",
+                        missing = new[] { "shield" },
+                        minutes = 5,
+                    },
+                };
+            await RefusedAsync(w.PostAsync($"/api/machines/{id}/power/in-pieces", Test("staticBag")), "conducts");
+            await w.DoAsync($"/api/machines/{id}/power/in-pieces", Test("insulator"));
+            Assert.NotEqual("no", (await GateAsync(w, id))["outcome"]!.GetValue<string>());
+            var over = await w.SendAsync(HttpMethod.Delete, $"/api/machines/{id}/power/in-pieces");
+            Assert.Equal(200, over.Status);
+            Assert.Equal("no", (await GateAsync(w, id))["outcome"]!.GetValue<string>());
+        }
     }
 
     [Fact]

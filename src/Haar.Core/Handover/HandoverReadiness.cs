@@ -43,7 +43,7 @@ public static class HandoverReadiness
                 .Changing("Its last step.");
         }
 
-        var gate = PowerSession.Of(f);
+        var gate = PowerSession.Of(f, now);
         if (gate is { Next: not null, Stopped: true })
         {
             return Verdict

@@ -43,7 +43,7 @@ public sealed record DecideAgainst(OverruleKind Of, string Subject) : Command<Ma
                     ? (Permit.No("subject", "It stops no power: there is nothing to overrule."), "")
                     : (stops, "stops power no longer");
             case OverruleKind.BeforePower:
-                var before = PowerSession.Of(f).Before.FirstOrDefault(b => b.Word == Subject);
+                var before = PowerSession.Of(f, now).Before.FirstOrDefault(b => b.Word == Subject);
                 return before is null
                     ? (Permit.No("subject", "Nothing of that name stands before its first power now."), "")
                     : (before.Permit, "stands before power no longer");

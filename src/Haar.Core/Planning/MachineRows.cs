@@ -35,6 +35,7 @@ public abstract record MachineRows
     public IReadOnlyList<ChecklistAnswer> Answers { get; init; } = [];
     public IReadOnlyList<PowerStep> PowerSteps { get; init; } = [];
     public IReadOnlyList<Observation> Observations { get; init; } = [];
+    public IReadOnlyList<TestInPieces> TestsInPieces { get; init; } = [];
 
     /// <summary>Dangers that stand or stood.</summary>
     public IReadOnlyList<Danger> Dangers { get; init; } = [];

@@ -19,7 +19,7 @@ public static partial class MachineStatusRule
     {
         var year = now.Year;
         var caps = f.Summary(year);
-        var gate = PowerSession.Of(f);
+        var gate = PowerSession.Of(f, now);
         var plan = gate.Plan;
         var closed = f.Closings.Select(c => c.Stage).ToHashSet();
         var acts = Acts(f, caps, gate, plan, closed, now).ToList();
@@ -53,6 +53,7 @@ public static partial class MachineStatusRule
             .Jobs.Where(j => j.Waits(now))
             .Select(j => j.WaitUntil)
             .OfType<DateTimeOffset>()
+            .Concat(f.TestsInPieces.Where(t => t.Covers(f, now)).Select(t => t.At + TestInPieces.Good))
             .Concat(f.Areas.Select(a => a.InspectOn).Append(f.Cell?.NextCheck).OfType<DateOnly>().Select(Morning))
             .Append(new DateTimeOffset(now.Year + 1, 1, 1, 0, 0, 0, TimeSpan.Zero))
             .Where(t => t > now)

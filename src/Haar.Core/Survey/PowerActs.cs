@@ -67,7 +67,7 @@ public sealed record ReadRail(PowerStepKind Kind, string Rail, Quantity Quantity
 {
     public override Permit May(MachineFacts f, DateTimeOffset now)
     {
-        var s = PowerSession.Of(f);
+        var s = PowerSession.Of(f, now);
         if (s.Plan.FirstOrDefault(p => p.Kind == Kind) is { Reads: false })
         {
             throw new InvalidInputException("kind", "Nothing is measured in this step: say what you see.");
@@ -103,7 +103,7 @@ public sealed record ReadRail(PowerStepKind Kind, string Rail, Quantity Quantity
             (step.State, step.Sentence) = (PowerStepState.NotYet, "");
         }
         var said = Quantity == Quantity.RippleVolts ? $"{Si.Plain(Value * 1000)} mV of ripple" : Si.Format(Value, Quantity.Unit(), 4);
-        return new Done($"{Rail}: {said}, {PlanOf(PowerSession.Of(f), Kind).Title.ToLowerInvariant()}.", step.Id)
+        return new Done($"{Rail}: {said}, {PlanOf(PowerSession.Of(f, at.Now), Kind).Title.ToLowerInvariant()}.", step.Id)
             .Adding(added)
             .Adding(
                 new Reading
@@ -149,7 +149,7 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
         {
             throw new InvalidInputException("failedBecause", "At most 300 characters.");
         }
-        var s = PowerSession.Of(f);
+        var s = PowerSession.Of(f, now);
         var may = s.May(Kind);
         if (!may.Granted)
         {
@@ -196,7 +196,7 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
 
     protected override Done Do(MachineFacts f, Moment at)
     {
-        var plan = PlanOf(PowerSession.Of(f), Kind);
+        var plan = PlanOf(PowerSession.Of(f, at.Now), Kind);
         var (step, added) = StepOf(f, at);
         var readings = ReadingsOf(f, step).ToList();
         (step.Load, step.Seen, step.Heard, step.Smelled, step.Said, step.At) = (
@@ -241,7 +241,7 @@ public sealed record PutOnLoad(string Load) : PowerAct(PowerStepKind.SupplyLoade
         {
             throw new InvalidInputException("load", "State the load: 2.0 A on +5, 1.0 A on +12.");
         }
-        return PowerSession.Of(f).May(Kind);
+        return PowerSession.Of(f, now).May(Kind);
     }
 
     protected override Done Do(MachineFacts f, Moment at)

@@ -60,7 +60,7 @@ public sealed record PowerSession(
     /// <summary>Why no board may be fed now; null when it may.</summary>
     public Verdict? Feeds { get; init; }
 
-    public static PowerSession Of(MachineFacts f)
+    public static PowerSession Of(MachineFacts f, DateTimeOffset now)
     {
         var plan = FirstPower.Compose(f.Machine.Class, f.Machine.Traits);
         var supply = f.SupplyTrust();
@@ -72,7 +72,7 @@ public sealed record PowerSession(
         var gate = FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), supply);
         var dangers = Dangers.Of(f).ToList();
         var danger = FirstPower.Against(dangers);
-        var before = Hindrances(f).Where(h => !h.Permit.Granted).ToList();
+        var before = Hindrances(f, now).Where(h => !h.Permit.Granted).ToList();
         var idle =
             gate.Next == PowerStepKind.BareBoard && gate.Verdict.Outcome == Outcome.No && steps.All(s => s.State != PowerStepState.Failed);
         var feeds =
@@ -119,7 +119,7 @@ public sealed record PowerSession(
     const int HalfExchangedYear = 2000;
 
     /// <summary>What has to be put right before a board is fed. Wet ones are nobody's to overrule.</summary>
-    static IEnumerable<BeforePower> Hindrances(MachineFacts f)
+    static IEnumerable<BeforePower> Hindrances(MachineFacts f, DateTimeOffset now)
     {
         BeforePower One(string word, Verdict v, params object?[] facts) =>
             new(word, Permit.By(v, "kind", new(OverruleKind.BeforePower, f.Machine.Id, word, Overrulable.Fingerprint(facts)), f.Overrules));
@@ -195,7 +195,7 @@ public sealed record PowerSession(
             );
         }
         var apart = f.StripSteps.Where(s => s.Apart).ToList();
-        if (apart.Count > 0)
+        if (apart.Count > 0 && !f.TestsInPieces.Any(t => t.Covers(f, now)))
         {
             yield return One(
                 "apart",
@@ -207,7 +207,8 @@ public sealed record PowerSession(
                         Basis.Rule,
                         new Reason("Loose screws short, a missing shield or fan cooks what it kept cool, and a bare board slides.")
                     )
-                    .Changing("Put together again; or a test in pieces, with what it lies on and for how long."),
+                    .Changing("Put together again; or a test in pieces, with what it lies on and for how long.")
+                    .Final(),
                 apart.Select(s => s.Id.ToString()).ToList()
             );
         }

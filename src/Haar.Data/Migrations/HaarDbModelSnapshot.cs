@@ -1456,6 +1456,42 @@ namespace Haar.Data.Migrations
                     b.ToTable("PowerSteps");
                 });
 
+            modelBuilder.Entity("Haar.Core.Survey.TestInPieces", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Minutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Missing")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("On")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Pieces")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("TestsInPieces");
+                });
+
             modelBuilder.Entity("Haar.Core.Thermal.HotPart", b =>
                 {
                     b.Property<Guid>("Id")
@@ -1980,6 +2016,15 @@ namespace Haar.Data.Migrations
                 });
 
             modelBuilder.Entity("Haar.Core.Survey.PowerStep", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Survey.TestInPieces", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()

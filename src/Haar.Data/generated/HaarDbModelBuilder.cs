@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("58dc9906-ffa8-406b-bc4b-a0fb88e7ad0d"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("475c48f3-c7e2-4ff2-ab16-420b1e5a367f"), entityTypeCount: 37)
         {
         }
 
@@ -47,6 +47,7 @@ namespace Haar.Data.Generated
             var finding = FindingEntityType.Create(this);
             var observation = ObservationEntityType.Create(this);
             var powerStep = PowerStepEntityType.Create(this);
+            var testInPieces = TestInPiecesEntityType.Create(this);
             var hotPart = HotPartEntityType.Create(this);
             var overrule = OverruleEntityType.Create(this);
             var capacitorStandRow = CapacitorStandRowEntityType.Create(this);
@@ -84,6 +85,7 @@ namespace Haar.Data.Generated
             FindingEntityType.CreateForeignKey1(finding, machine);
             ObservationEntityType.CreateForeignKey1(observation, machine);
             PowerStepEntityType.CreateForeignKey1(powerStep, machine);
+            TestInPiecesEntityType.CreateForeignKey1(testInPieces, machine);
             HotPartEntityType.CreateForeignKey1(hotPart, board);
             HotPartEntityType.CreateForeignKey2(hotPart, machine);
             OverruleEntityType.CreateForeignKey1(overrule, machine);
@@ -120,6 +122,7 @@ namespace Haar.Data.Generated
             FindingEntityType.CreateAnnotations(finding);
             ObservationEntityType.CreateAnnotations(observation);
             PowerStepEntityType.CreateAnnotations(powerStep);
+            TestInPiecesEntityType.CreateAnnotations(testInPieces);
             HotPartEntityType.CreateAnnotations(hotPart);
             OverruleEntityType.CreateAnnotations(overrule);
             CapacitorStandRowEntityType.CreateAnnotations(capacitorStandRow);

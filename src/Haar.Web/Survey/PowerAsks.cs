@@ -16,6 +16,8 @@ public sealed record OverrulePowerStepAsk(string Reason);
 
 public sealed record LoadAsk(string Load);
 
+public sealed record TestInPiecesAsk(TestInPiecesFacts Test, string? OverruleReason = null);
+
 /// <param name="Earlier">Readings that newer ones replaced, or that a danger has made say nothing.</param>
 /// <param name="May">May it be taken now?</param>
 /// <param name="Lapsed">It was through, and a danger was found since.</param>
@@ -45,5 +47,6 @@ public sealed record PowerScreen(
     IReadOnlyList<BeforePowerRow> Before,
     IReadOnlyList<RailReading> Rails,
     int MachineVersion,
-    string AnsweredOn
+    string AnsweredOn,
+    TestInPieces? InPieces
 );

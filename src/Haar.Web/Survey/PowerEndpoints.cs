@@ -54,16 +54,25 @@ static class PowerEndpoints
             )
             .WithName("LoadOn")
             .WithSummary("States the load that the supply hangs on from now; the hour that earns full trust begins.");
+        m.MapPost(
+                "/in-pieces",
+                (Guid id, TestInPiecesAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, new AllowTestInPieces(ask.Test), work, cancel, ask.OverruleReason)
+            )
+            .WithName("AllowTestInPieces")
+            .WithSummary("Powered although it is in pieces: what it lies on, what hangs loose, what is missing, for how long.");
+        m.MapDelete("/in-pieces", (Guid id, UnitOfWork work, CancellationToken cancel) => DoAsync(id, new EndTestInPieces(), work, cancel))
+            .WithName("EndTestInPieces");
         m.MapPut("/rails", RailsAsync).WithName("SetRails");
     }
 
     static Task<MachineFacts> FactsAsync(HaarDb db, Guid id, CancellationToken cancel) =>
         MachineStatusKeeper.FactsToChangeAsync(db, id, cancel).OrNotHere("machine");
 
-    static async Task<PowerScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
+    static async Task<PowerScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var f = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
-        var session = PowerSession.Of(f);
+        var session = PowerSession.Of(f, work.Now);
         return new(
             [
                 .. session.Plan.Select(p =>
@@ -91,7 +100,8 @@ static class PowerEndpoints
             [.. session.Before.Select(b => new BeforePowerRow(b.Word, b.Permit))],
             f.Machine.Rails,
             f.Machine.Version,
-            session.AnsweredOn
+            session.AnsweredOn,
+            f.TestsInPieces.LastOrDefault(t => t.Covers(f, work.Now))
         );
     }
 

@@ -53,6 +53,8 @@ public sealed record FirstPowerAnswer(
 
 public sealed record ShortsAsk(IReadOnlyList<RailReading> Rails, RailLimits? Limits = null);
 
+public sealed record TestInPiecesCalc(MachineClass Class, IReadOnlyList<Trait> Traits, TestInPiecesFacts Test);
+
 static class SurveyCalc
 {
     public static void MapSurveyCalc(this IEndpointRouteBuilder calc)
@@ -118,6 +120,16 @@ static class SurveyCalc
             )
             .WithExample(
                 """{"class":"level686","traits":["internalMainsSupply","ataDrives","lowEsrElectrolytics"],"yearTo":2002,"taken":[{"kind":"shorts","state":"passed"},{"kind":"supplyLook","state":"passed"},{"kind":"supplyLoaded","state":"passed"}],"supply":{"rails":[{"name":"+5 V","nominalVolts":5,"volts":5.06,"rippleMillivolts":22},{"name":"+12 V","nominalVolts":12,"volts":12.1,"rippleMillivolts":60}],"load":"","minutes":5}}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/test-in-pieces",
+                (TestInPiecesCalc ask) => TestInPiecesRule.Judge(new Machine { Class = ask.Class, Traits = [.. ask.Traits] }, ask.Test)
+            )
+            .WithName("CalcTestInPieces")
+            .WithSummary("May a machine that is not put together be powered, and for how long?")
+            .WithExample(
+                """{"class":"level386","traits":["internalMainsSupply"],"test":{"on":"insulator","looseMetal":"no","missing":["fan"],"minutes":5}}"""
             )
             .ProducesValidationProblem();
         g.MapPost("/shorts", (ShortsAsk ask) => Rails.Shorts(ask.Rails, ask.Limits))

@@ -52,13 +52,13 @@ static class SurveyEndpoints
             .WithName("LookedOver");
     }
 
-    static async Task<SurveyScreen> ScreenAsync(Guid id, HaarDb db, CancellationToken cancel)
+    static async Task<SurveyScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         var findings = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).OrderBy(f => f.Id).ToListAsync(cancel);
         var facts = await MachineStatusKeeper.FactsAsync(db, id, cancel).OrNotHere("machine");
         var photos = facts.Photos.ToDictionary(p => p.Id, p => p.Hash);
-        var gate = PowerSession.Of(facts);
+        var gate = PowerSession.Of(facts, work.Now);
         return new(
             [
                 .. findings

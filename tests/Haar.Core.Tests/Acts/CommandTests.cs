@@ -353,7 +353,7 @@ public class CommandTests
             At = Now.AddDays(-2),
         };
         var f = Facts(m) with { PowerSteps = [step] };
-        Assert.Equal(PowerStepKind.SupplyLook, PowerSession.Of(f).Next);
+        Assert.Equal(PowerStepKind.SupplyLook, PowerSession.Of(f, Now).Next);
         var leak = new Finding
         {
             Id = Id(),
@@ -365,13 +365,13 @@ public class CommandTests
         f = f with { Findings = [leak] };
         var rows = Dangers.Keep([], [.. Dangers.Of(f)], m.Id, Now, "Found.", Id);
         Assert.Equal(leak.At, Assert.Single(rows).Since);
-        var session = PowerSession.Of(f with { Dangers = rows });
+        var session = PowerSession.Of(f with { Dangers = rows }, Now);
         Assert.Equal((PowerStepKind.Shorts, true), (session.Next!.Value, session.Stopped));
         Assert.False(session.May(PowerStepKind.Shorts).Granted);
         leak.DealtWithAt = Now;
         Assert.Empty(Dangers.Keep(rows, [.. Dangers.Of(f)], m.Id, Now, "Out.", Id));
         Assert.Equal("Out.", rows[0].Answer);
-        session = PowerSession.Of(f with { Dangers = rows });
+        session = PowerSession.Of(f with { Dangers = rows }, Now);
         Assert.Equal((PowerStepKind.Shorts, false), (session.Next!.Value, session.Stopped));
         Assert.True(session.May(PowerStepKind.Shorts).Granted);
     }
@@ -407,22 +407,84 @@ public class CommandTests
                 },
             ],
         };
-        var session = PowerSession.Of(f);
+        var session = PowerSession.Of(f, Now);
         Assert.Equal(["wet", "exchange", "apart"], session.Before.Select(b => b.Word));
         Assert.Equal(Outcome.No, session.Verdict.Outcome);
         Assert.False(session.Verdict.MayBeOverruled);
         Assert.False(session.Stopped);
         Assert.True(session.May(PowerStepKind.Shorts).Granted);
         Assert.IsType<Refused>(new DecideAgainst(OverruleKind.BeforePower, "wet").Decide(f, At(), "It looks dry to me."));
-        var apart = Assert.IsType<Done>(
-            new DecideAgainst(OverruleKind.BeforePower, "apart").Decide(f, At(), "On a wooden board, for a minute.")
-        );
-        var after = PowerSession.Of(f with { Overrules = [.. apart.Added.OfType<Overrule>()] });
-        Assert.DoesNotContain(after.Before, b => b.Word == "apart");
-        // Another piece comes off: it was decided on other facts.
+        Assert.IsType<Refused>(new DecideAgainst(OverruleKind.BeforePower, "apart").Decide(f, At(), "On a wooden board."));
+        var decided = Assert.IsType<Done>(new DecideAgainst(OverruleKind.BeforePower, "exchange").Decide(f, At(), "Its place is not fed."));
+        var after = f with { Overrules = [.. decided.Added.OfType<Overrule>()] };
+        Assert.DoesNotContain(PowerSession.Of(after, Now).Before, b => b.Word == "exchange");
+    }
+
+    static TestInPiecesFacts Test(
+        RestsOn on = RestsOn.Insulator,
+        ThreeState loose = ThreeState.No,
+        double minutes = 5,
+        params LeftOff[] missing
+    ) => new(on, loose, missing, minutes);
+
+    [Theory]
+    [InlineData(MachineClass.Level386, true, Outcome.YesIf, 60)]
+    [InlineData(MachineClass.Level386, true, Outcome.No, 61)]
+    [InlineData(MachineClass.Level386, true, Outcome.YesIf, 10, LeftOff.Fan)]
+    [InlineData(MachineClass.Level386, true, Outcome.No, 11, LeftOff.Fan)]
+    [InlineData(MachineClass.Level386, true, Outcome.YesIf, 1, LeftOff.Heatsink)]
+    [InlineData(MachineClass.Level586, true, Outcome.No, 1, LeftOff.Heatsink)]
+    [InlineData(MachineClass.Unknown, true, Outcome.No, 1, LeftOff.Heatsink)]
+    [InlineData(MachineClass.Level386, true, Outcome.YesIf, 5, LeftOff.EarthClip)]
+    [InlineData(MachineClass.Level386, false, Outcome.No, 5, LeftOff.EarthClip)]
+    [InlineData(MachineClass.Level386, true, Outcome.No, 5, LeftOff.MainsCover)]
+    [InlineData(MachineClass.Level386, true, Outcome.YesIf, 5, LeftOff.Shield)]
+    public void A_test_in_pieces_has_its_limits(MachineClass of, bool adapter, Outcome outcome, double minutes, params LeftOff[] missing)
+    {
+        var m = new Machine
+        {
+            Id = Id(),
+            Class = of,
+            Traits = adapter ? [Trait.ExternalAdapter] : [],
+        };
+        Assert.Equal(outcome, TestInPiecesRule.Judge(m, Test(minutes: minutes, missing: missing)).Outcome);
+        // Whatever is not known, or lies on metal, is not powered.
+        Assert.Equal(Outcome.Unknown, TestInPiecesRule.Judge(m, Test(RestsOn.NotKnown)).Outcome);
+        Assert.Equal(Outcome.Unknown, TestInPiecesRule.Judge(m, Test(loose: ThreeState.NotKnown)).Outcome);
+        Assert.Equal(Outcome.No, TestInPiecesRule.Judge(m, Test(RestsOn.StaticBag)).Outcome);
+        Assert.Equal(Outcome.No, TestInPiecesRule.Judge(m, Test(loose: ThreeState.Yes)).Outcome);
+    }
+
+    [Fact]
+    public void A_test_in_pieces_counts_for_the_pieces_that_were_out_and_for_its_hours()
+    {
+        var m = new Machine
+        {
+            Id = Id(),
+            Class = MachineClass.EightBit,
+            Traits = [Trait.ExternalAdapter],
+        };
+        var f = Facts(m) with
+        {
+            StripSteps =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Title = "Lid",
+                    Number = 1,
+                },
+            ],
+        };
+        Assert.Contains(PowerSession.Of(f, Now).Before, b => b.Word == "apart");
+        Assert.IsType<Refused>(new AllowTestInPieces(Test(RestsOn.BareMetal)).Decide(f, At(), "It is only for a minute."));
+        var allowed = Assert.IsType<Done>(new AllowTestInPieces(Test()).Decide(f, At()));
+        f = f with { TestsInPieces = [.. allowed.Added.OfType<TestInPieces>()] };
+        Assert.Empty(PowerSession.Of(f, Now).Before);
+        Assert.Contains(PowerSession.Of(f, Now + TestInPieces.Good).Before, b => b.Word == "apart");
+        // Another piece comes off: it was allowed on other facts.
         var more = f with
         {
-            Overrules = [.. apart.Added.OfType<Overrule>()],
             StripSteps =
             [
                 .. f.StripSteps,
@@ -434,7 +496,10 @@ public class CommandTests
                 },
             ],
         };
-        Assert.Contains(PowerSession.Of(more).Before, b => b.Word == "apart");
+        Assert.Contains(PowerSession.Of(more, Now).Before, b => b.Word == "apart");
+        Assert.IsType<Done>(new EndTestInPieces().Decide(f, At()));
+        Assert.Contains(PowerSession.Of(f, Now).Before, b => b.Word == "apart");
+        Assert.IsType<Refused>(new EndTestInPieces().Decide(f, At()));
     }
 
     /// <summary>Facts are taken away one by one; what was refused or not known is never granted by knowing less.</summary>

@@ -7,7 +7,7 @@
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import { session } from '$lib/session.svelte';
-  import { observationWords } from '$lib/words';
+  import { leftOffWords, observationWords, restsOnWords, threeStateWords } from '$lib/words';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
@@ -15,6 +15,7 @@
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
+  import CheckGroup from '$lib/ui/CheckGroup.svelte';
   import Key from '$lib/ui/Key.svelte';
   import LimitBar from '$lib/ui/LimitBar.svelte';
   import OverruleForm from '$lib/ui/OverruleForm.svelte';
@@ -33,7 +34,7 @@
   }));
   const form = new Sending();
   let shown = $state<Schemas['PowerStepKind']>();
-  let sheet = $state<'read' | 'fail' | 'overrule' | 'rails' | ''>('');
+  let sheet = $state<'read' | 'fail' | 'overrule' | 'rails' | 'pieces' | ''>('');
   let rail = $state('');
   let value = $state('');
   let ripple = $state('');
@@ -183,6 +184,23 @@
     form.forget();
     sheet = 'rails';
   }
+  let rests = $state<Schemas['RestsOn']>('notKnown');
+  let loose = $state<Schemas['ThreeState']>('notKnown');
+  let missing = $state<Schemas['LeftOff'][]>([]);
+  let runs = $state('5');
+  const testInPieces = () =>
+    form.decide(async (overruleReason) => {
+      await act(
+        api.POST('/api/machines/{id}/power/in-pieces', {
+          params: { path: { id } },
+          body: {
+            test: { on: rests, looseMetal: loose, missing: [...missing], minutes: number(runs, 'the minutes') ?? 0 },
+            overruleReason,
+          },
+        }),
+      );
+      sheet = '';
+    });
   async function saveRails() {
     await act(
       api.PUT('/api/machines/{id}/power/rails', {
@@ -263,6 +281,20 @@
       </ol>
 
       <div class="min-w-0">
+        {#if data.inPieces}<p class="mb-3 flex flex-wrap items-baseline gap-x-4 font-semibold text-brass-ink">
+            <span
+              >A test in pieces: {plain(data.inPieces.minutes)} minutes{data.inPieces.missing.length
+                ? `, without ${data.inPieces.missing.map((m) => leftOffWords[m].toLowerCase()).join(' and ')}`
+                : ''}. A hand on the switch.</span
+            ><button
+              class="act"
+              disabled={form.busy}
+              onclick={() =>
+                void form.send(() =>
+                  act(api.DELETE('/api/machines/{id}/power/in-pieces', { params: { path: { id } } })),
+                )}>It is over</button
+            >
+          </p>{/if}
         <h1 class="text-title leading-tight font-bold text-pretty {stop ? 'text-oxide' : ''}">{sentence}</h1>
         {#if points}<p class="mt-1.5 max-w-read">
             {[
@@ -284,6 +316,13 @@
                     </p>{/if}
                   <div class="flex flex-wrap gap-x-6">
                     <a class="act text-ink" href="/m/{id}/{where[b.word as keyof typeof where]}">Put it right</a>
+                    {#if b.word === 'apart'}<button
+                        class="act"
+                        onclick={() => {
+                          form.forget();
+                          sheet = 'pieces';
+                        }}>Test it in pieces</button
+                      >{/if}
                     {#if b.permit.mayBeOverruled}<button
                         class="act"
                         aria-expanded={deciding === b.word}
@@ -291,9 +330,6 @@
                       >{/if}
                   </div>
                   {#if deciding === b.word}<OverruleForm
-                      label={b.word === 'apart'
-                        ? 'A test in pieces: what it lies on, what hangs loose, what is missing, for how long'
-                        : 'Why do you decide otherwise?'}
                       ondo={async (reason) => {
                         await act(
                           api.POST('/api/machines/{id}/overrules', {
@@ -559,6 +595,28 @@
       <NumberField label="Ripple, millivolts peak to peak" bind:value={ripple} size="text-2xl" />
     {/if}
   </MeasureForm>
+</Sheet>
+<Sheet
+  bind:current={sheet}
+  name="pieces"
+  title="A test in pieces"
+  about="It counts for the pieces that are out now, and for today."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void testInPieces();
+    }}
+  >
+    <ProblemNote {form} />
+    {#if data?.supplyInside}<CautionNote id="mainsSupply" />{/if}
+    <SelectField label="What does it lie on?" bind:value={rests} options={restsOnWords} />
+    <SelectField label="Does any metal hang loose over it?" bind:value={loose} options={threeStateWords} />
+    <CheckGroup label="What is missing" bind:value={missing} options={leftOffWords} />
+    <NumberField label="Minutes" error={form.field('minutes')} bind:value={runs} size="w-32 text-2xl" required />
+    <button class="btn-next justify-self-start" disabled={form.busy}>Test it like this</button>
+  </form>
 </Sheet>
 <Sheet
   bind:current={sheet}

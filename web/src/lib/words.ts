@@ -177,6 +177,19 @@ export const keepsWords: Words<Schemas['KeptData']> = {
   userData: 'Somebody’s data',
 };
 export const threeStateWords: Words<Schemas['ThreeState']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
+export const restsOnWords: Words<Schemas['RestsOn']> = {
+  notKnown: 'Nobody looked',
+  insulator: 'Wood, card, rubber or plastic',
+  staticBag: 'A bag or mat for static',
+  bareMetal: 'Bare metal',
+};
+export const leftOffWords: Words<Schemas['LeftOff']> = {
+  shield: 'Its shield',
+  earthClip: 'Its earth clip',
+  fan: 'Its fan',
+  heatsink: 'Its heatsink',
+  mainsCover: 'The cover of its supply or tube',
+};
 export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = {
   remove: 'Remove',
   checkPads: 'Look at the pads',

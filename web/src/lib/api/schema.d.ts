@@ -1028,6 +1028,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/power/in-pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Powered although it is in pieces: what it lies on, what hangs loose, what is missing, for how long. */
+        post: operations["AllowTestInPieces"];
+        delete: operations["EndTestInPieces"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/power/rails": {
         parameters: {
             query?: never;
@@ -2947,6 +2964,23 @@ export interface paths {
         put?: never;
         /** The steps of a first power-up for a machine with these traits, what stands between it and the next, and what its supply has earned. */
         post: operations["CalcFirstPower"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/survey/test-in-pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** May a machine that is not put together be powered, and for how long? */
+        post: operations["CalcTestInPieces"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5244,6 +5278,11 @@ export interface components {
          * @enum {string}
          */
         LeakSource: "notKnown" | "nickelCell" | "alkalineCell" | "zincCarbonCell" | "leadAcidCell" | "capacitorElectrolyte" | "saltWater";
+        /**
+         * @description What is missing while it runs in pieces.
+         * @enum {string}
+         */
+        LeftOff: "shield" | "earthClip" | "fan" | "heatsink" | "mainsCover";
         LifeAnswer: {
             /** Format: double */
             hours: number;
@@ -6233,6 +6272,7 @@ export interface components {
             machineVersion: number;
             /** @description The screen on which its danger is answered; empty when there is none. */
             answeredOn: string;
+            inPieces: null | components["schemas"]["TestInPieces"];
         };
         /** @description One step as it was taken on one machine. Rail readings are kept as Readings. */
         PowerStep: {
@@ -6841,6 +6881,11 @@ export interface components {
          * @enum {string}
          */
         RestorationPolicy: "asShipped" | "periodUpgrade" | "modernInside";
+        /**
+         * @description What a board lies on while it is powered out of its case.
+         * @enum {string}
+         */
+        RestsOn: "notKnown" | "insulator" | "staticBag" | "bareMetal";
         RinseAnswer: {
             /** Format: int32 */
             rinses: number;
@@ -7692,6 +7737,47 @@ export interface components {
             state: components["schemas"]["PowerStepState"];
             /** @default  */
             sentence: string;
+        };
+        /** @description One test of a machine that is not put together, as it was allowed: it counts for the pieces that were out then. */
+        TestInPieces: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            on?: components["schemas"]["RestsOn"];
+            missing?: components["schemas"]["LeftOff"][];
+            /** Format: double */
+            minutes?: number;
+            /** @description Fingerprint of the pieces that were out. */
+            pieces?: string;
+            /** Format: date-time */
+            at?: string;
+            /**
+             * Format: date-time
+             * @description Taken back, or over.
+             */
+            endedAt?: null | string;
+        };
+        TestInPiecesAsk: {
+            test: components["schemas"]["TestInPiecesFacts"];
+            overruleReason?: null | string;
+        };
+        TestInPiecesCalc: {
+            class: components["schemas"]["MachineClass"];
+            traits: components["schemas"]["Trait"][];
+            test: components["schemas"]["TestInPiecesFacts"];
+        };
+        /** @description What is said of a test in pieces before it is allowed. */
+        TestInPiecesFacts: {
+            on: components["schemas"]["RestsOn"];
+            /** @description Screws, clips, a loose wire or a drive that hangs over the board. */
+            looseMetal: components["schemas"]["ThreeState"];
+            missing: components["schemas"]["LeftOff"][];
+            /**
+             * Format: double
+             * @description For how long it is to run.
+             */
+            minutes: number;
         };
         TestedAsk: {
             passed: boolean;
@@ -9960,6 +10046,54 @@ export interface operations {
                 "application/json": components["schemas"]["LoadAsk"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AllowTestInPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestInPiecesAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EndTestInPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -14375,6 +14509,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FirstPowerAnswer"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    CalcTestInPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "class": "level386",
+                 *       "traits": [
+                 *         "internalMainsSupply"
+                 *       ],
+                 *       "test": {
+                 *         "on": "insulator",
+                 *         "looseMetal": "no",
+                 *         "missing": [
+                 *           "fan"
+                 *         ],
+                 *         "minutes": 5
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["TestInPiecesCalc"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
                 };
             };
             /** @description Bad Request */
