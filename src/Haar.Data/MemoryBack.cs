@@ -6,16 +6,22 @@ public static class MemoryBack
     /// <summary>Below this nothing is done. A default.</summary>
     const long Enough = 200_000_000;
 
-    static readonly TimeSpan NotOftener = TimeSpan.FromSeconds(1);
+    static readonly TimeSpan NotOftener = TimeSpan.FromSeconds(5);
     static long last = -(long)NotOftener.TotalMilliseconds;
+
+    static int large;
+
+    /// <summary>Something was read that takes far more than usual: what it took is given back at once, however short ago that was done.</summary>
+    public static void Large() => Interlocked.Exchange(ref large, 1);
 
     public static void Give()
     {
+        var soon = Interlocked.Exchange(ref large, 0) == 1;
         var now = Environment.TickCount64;
         var before = Interlocked.Read(ref last);
         if (
             Environment.WorkingSet < Enough
-            || now - before < NotOftener.TotalMilliseconds
+            || !soon && now - before < NotOftener.TotalMilliseconds
             || Interlocked.CompareExchange(ref last, now, before) != before
         )
         {

@@ -28,7 +28,7 @@ static class StandsOn
         || t.ClrType == typeof(Capacitors.CapacitorStandRow)
         || t.ClrType == typeof(Core.Safety.Danger);
 
-    /// <summary>The rows that name it, without those in <paramref name="leaving"/>; a few are enough.</summary>
+    /// <summary>Rows that name it, without those in <paramref name="leaving"/>; a few are enough to refuse by.</summary>
     public static async Task<IReadOnlyList<object>> OfAsync(
         HaarDb db,
         IEntityType type,
@@ -41,18 +41,17 @@ static class StandsOn
         var found = new List<object>();
         foreach (var t in db.Model.GetEntityTypes().Where(t => !Derived(t)))
         {
-            foreach (var p in t.GetProperties().Where(p => !p.IsPrimaryKey() && Names(p, type)))
+            var columns = t.GetProperties().Where(p => !p.IsPrimaryKey() && Names(p, type)).ToList();
+            if (columns.Count == 0)
             {
-                var table = t.GetTableName()!;
-                // Ids stand in columns in capitals, in lists and keys in small letters; LIKE does not mind.
-                var list = p.GetTypeMapping().Converter is not null || p.ClrType == typeof(string);
-                var rows = await Rows(db, t, p.GetColumnName(), list ? $"%{key}%" : key.ToString()!.ToUpperInvariant(), list)
-                    .ToListAsync(cancel);
-                found.AddRange(rows.Where(r => !leaving.Contains((table, RowChange.Key(db.Entry(r)).ToString()!))));
-                if (found.Count >= enough)
-                {
-                    return found;
-                }
+                continue;
+            }
+            var table = t.GetTableName()!;
+            var rows = await Rows(db, t, columns, key).ToListAsync(cancel);
+            found.AddRange(rows.Where(r => !leaving.Contains((table, RowChange.Key(db.Entry(r)).ToString()!))));
+            if (found.Count >= enough)
+            {
+                return found;
             }
         }
 
@@ -80,18 +79,24 @@ static class StandsOn
             || p.GetTypeMapping().Converter?.ProviderClrType == typeof(string) && p.ClrType.IsGenericType;
     }
 
-    static IQueryable<object> Rows(HaarDb db, IEntityType t, string column, string key, bool like)
+    /// <summary>The rows of one table that name it in any column. Ids stand in columns in capitals, in lists and keys in small letters; LIKE does not mind.</summary>
+    static IQueryable<object> Rows(HaarDb db, IEntityType t, List<IProperty> columns, object key)
     {
-        var sql = $"SELECT * FROM \"{t.GetTableName()}\" WHERE \"{column}\" {(like ? "LIKE" : "=")} {{0}} LIMIT 5";
+        var any = columns.Select(p =>
+            p.GetTypeMapping().Converter is not null || p.ClrType == typeof(string)
+                ? $"\"{p.GetColumnName()}\" LIKE {{1}}"
+                : $"\"{p.GetColumnName()}\" = {{0}}"
+        );
+        var sql = $"SELECT * FROM \"{t.GetTableName()}\" WHERE {string.Join(" OR ", any)}";
         return (IQueryable<object>)
             typeof(StandsOn)
                 .GetMethod(nameof(Typed), System.Reflection.BindingFlags.NonPublic | System.Reflection.BindingFlags.Static)!
                 .MakeGenericMethod(t.ClrType)
-                .Invoke(null, [db, sql, key])!;
+                .Invoke(null, [db, sql, key.ToString()!.ToUpperInvariant(), $"%{key}%"])!;
     }
 
-    static IQueryable<T> Typed<T>(HaarDb db, string sql, string key)
-        where T : class => db.Set<T>().FromSqlRaw(sql, key);
+    static IQueryable<T> Typed<T>(HaarDb db, string sql, string id, string text)
+        where T : class => db.Set<T>().FromSqlRaw(sql, id, text);
 
     /// <summary>A row, as a person speaks of it.</summary>
     public static string Words(object row) =>

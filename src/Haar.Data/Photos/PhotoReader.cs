@@ -36,6 +36,10 @@ static class PhotoReader
                 $"That picture is {info.Width} by {info.Height} pixels; the most is {PhotoStore.MostSide} on a side. Nothing was stored."
             );
         }
+        if (pixels > MostPixelsWhole)
+        {
+            MemoryBack.Large();
+        }
         if (pixels > MostPixelsWhole && HasToBeWhole(bytes, codec.EncodedFormat) is { } kind)
         {
             throw new BadPhotoException(

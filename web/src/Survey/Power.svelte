@@ -600,7 +600,7 @@
   bind:current={sheet}
   name="pieces"
   title="A test in pieces"
-  about="It counts for the pieces that are out now, and for today."
+  about="Look at each before you answer. It counts for the pieces that are out now, and for twelve hours."
 >
   <form
     class="grid gap-4"
