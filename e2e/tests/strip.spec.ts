@@ -53,9 +53,11 @@ test('the laptop goes back together: a long screw is refused, the left-over one 
     .check();
   await page.getByRole('button', { name: 'It is back in' }).click();
   await expect(heading).toHaveText('Put back the memory door');
-  await page.getByRole('button', { name: '1 × M2.5 × 5 in' }).click();
   await page.getByRole('button', { name: 'It is back in' }).click();
   await expect(heading).not.toHaveText('Put back the memory door');
+  // Its screw holds it once it sits, and not before.
+  await page.getByRole('button', { name: '1 × M2.5 × 5 in' }).click();
+  await expect(page.getByRole('button', { name: '1 × M2.5 × 5 in' })).toHaveCount(0);
   // What covers something that still cures is refused, and says why.
   await page.getByRole('button', { name: /Palm rest/ }).click();
   await expect(

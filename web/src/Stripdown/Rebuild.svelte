@@ -47,12 +47,13 @@
   );
   const waits = $derived(step?.waitUntil && new Date(step.waitUntil).getTime() > now.value);
   const path = $derived({ params: { path: { id, stepId: step?.id ?? '' } } });
-  const loose = $derived(
-    (piece?.row.fasteners ?? []).map((f) => ({
+  /** Each of a piece's kinds of screws, with how many are not in yet. */
+  const screws = (p?: Schemas['RebuildPieceRow']) =>
+    (p?.row.fasteners ?? []).map((f) => ({
       f,
       left: f.count - f.returns.filter((r) => !r.fromStore).reduce((n, r) => n + r.count, 0),
-    })),
-  );
+    }));
+  const loose = $derived(screws(piece));
 
   const putBack = () =>
     form.send(async () => {
@@ -210,12 +211,8 @@
                             : ''}{f.missingBefore ? ` · ${f.missingBefore} missing before you` : ''}</span
                         ></span
                       >
-                      {#if n > 0}<button
-                          class="btn"
-                          disabled={form.busy}
-                          aria-label="{n} × {size(f)} in"
-                          onclick={() => void screwIn(f, n)}>{n} in</button
-                        >{:else}<span class="flex items-center gap-2 text-sm text-verdigris"
+                      {#if n > 0}<span class="text-sm text-soft">once it sits</span>{:else}<span
+                          class="flex items-center gap-2 text-sm text-verdigris"
                           ><Mark of="done" size={20} hidden />in</span
                         >{/if}
                     </li>
@@ -272,12 +269,18 @@
       <section class="mt-6" aria-label="Back in">
         <h2 class="text-sm font-semibold text-soft">{back.length} back in</h2>
         <ul class="mt-1 grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
-          {#each back as p (p.row.step.id)}<li class="flex items-center gap-3 border-t border-sill py-1">
+          {#each back as p (p.row.step.id)}<li class="flex flex-wrap items-center gap-x-3 border-t border-sill py-1">
               <Mark of="done" size={20} /><span class="min-w-0 flex-1 truncate">{p.row.step.title}</span><button
                 class="act min-h-8 text-sm"
                 aria-label="Out again: {p.row.step.title}"
                 onclick={() => void out(p.row.step.id)}>Out again</button
               >
+              {#each screws(p).filter((x) => x.left > 0) as { f, left: n } (f.id)}<button
+                  class="btn my-1 basis-full justify-start"
+                  disabled={form.busy}
+                  aria-label="{n} × {size(f)} in"
+                  onclick={() => void screwIn(f, n)}>Screw in {n} × {size(f)}{f.tray ? `, tray ${f.tray}` : ''}</button
+                >{/each}
             </li>{/each}
         </ul>
       </section>
