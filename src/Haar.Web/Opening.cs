@@ -30,7 +30,6 @@ sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, Opened opene
             {
                 _ = MachineStatusRule.Of(facts, time.GetUtcNow());
             }
-            await KeepAsync(stoppingToken);
         }
         catch (OperationCanceledException)
         {
@@ -39,26 +38,6 @@ sealed class WarmUp(IServiceScopeFactory scopes, TimeProvider time, Opened opene
         catch (Exception e) when (e is Microsoft.Data.Sqlite.SqliteException or InvalidOperationException)
         {
             log.LogInformation("Nothing was warmed up: {Message}", e.Message);
-        }
-    }
-
-    /// <summary>What another build of the rules computed, and what a day that has come changes, is computed again: a few machines at a time, so that nobody waits for it.</summary>
-    async Task KeepAsync(CancellationToken cancel)
-    {
-        const int atOnce = 5;
-        while (true)
-        {
-            int old;
-            await using (var scope = scopes.CreateAsyncScope())
-            {
-                old = await MachineStatusKeeper.RefreshOldAsync(
-                    scope.ServiceProvider.GetRequiredService<HaarDb>(),
-                    time.GetUtcNow(),
-                    atOnce,
-                    cancel
-                );
-            }
-            await Task.Delay(old > 0 ? TimeSpan.FromMilliseconds(200) : TimeSpan.FromMinutes(10), time, cancel);
         }
     }
 }

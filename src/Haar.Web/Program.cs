@@ -9,6 +9,7 @@ using Haar.Web.Http;
 using Haar.Web.Identity;
 using Haar.Web.Meters;
 using Haar.Web.Parts;
+using Haar.Web.Planning;
 using Microsoft.AspNetCore.DataProtection;
 using Scalar.AspNetCore;
 using Serilog;
@@ -149,7 +150,7 @@ services.AddResponseCompression(o =>
 if (!building)
 {
     services.AddSingleton(new Opened(opening));
-    services.AddHostedService<DailyBackup>().AddHostedService<WarmUp>();
+    services.AddHostedService<DailyBackup>().AddHostedService<WarmUp>().AddHostedService<StatusRefresh>();
 }
 
 var app = builder.Build();

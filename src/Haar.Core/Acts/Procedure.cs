@@ -5,14 +5,12 @@ namespace Haar.Core.Acts;
 /// <param name="Words">What the hand does, as it stands inside a sentence: "rinse it".</param>
 /// <param name="DoneAt">When it was done; null when it was not.</param>
 /// <param name="Applies">Whether this one has it at all, as a part without polarity has no way round; null for always.</param>
-/// <param name="Wait">How long what the step before left behind has to be left alone; null for not at all.</param>
 /// <param name="ClosedBy">What closes it instead of a word, as a reading does; empty when a word does.</param>
 public sealed record ProcedureStep<TState, TStep>(
     TStep Step,
     string Words,
     Func<TState, DateTimeOffset?> DoneAt,
     Func<TState, bool>? Applies = null,
-    TimeSpan? Wait = null,
     string ClosedBy = ""
 )
     where TStep : struct, Enum;

@@ -18,6 +18,9 @@ public sealed record PackFacts
     /// <summary>It gets hot, smells, or leaks.</summary>
     public bool HotOrWet { get; init; }
 
+    /// <summary>It is out of the machine.</summary>
+    public bool TakenOut { get; init; }
+
     /// <summary>Draw during a run-down test, on average.</summary>
     public double? RunDownMilliamps { get; init; }
 

@@ -288,8 +288,9 @@ public sealed record ReadCapacitor(
             }
         }
         var sheet = f.Capacitor.Fitting;
-        return sheet is { Started: true, FittedAt: null }
-            ? Permit.No("microfarads", $"{f.Capacitor.Designator} is off the board, and nothing new is fitted: there is nothing to read.")
+        // What was taken off is read in the hand, and says more there than it did on the board.
+        return InCircuit && sheet is { Started: true, FittedAt: null }
+            ? Permit.No("inCircuit", $"{f.Capacitor.Designator} is off the board: it is not read in circuit.")
             : Permit.Yes();
     }
 

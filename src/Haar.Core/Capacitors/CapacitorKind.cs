@@ -169,6 +169,20 @@ public sealed class Capacitor
     public double? HeadroomMillimetres { get; set; }
     public FittingSheet Fitting { get; set; } = new();
     public int Version { get; set; }
+
+    /// <summary>What its way round is checked against. A second look that the new figures contradict is taken again, and the part measured after it.</summary>
+    public void SetPolarity(Direction minusBefore, Direction minusPrinted)
+    {
+        (MinusBefore, MinusPrinted) = (minusBefore, minusPrinted);
+        if (
+            Spec.Polarised
+            && Fitting.PolarityCheckedAt is not null
+            && Polarity.Check(Designator, MinusBefore, MinusPrinted, Fitting.MinusSeen).Outcome == Verdicts.Outcome.No
+        )
+        {
+            Fitting = Fitting with { PolarityCheckedAt = null, RemeasuredAt = null };
+        }
+    }
 }
 
 /// <summary>State of a pad after the old part is off.</summary>
@@ -235,6 +249,10 @@ public sealed record FittingSheet
 
     public bool Started => RemovedAt is not null;
     public bool Finished => RemeasuredAt is not null;
+
+    /// <summary>Begun, and not finished.</summary>
+    [JsonIgnore]
+    public bool Half => Started && !Finished;
 
     /// <summary>The steps of an exchange. A lifted pad is mended before anything sits on it; an unpolarised part has no way round to check.</summary>
     public static readonly Acts.Procedure<(FittingSheet Sheet, bool Polarised), FittingStep> Procedure = new(

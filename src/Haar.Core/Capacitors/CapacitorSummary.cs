@@ -26,7 +26,7 @@ public sealed record CapacitorStanding(
             a.ComesOut.Sentence,
             a.Capacitor.Fitting.Next(a.Capacitor.Spec.Polarised),
             a.Capacitor.Fitting.RemovedAt,
-            a.Capacitor.Fitting is { Started: true, Finished: false }
+            a.Capacitor.Fitting.Half
         );
 }
 

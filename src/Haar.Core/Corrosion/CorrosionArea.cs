@@ -67,13 +67,13 @@ public sealed record AreaTreatment
     [JsonIgnore]
     public bool Wet => DriedAt is null && (NeutralisedAt ?? RinsedAt ?? AlcoholAt) is not null;
 
-    /// <summary>The steps of the cleaning. The wait is the shortest one, in warm air.</summary>
+    /// <summary>The steps of the cleaning; how long it dries is <see cref="AreaDrying"/>'s to say.</summary>
     public static readonly Procedure<(AreaTreatment Treatment, CorrosionStage Stage), AreaStep> Procedure = new(
         "Everything is done on this area.",
         new(AreaStep.Neutralise, "neutralise it", s => s.Treatment.NeutralisedAt),
         new(AreaStep.Rinse, "rinse it", s => s.Treatment.RinsedAt),
         new(AreaStep.Alcohol, "alcohol, to carry the water off", s => s.Treatment.AlcoholAt),
-        new(AreaStep.Dry, "dry it", s => s.Treatment.DriedAt, Wait: TimeSpan.FromHours(AreaDrying.WarmHours)),
+        new(AreaStep.Dry, "dry it", s => s.Treatment.DriedAt),
         new(AreaStep.Mask, "new mask over bare copper", s => s.Treatment.MaskedAt, s => s.Stage >= CorrosionStage.MaskLifted)
     );
 

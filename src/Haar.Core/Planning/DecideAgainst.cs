@@ -41,12 +41,12 @@ public sealed record DecideAgainst(OverruleKind Of, string Subject) : Command<Ma
                 var stops = FindingRules.StopsPower(x, f.Overrules);
                 return stops.Granted
                     ? (Permit.No("subject", "It stops no power: there is nothing to overrule."), "")
-                    : (stops, "stops power no longer");
+                    : (stops, "no longer stops power");
             case OverruleKind.BeforePower:
                 var before = PowerSession.Of(f, now).Before.FirstOrDefault(b => b.Word == Subject);
                 return before is null
                     ? (Permit.No("subject", "Nothing of that name stands before its first power now."), "")
-                    : (before.Permit, "stands before power no longer");
+                    : (before.Permit, "no longer stands before power");
             default:
                 throw new InvalidInputException("of", "That is decided where it is done, with its reason, and not beside it.");
         }

@@ -14,7 +14,7 @@ public enum DangerKind
     /// <summary>A cell that must not stay on the line that it is fitted on.</summary>
     FittedCell,
 
-    /// <summary>A laptop's pack that is swollen.</summary>
+    /// <summary>A laptop's pack that is swollen, hot or leaking, and still in.</summary>
     SwollenPack,
 }
 
@@ -88,14 +88,14 @@ public static class Dangers
             );
         }
 
-        if (f.Pack is { Facts.Swollen: true } pack)
+        if (f.Pack is { Facts: { Swollen: true, TakenOut: false } or { HotOrWet: true, TakenOut: false } } pack)
         {
             yield return new(
                 DangerKind.SwollenPack,
                 pack.Id,
-                "The pack is swollen.",
+                pack.Facts.Swollen ? "The pack is swollen." : "The pack gets hot, smells or leaks.",
                 "Take the pack out, and take it outside",
-                "A swollen lithium pack can catch fire, and charging is what sets it off.",
+                "A lithium pack like this can catch fire, and charging is what sets it off.",
                 [CautionId.SwollenCell],
                 null,
                 "battery"
@@ -103,9 +103,10 @@ public static class Dangers
         }
     }
 
-    /// <summary>Brings the rows to what the facts raise now: new ones stand from when their fact was noted, and what is raised no longer was answered by this act.</summary>
+    /// <summary>Brings the rows to what the facts raise now: new ones stand from now, and what is raised no longer was answered by this act.</summary>
     /// <param name="rows">All of this machine's.</param>
     /// <param name="act">The act's sentence.</param>
+    /// <param name="asNoted">They are taken over with a record, and stand from when their facts were noted; else from now, also where the fact was noted earlier as something harmless.</param>
     /// <returns>Rows that are new.</returns>
     public static IReadOnlyList<Danger> Keep(
         IReadOnlyCollection<Danger> rows,
@@ -113,7 +114,8 @@ public static class Dangers
         Guid machineId,
         DateTimeOffset now,
         string act,
-        Func<Guid> newId
+        Func<Guid> newId,
+        bool asNoted = false
     )
     {
         var standing = rows.Where(r => r.Stands).ToDictionary(r => (r.Kind, r.Subject));
@@ -139,8 +141,7 @@ public static class Dangers
                     Kind = d.Kind,
                     Subject = d.Subject,
                     Sentence = d.Sentence,
-                    // One that stood before and was answered is raised anew now, not on the day of its finding.
-                    Since = rows.Any(r => r.Kind == d.Kind && r.Subject == d.Subject) ? now : d.Since ?? now,
+                    Since = asNoted ? d.Since ?? now : now,
                 }),
         ];
     }

@@ -63,8 +63,8 @@ public sealed record FindingMeaning(
 
 public static class FindingRules
 {
-    /// <summary>Power on a wet part, and a swollen cell, are nobody's to overrule.</summary>
-    static bool Final(FindingKind kind) => kind is FindingKind.SaltOrDamp or FindingKind.SwollenCell;
+    /// <summary>Power on a wet part, a swollen cell, and a tube whose cover is open are nobody's to overrule.</summary>
+    static bool Final(FindingKind kind) => kind is FindingKind.SaltOrDamp or FindingKind.SwollenCell or FindingKind.PictureTube;
 
     /// <summary>May it be powered with this found? A person may decide so, on what it was found to be.</summary>
     public static Permit StopsPower(Finding f, IEnumerable<Overrule> overrules)

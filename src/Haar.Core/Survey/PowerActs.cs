@@ -21,6 +21,10 @@ public abstract record PowerAct(PowerStepKind Kind) : Command<MachineFacts>
     {
         if (f.PowerSteps.FirstOrDefault(s => s.Kind == Kind) is { } there)
         {
+            if (f.Lapsed(there))
+            {
+                (there.State, there.Sentence, there.Load, there.OnLoadSince) = (PowerStepState.NotYet, "", "", null);
+            }
             return (there, []);
         }
         var step = new PowerStep
@@ -52,13 +56,6 @@ public abstract record PowerAct(PowerStepKind Kind) : Command<MachineFacts>
     }
 
     public static bool SupplyInside(Machine m) => m.Traits.Contains(Trait.InternalMainsSupply) || m.Traits.Contains(Trait.PictureTube);
-
-    /// <summary>Readings of a step that count: those since the danger that made it lapse, if one did.</summary>
-    public static IEnumerable<Reading> ReadingsOf(MachineFacts f, PowerStep step)
-    {
-        var since = f.Dangers.Where(d => d.Since > (step.At ?? DateTimeOffset.MinValue)).Select(d => d.Since).DefaultIfEmpty().Max();
-        return f.Readings.Where(r => r.SubjectId == step.Id && !r.Voided && (step.At is null || !(step.At < since) || r.At > since));
-    }
 }
 
 /// <summary>A rail is read.</summary>
@@ -172,7 +169,7 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
             var verdict = Judge(
                 f.Machine,
                 Kind,
-                f.PowerSteps.FirstOrDefault(x => x.Kind == Kind) is { } step ? ReadingsOf(f, step) : []
+                f.PowerSteps.FirstOrDefault(x => x.Kind == Kind) is { } step ? f.ReadingsOf(step) : []
             ).Verdict;
             return verdict.Outcome == Outcome.Unknown ? new(verdict.Final(), "readings") : may;
         }
@@ -198,7 +195,7 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
     {
         var plan = PlanOf(PowerSession.Of(f, at.Now), Kind);
         var (step, added) = StepOf(f, at);
-        var readings = ReadingsOf(f, step).ToList();
+        var readings = f.ReadingsOf(step).ToList();
         (step.Load, step.Seen, step.Heard, step.Smelled, step.Said, step.At) = (
             Notes.Load.Trim() is { Length: > 0 } load ? load : step.Load,
             Notes.Seen.Trim(),
@@ -288,7 +285,7 @@ public sealed record OverrulePowerStep(PowerStepKind Kind) : PowerAct(Kind)
                 OverruleKind.PowerStep,
                 f.Machine.Id,
                 Kind.ToString(),
-                Overrulable.Fingerprint(step.Sentence, ReadingsOf(f, step).Select(r => r.Id.ToString()).ToList())
+                Overrulable.Fingerprint(step.Sentence, f.ReadingsOf(step).Select(r => r.Id.ToString()).ToList())
             ),
             []
         );

@@ -1,4 +1,5 @@
 using Haar.Core.Acts;
+using Haar.Core.Batteries;
 using Haar.Core.Corrosion;
 using Haar.Core.Planning;
 using Haar.Core.Safety;
@@ -7,7 +8,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Survey;
 
 /// <summary>Something that stands before the board is fed, and is no danger by itself.</summary>
-/// <param name="Word">Names it in an overrule: wet, residue, traces, exchange, apart.</param>
+/// <param name="Word">Names it in an overrule: wet, residue, traces, cell, exchange, apart.</param>
 public sealed record BeforePower(string Word, Permit Permit);
 
 /// <summary>
@@ -64,10 +65,7 @@ public sealed record PowerSession(
     {
         var plan = FirstPower.Compose(f.Machine.Class, f.Machine.Traits);
         var supply = f.SupplyTrust();
-        var lapsed = f
-            .PowerSteps.Where(s => s.Through && f.Dangers.Any(d => d.Since > (s.At ?? DateTimeOffset.MinValue) && !Accepted(d, f)))
-            .Select(s => s.Kind)
-            .ToList();
+        var lapsed = f.PowerSteps.Where(f.Lapsed).Select(s => s.Kind).ToList();
         var steps = f.PowerSteps.Where(s => !lapsed.Contains(s.Kind)).ToList();
         var gate = FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), supply);
         var dangers = Dangers.Of(f).ToList();
@@ -95,9 +93,6 @@ public sealed record PowerSession(
         };
     }
 
-    /// <summary>A person has decided that this one stops nothing.</summary>
-    static bool Accepted(Danger d, MachineFacts f) => d.Kind == DangerKind.Finding && f.OverruledFindings.Contains(d.Subject);
-
     static Verdict Against(List<BeforePower> before)
     {
         var first = before[0].Permit.Verdict;
@@ -114,9 +109,6 @@ public sealed record PowerSession(
         };
         return all;
     }
-
-    /// <summary>What is half exchanged does not depend on the year, which only counts for ages.</summary>
-    const int HalfExchangedYear = 2000;
 
     /// <summary>What has to be put right before a board is fed. Wet ones are nobody's to overrule.</summary>
     static IEnumerable<BeforePower> Hindrances(MachineFacts f, DateTimeOffset now)
@@ -158,8 +150,15 @@ public sealed record PowerSession(
                 residue.Select(a => (a.Id.ToString(), a.Stage.ToString())).Select(x => $"{x}").ToList()
             );
         }
-        var nets = f.JudgedNets().Where(n => n.State is not (NetState.Sound or NetState.Repaired)).ToList();
-        if (nets.Count > 0)
+        var judged = f.JudgedNets();
+        var nets = judged.Where(n => n.State is not (NetState.Sound or NetState.Repaired)).ToList();
+        // Where the mask is gone and no net is marked, nobody has looked; new mask went over it only with somebody's word.
+        var bare = f
+            .Areas.Where(a =>
+                a.Stage >= CorrosionStage.MaskLifted && a.Treatment.MaskedAt is null && judged.All(n => !n.UnderAreas.Contains(a.Id))
+            )
+            .ToList();
+        if (nets.Count + bare.Count > 0)
         {
             yield return One(
                 "traces",
@@ -168,16 +167,49 @@ public sealed record PowerSession(
                         Question,
                         Outcome.No,
                         nets.Any(n => n.State is NetState.Thin or NetState.Open)
-                            ? $"Not yet: {nets.First(n => n.State is NetState.Thin or NetState.Open).Net.Name} is not mended."
-                            : $"Not yet: {(nets.Count == 1 ? $"{nets[0].Net.Name} has" : $"{nets.Count} nets have")} not been measured.",
-                        Basis.Measured,
+                                ? $"Not yet: {nets.First(n => n.State is NetState.Thin or NetState.Open).Net.Name} is not mended."
+                            : nets.Count > 0
+                                ? $"Not yet: {(nets.Count == 1 ? $"{nets[0].Net.Name} has" : $"{nets.Count} nets have")} not been measured."
+                            : $"Not yet: nobody has said which nets run under {Words.And(bare.Select(a => a.Name))}.",
+                        nets.Count > 0 ? Basis.Measured : Basis.Rule,
                         new Reason("A trace that looks whole may be eaten through, and one that is bridged feeds what it should not.")
                     )
-                    .Changing("Every net measured end to end, and mended where it has to be."),
-                nets.Select(n => $"{n.Net.Id} {n.State}").ToList()
+                    .Changing("Every net under it marked, measured end to end, and mended where it has to be."),
+                nets.Select(n => $"{n.Net.Id} {n.State}").Concat(bare.Select(a => a.Id.ToString())).ToList()
             );
         }
-        var half = (f.KeptSummary ?? f.Summary(HalfExchangedYear)).Half;
+        if (
+            f.Cell is { FittedAt: not null, Chosen: { } chosen } cell
+            && new CellActFacts(f.Machine, cell, f.Overrules) is var cellFacts
+            && cellFacts.Option(chosen) is var option
+            && !(option is not null && cellFacts.Permit(option, "kind").Granted)
+            && CellActs.MustComeOut(cell, f.Machine.RestorationPolicy) is null
+        )
+        {
+            yield return One(
+                "cell",
+                Verdict
+                    .Of(
+                        Question,
+                        Outcome.No,
+                        "Not yet: what is known of the cell's line has changed since a cell was fitted, and it is not clear that it may stay.",
+                        Basis.Rule,
+                        new Reason(option?.Verdict.Sentence ?? "What was fitted is no way to replace this cell, as it is known now.")
+                    )
+                    .Changing("The charging line measured, or what was fitted taken out."),
+                cell.Site,
+                chosen.ToString()
+            );
+        }
+        var half =
+            f.KeptSummary?.Half.Select(h => (h.Id, h.Designator, h.Next)).ToList()
+            ??
+            [
+                .. f
+                    .Capacitors.Where(c => c.Fitting.Half)
+                    .OrderBy(c => c.Id)
+                    .Select(c => (c.Id, c.Designator, c.Fitting.Next(c.Spec.Polarised))),
+            ];
         if (half.Count > 0)
         {
             yield return One(

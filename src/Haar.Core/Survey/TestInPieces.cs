@@ -32,9 +32,10 @@ public enum LeftOff
 }
 
 /// <summary>What is said of a test in pieces before it is allowed.</summary>
+/// <param name="Missing">Empty is nothing; null is that nobody looked.</param>
 /// <param name="LooseMetal">Screws, clips, a loose wire or a drive that hangs over the board.</param>
 /// <param name="Minutes">For how long it is to run.</param>
-public sealed record TestInPiecesFacts(RestsOn On, ThreeState LooseMetal, IReadOnlyList<LeftOff> Missing, double Minutes);
+public sealed record TestInPiecesFacts(RestsOn On, ThreeState LooseMetal, IReadOnlyList<LeftOff>? Missing, double Minutes);
 
 /// <summary>One test of a machine that is not put together, as it was allowed: it counts for the pieces that were out then.</summary>
 public sealed class TestInPieces
@@ -85,7 +86,8 @@ public static class TestInPiecesRule
             var v = Verdict.Of(question, Outcome.No, sentence, Basis.Rule, new Reason(why)).Changing(would).With(cautions);
             return final ? v.Final() : v;
         }
-        if (t.Missing.Contains(LeftOff.MainsCover))
+        var missing = t.Missing ?? [];
+        if (missing.Contains(LeftOff.MainsCover))
         {
             return No(
                 "No: the cover of its supply or tube goes on first.",
@@ -114,21 +116,23 @@ public static class TestInPiecesRule
                 true
             );
         }
-        if (t.On == RestsOn.NotKnown || t.LooseMetal == ThreeState.NotKnown)
+        if (t.On == RestsOn.NotKnown || t.LooseMetal == ThreeState.NotKnown || t.Missing is null)
         {
             return Verdict
                 .Of(
                     question,
                     Outcome.Unknown,
-                    t.On == RestsOn.NotKnown ? "Say what it lies on." : "Look whether any metal hangs loose over it.",
+                    t.On == RestsOn.NotKnown ? "Say what it lies on."
+                        : t.LooseMetal == ThreeState.NotKnown ? "Look whether any metal hangs loose over it."
+                        : "Say what is missing, or that nothing is.",
                     Basis.Guess,
                     new Reason("What nobody has looked at is not taken for safe.")
                 )
-                .Changing(t.On == RestsOn.NotKnown ? "What it lies on." : "A look along every lead and screw.")
+                .Changing("What it lies on, a look along every lead and screw, and what is missing.")
                 .With(cautions)
                 .Final();
         }
-        if (t.Missing.Contains(LeftOff.EarthClip) && mains)
+        if (missing.Contains(LeftOff.EarthClip) && mains)
         {
             return No(
                 "Not yet: its earth clip goes on first.",
@@ -138,7 +142,7 @@ public static class TestInPiecesRule
             );
         }
         var hot = m.Class is MachineClass.Level486 or MachineClass.Level586 or MachineClass.Level686 or MachineClass.Unknown;
-        if (t.Missing.Contains(LeftOff.Heatsink) && hot)
+        if (missing.Contains(LeftOff.Heatsink) && hot)
         {
             return No(
                 "Not yet: its heatsink goes on first.",
@@ -147,14 +151,14 @@ public static class TestInPiecesRule
             );
         }
         var most =
-            t.Missing.Contains(LeftOff.Heatsink) ? MinutesWithoutHeatsink
-            : t.Missing.Contains(LeftOff.Fan) ? MinutesWithoutFan
+            missing.Contains(LeftOff.Heatsink) ? MinutesWithoutHeatsink
+            : missing.Contains(LeftOff.Fan) ? MinutesWithoutFan
             : MostMinutes;
         if (t.Minutes > most)
         {
             return No(
                 $"Not so long: at most {Markings.Si.Plain(most)} {(most == 1 ? "minute" : "minutes")} like this.",
-                t.Missing.Count == 0
+                missing.Count == 0
                     ? "Out of its case nobody hears or smells what the case would have kept off."
                     : "What cooled it is not there.",
                 $"{Markings.Si.Plain(most)} minutes, or what is missing put on."
@@ -167,9 +171,9 @@ public static class TestInPiecesRule
                 $"For {Markings.Si.Plain(t.Minutes)} minutes, with a hand on the switch and nobody away from it.",
                 Basis.Rule,
                 new Reason(
-                    t.Missing.Count == 0
+                    missing.Count == 0
                         ? "It lies on what does not conduct, and nothing hangs over it."
-                        : $"Without {Words.And(t.Missing.Distinct().Select(Name))} it is a short test and no run.",
+                        : $"Without {Words.And(missing.Distinct().Select(Name))} it is a short test and no run.",
                     Source: "bench practice"
                 )
             )
@@ -190,6 +194,8 @@ public static class TestInPiecesRule
 /// <summary>Allows a test in pieces, for the pieces that are out now.</summary>
 public sealed record AllowTestInPieces(TestInPiecesFacts Test) : Command<MachineFacts>
 {
+    IReadOnlyList<LeftOff> Missing => Test.Missing ?? [];
+
     public override Permit May(MachineFacts f, DateTimeOffset now)
     {
         var verdict = TestInPiecesRule.Judge(f.Machine, Test);
@@ -204,7 +210,7 @@ public sealed record AllowTestInPieces(TestInPiecesFacts Test) : Command<Machine
                 OverruleKind.BeforePower,
                 f.Machine.Id,
                 "test-in-pieces",
-                Overrulable.Fingerprint(TestInPieces.Fingerprint(f), Test.On.ToString(), Test.Missing.Order().ToList(), Test.Minutes)
+                Overrulable.Fingerprint(TestInPieces.Fingerprint(f), Test.On.ToString(), Missing.Order().ToList(), Test.Minutes)
             ),
             f.Overrules
         );
@@ -212,7 +218,7 @@ public sealed record AllowTestInPieces(TestInPiecesFacts Test) : Command<Machine
 
     protected override Done Do(MachineFacts f, Moment at) =>
         new Done(
-            $"A test in pieces, {Markings.Si.Plain(Test.Minutes)} minutes{(Test.Missing.Count > 0 ? $", without {Words.And(Test.Missing.Distinct().Select(TestInPiecesRule.Name))}" : "")}.",
+            $"A test in pieces, {Markings.Si.Plain(Test.Minutes)} minutes{(Missing.Count > 0 ? $", without {Words.And(Missing.Distinct().Select(TestInPiecesRule.Name))}" : "")}.",
             f.Machine.Id
         ).Adding(
             new TestInPieces
@@ -220,7 +226,7 @@ public sealed record AllowTestInPieces(TestInPiecesFacts Test) : Command<Machine
                 Id = at.NewId(),
                 MachineId = f.Machine.Id,
                 On = Test.On,
-                Missing = [.. Test.Missing.Distinct()],
+                Missing = [.. Missing.Distinct()],
                 Minutes = Test.Minutes,
                 Pieces = TestInPieces.Fingerprint(f),
                 At = at.Now,

@@ -18,6 +18,8 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
     /// <summary>Daily ones beyond this many are thrown away, oldest first; those taken by hand stay.</summary>
     public const int DailyKept = 14;
 
+    static readonly Lock turn = new();
+
     public IReadOnlyList<BackupInfo> List() =>
         [
             .. new DirectoryInfo(folder.Backups)
@@ -35,6 +37,7 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
     /// <exception cref="BackupException">There is none of that name, or it is the newest, which always stays.</exception>
     public void Remove(string name)
     {
+        using var alone = turn.EnterScope();
         var all = List();
         if (all.All(b => b.Name != name))
         {
@@ -52,6 +55,8 @@ public sealed partial class BackupStore(DataFolder folder, TimeProvider time)
     /// <param name="why">One lower-case word.</param>
     public BackupInfo Take(string why)
     {
+        // One after another: copies that a backup is about to list are not cleared away by the end of another.
+        using var alone = turn.EnterScope();
         string NameAt(DateTimeOffset at) => $"haar-{at.UtcDateTime.ToString("yyyyMMdd-HHmmssfff", CultureInfo.InvariantCulture)}-{why}.zip";
         var at = time.GetUtcNow();
         while (File.Exists(Path.Combine(folder.Backups, NameAt(at))))

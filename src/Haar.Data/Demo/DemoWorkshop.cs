@@ -58,7 +58,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         await db.SaveChangesAsync(cancel);
         foreach (var id in await db.Machines.Select(m => m.Id).ToListAsync(cancel))
         {
-            await DangerFacts.KeepAsync(db, id, "", now, Id, cancel);
+            await DangerFacts.KeepAsync(db, id, "", now, Id, true, cancel);
             await db.SaveChangesAsync(cancel);
             await MachineStatusKeeper.RefreshAsync(db, id, now, cancel);
         }

@@ -5,7 +5,7 @@ using Haar.Core.Planning;
 namespace Haar.Data.Exchange;
 
 /// <summary>One entry of a machine's log, as passed on. What it changed stays behind: an imported act cannot be undone.</summary>
-public sealed record LogLine(Guid Id, DateTimeOffset At, string Sentence, DateTimeOffset? UndoneAt);
+public sealed record LogLine(Guid Id, DateTimeOffset At, string Sentence, DateTimeOffset? UndoneAt, string By = "");
 
 /// <summary>A machine with everything known of it. Documented in docs/formats.md; every list is in the order of its ids, so the same machine always gives the same bytes.</summary>
 public sealed record MachineDocument : MachineRows

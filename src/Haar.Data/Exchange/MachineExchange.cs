@@ -140,6 +140,7 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
                 At = l.At,
                 Sentence = l.Sentence,
                 UndoneAt = l.UndoneAt,
+                By = l.By.Length <= Hands.MostCharacters ? l.By : "",
             })
         );
         try
@@ -147,7 +148,7 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
             await using var transaction = await db.Database.BeginTransactionAsync(cancel);
             work.Pass();
             await db.SaveChangesAsync(cancel);
-            await DangerFacts.KeepAsync(db, d.Machine.Id, "Taken in from a document.", work.Now, work.NewId, cancel);
+            await DangerFacts.KeepAsync(db, d.Machine.Id, "Taken in from a document.", work.Now, work.NewId, true, cancel);
             await db.SaveChangesAsync(cancel);
             await MachineStatusKeeper.RefreshAsync(db, d.Machine.Id, work.Now, cancel);
             await transaction.CommitAsync(cancel);
@@ -270,7 +271,7 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
                 .Log.AsNoTracking()
                 .Where(l => l.MachineId == id)
                 .OrderBy(l => l.Id)
-                .Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt))
+                .Select(l => new LogLine(l.Id, l.At, l.Sentence, l.UndoneAt, l.By))
                 .ToListAsync(cancel),
         };
         RowsOfMachine.Copy(f, document);

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Haar.Core.Intake;
+using Haar.Data.Parts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Data.Log;
@@ -13,40 +14,49 @@ public sealed partial class UnitOfWork
     /// <exception cref="UndoException">It was undone already, keeps no record, went outside, or something later stands on it.</exception>
     public async Task<LogEntry> UndoAsync(Guid entryId, CancellationToken cancel = default)
     {
-        var own = db.Database.CurrentTransaction is null ? await db.Database.BeginTransactionAsync(cancel) : null;
-        await using (own)
+        try
         {
-            var entry =
-                await db.Log.FirstOrDefaultAsync(l => l.Id == entryId, cancel)
-                ?? throw new UndoException("There is no such entry in the log.");
-            if (entry.UndoneAt is not null)
-            {
-                throw new UndoException("That was undone already.");
-            }
-            if (entry.StaysDone.Length > 0)
-            {
-                throw new UndoException(entry.StaysDone);
-            }
-            var changes = entry.Changes is null ? null : JsonSerializer.Deserialize<List<Change>>(entry.Changes, HaarJson.Compact);
-            if (changes is null || changes.Count == 0)
-            {
-                throw new UndoException("That act keeps no record of what it changed, so it cannot be undone.");
-            }
-            var leaving = changes.Where(c => c.Before is null).Select(c => (c.Table, c.Key)).ToHashSet();
-            foreach (var change in Enumerable.Reverse(changes))
-            {
-                await RevertAsync(change, leaving, cancel);
-            }
-
-            entry.UndoneAt = Now;
-            var undone = await ActAsync(entry.MachineId, await SaidAsync(entry, cancel), entry.Id, null, cancel);
-            if (own is not null)
-            {
-                await own.CommitAsync(cancel);
-                Told();
-            }
-            return undone;
+            return await InOneAsync(() => PutBackAsync(entryId, cancel), cancel);
         }
+        catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
+        {
+            throw new UndoException(
+                "Something later has taken its place, or what it belonged to is gone: undo the newer act first. Nothing was changed."
+            );
+        }
+    }
+
+    async Task<LogEntry> PutBackAsync(Guid entryId, CancellationToken cancel)
+    {
+        var entry =
+            await db.Log.FirstOrDefaultAsync(l => l.Id == entryId, cancel) ?? throw new UndoException("There is no such entry in the log.");
+        if (entry.UndoneAt is not null)
+        {
+            throw new UndoException("That was undone already.");
+        }
+        if (entry.StaysDone.Length > 0)
+        {
+            throw new UndoException(entry.StaysDone);
+        }
+        var changes = entry.Changes is null ? null : JsonSerializer.Deserialize<List<Change>>(entry.Changes, HaarJson.Compact);
+        if (changes is null || changes.Count == 0)
+        {
+            throw new UndoException("That act keeps no record of what it changed, so it cannot be undone.");
+        }
+        var leaving = changes.Where(c => c.Before is null).Select(c => (c.Table, c.Key)).ToHashSet();
+        foreach (var change in Enumerable.Reverse(changes))
+        {
+            await RevertAsync(change, leaving, cancel);
+        }
+
+        entry.UndoneAt = Now;
+        var undone = await ActAsync(entry.MachineId, await SaidAsync(entry, cancel), entry.Id, null, cancel);
+        // A piece that has gone elsewhere meanwhile is not set aside a second time.
+        return await db.Stock().OverbookedAsync(cancel)
+            ? throw new UndoException(
+                "The drawer has given that piece to another place since: put that one back first. Nothing was changed."
+            )
+            : undone;
     }
 
     /// <summary>An undo that is undone is the act done again.</summary>

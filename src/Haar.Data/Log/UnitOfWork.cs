@@ -79,24 +79,40 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
     )
         where TFacts : IActFacts
     {
-        // SQLite has one writer; this takes its place before anything is read, and gives it back if the act is refused.
+        return await InOneAsync(
+            async () =>
+            {
+                if (machineId is { } on)
+                {
+                    await db.OnTheListAsync(on, cancel);
+                }
+                var facts = await load(db, cancel);
+                var decision = command.Decide(facts, Moment, reason);
+                if (decision is not Done done)
+                {
+                    throw new RefusedException(((Refused)decision).Permit);
+                }
+                db.AddRange(done.Added);
+                db.RemoveRange(done.Removed);
+                return (await ActAsync(machineId, done.Sentence, cancel), done);
+            },
+            cancel
+        );
+    }
+
+    /// <summary>What is read and what is changed within is one: SQLite has one writer, and this takes its place before anything is read. Given back, with nothing changed, when it throws.</summary>
+    public async Task<T> InOneAsync<T>(Func<Task<T>> what, CancellationToken cancel)
+    {
+        if (db.Database.CurrentTransaction is not null)
+        {
+            return await what();
+        }
+        told.Clear();
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
-        if (machineId is { } on)
-        {
-            await db.OnTheListAsync(on, cancel);
-        }
-        var facts = await load(db, cancel);
-        var decision = command.Decide(facts, Moment, reason);
-        if (decision is not Done done)
-        {
-            throw new RefusedException(((Refused)decision).Permit);
-        }
-        db.AddRange(done.Added);
-        db.RemoveRange(done.Removed);
-        var entry = await ActAsync(machineId, done.Sentence, cancel);
+        var result = await what();
         await transaction.CommitAsync(cancel);
-        Told();
-        return (entry, done);
+        live.Say(told);
+        return result;
     }
 
     /// <summary>Saves everything tracked as one act.</summary>
@@ -109,65 +125,60 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
     public Task<LogEntry> ActOutsideAsync(Guid? machineId, string sentence, string why, CancellationToken cancel = default) =>
         ActAsync(machineId, sentence, null, why, cancel);
 
-    async Task<LogEntry> ActAsync(Guid? machineId, string sentence, Guid? undoes, string? staysDone, CancellationToken cancel)
+    Task<LogEntry> ActAsync(Guid? machineId, string sentence, Guid? undoes, string? staysDone, CancellationToken cancel)
     {
         var (changes, touched) = Changes();
         if (machineId is { } m)
         {
             touched.Add(m);
         }
+        return InOneAsync(() => WriteAsync(machineId, sentence, undoes, staysDone, changes, touched, cancel), cancel);
+    }
+
+    async Task<LogEntry> WriteAsync(
+        Guid? machineId,
+        string sentence,
+        Guid? undoes,
+        string? staysDone,
+        List<Change> changes,
+        HashSet<Guid> touched,
+        CancellationToken cancel
+    )
+    {
         var now = Now;
-        var own = db.Database.CurrentTransaction is null ? await db.Database.BeginTransactionAsync(cancel) : null;
-        await using (own)
+        Pass();
+        await db.SaveChangesAsync(cancel);
+        if (changes.Any(c => DangerFacts.Tables.Contains(c.Table)))
         {
-            Pass();
-            await db.SaveChangesAsync(cancel);
-            if (changes.Any(c => DangerFacts.Tables.Contains(c.Table)))
-            {
-                foreach (var id in touched)
-                {
-                    await DangerFacts.KeepAsync(db, id, sentence, now, NewId, cancel);
-                }
-            }
-            changes.AddRange(Changes().Changes);
-            var log = new LogEntry
-            {
-                Id = NewId(),
-                MachineId = machineId,
-                At = now,
-                Sentence = sentence,
-                By = hands?.Name ?? "",
-                Undoes = undoes,
-                StaysDone = staysDone ?? "",
-                Changes = JsonSerializer.Serialize(changes, HaarJson.Compact),
-            };
-            db.Log.Add(log);
-            await db.SaveChangesAsync(cancel);
-            var parts = RowChange.CapacitorsIn(changes);
             foreach (var id in touched)
             {
-                await MachineStatusKeeper.RefreshAsync(db, id, now, parts, cancel);
+                await DangerFacts.KeepAsync(db, id, sentence, now, NewId, false, cancel);
             }
-            if (own is not null)
-            {
-                await own.CommitAsync(cancel);
-            }
-            told.UnionWith(touched);
-            if (own is not null)
-            {
-                Told();
-            }
-            return log;
         }
+        changes.AddRange(Changes().Changes);
+        var log = new LogEntry
+        {
+            Id = NewId(),
+            MachineId = machineId,
+            At = now,
+            Sentence = sentence,
+            By = hands?.Name ?? "",
+            Undoes = undoes,
+            StaysDone = staysDone ?? "",
+            Changes = JsonSerializer.Serialize(changes, HaarJson.Compact),
+        };
+        db.Log.Add(log);
+        await db.SaveChangesAsync(cancel);
+        var parts = RowChange.CapacitorsIn(changes);
+        foreach (var id in touched)
+        {
+            await MachineStatusKeeper.RefreshAsync(db, id, now, parts, cancel);
+        }
+        told.UnionWith(touched);
+        return log;
     }
 
     readonly HashSet<Guid> told = [];
-
-    void Told()
-    {
-        live.Say(told);
-        told.Clear();
-    }
 
     /// <summary>What is tracked and changed, in the words of the log, and whose machines it touches.</summary>
     (List<Change> Changes, HashSet<Guid> Touched) Changes()

@@ -21,6 +21,10 @@ public sealed class Stock(HaarDb db)
             ).Where(p => p.Free > 0),
         ];
 
+    /// <summary>Whether more of any part is set aside than lies there.</summary>
+    public Task<bool> OverbookedAsync(CancellationToken cancel) =>
+        db.Drawer.AnyAsync(p => p.Quantity < db.Reservations.Count(r => r.PartId == p.Id), cancel);
+
     /// <summary>Fills in what is set aside of each.</summary>
     public async Task<List<DrawerPart>> CountedAsync(List<DrawerPart> parts, CancellationToken cancel)
     {

@@ -31,13 +31,22 @@ static class DangerFacts
 
     /// <summary>Brings a machine's dangers to what its facts raise; tracked, for the caller to save.</summary>
     /// <param name="act">The sentence of the act that did it.</param>
-    public static async Task KeepAsync(HaarDb db, Guid id, string act, DateTimeOffset now, Func<Guid> newId, CancellationToken cancel)
+    /// <param name="asNoted">As <see cref="Dangers.Keep"/> has it.</param>
+    public static async Task KeepAsync(
+        HaarDb db,
+        Guid id,
+        string act,
+        DateTimeOffset now,
+        Func<Guid> newId,
+        bool asNoted,
+        CancellationToken cancel
+    )
     {
         if (await OfAsync(db, id, cancel) is not { } facts)
         {
             return;
         }
         var rows = await db.Dangers.Where(d => d.MachineId == id).ToListAsync(cancel);
-        db.AddRange(Dangers.Keep(rows, [.. Dangers.Of(facts)], id, now, act, newId));
+        db.AddRange(Dangers.Keep(rows, [.. Dangers.Of(facts)], id, now, act, newId, asNoted));
     }
 }

@@ -119,12 +119,8 @@ static class CapacitorEndpoints
             made.X,
             made.Y
         );
-        (c.Side, c.MinusBefore, c.MinusPrinted, c.HeadroomMillimetres) = (
-            made.Side,
-            made.MinusBefore,
-            made.MinusPrinted,
-            made.HeadroomMillimetres
-        );
+        (c.Side, c.HeadroomMillimetres) = (made.Side, made.HeadroomMillimetres);
+        c.SetPolarity(made.MinusBefore, made.MinusPrinted);
         return (await work.ActAsync(id, $"{c.Designator} changed: {Substitution.Describe(c.Spec)}.", cancel)).Said(c.Id);
     }
 

@@ -64,18 +64,8 @@ static class DrawerEndpoints
             .Produces(200, contentType: "application/pdf");
         d.MapPost(
                 "/{partId:guid}/count",
-                async (Guid partId, DrawerCount ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
-                    var lost = p.Count(ask.Quantity, await db.Reservations.Where(r => r.PartId == partId).ToListAsync(cancel));
-                    var places = lost.Select(r => r.CapacitorId).ToList();
-                    var names = await db.Capacitors.Where(c => places.Contains(c.Id)).Select(c => c.Designator).ToListAsync(cancel);
-                    db.RemoveRange(lost);
-                    var taken = lost.Count > 0 ? $" Set aside no longer for {string.Join(", ", names)}: somebody took it." : "";
-                    return (await work.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(
-                        p.Id
-                    );
-                }
+                (Guid partId, DrawerCount ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                    work.InOneAsync(() => CountAsync(partId, ask, db, work, cancel), cancel)
             )
             .WithName("CountDrawerPart")
             .WithSummary("What lies there by count. A reserved piece that was taken by hand frees its place, which is wanted again.");
@@ -95,37 +85,54 @@ static class DrawerEndpoints
             .WithName("AddDrawerPart");
         d.MapPut(
                 "/{partId:guid}",
-                async (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    Check(e, work.Today);
-                    var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
-                    UnitOfWork.Match(p, p.Version, request.Version());
-                    if (e.Quantity < p.Reserved)
-                    {
-                        throw new InvalidInputException(
-                            "quantity",
-                            $"{p.Reserved} pieces are set aside for boards: release them first, or leave that many."
-                        );
-                    }
-                    Apply(p, e);
-                    return (await work.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
-                }
+                (Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                    work.InOneAsync(() => EditAsync(partId, e, request, db, work, cancel), cancel)
             )
             .WithName("EditDrawerPart");
         d.MapDelete(
                 "/{partId:guid}",
-                async (Guid partId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
-                    if (p.Reserved > 0)
-                    {
-                        throw new InvalidInputException("part", $"{p.Reserved} pieces are set aside for boards: release them first.");
-                    }
-                    db.Remove(p);
-                    return (await work.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
-                }
+                (Guid partId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                    work.InOneAsync(() => RemoveAsync(partId, db, work, cancel), cancel)
             )
             .WithName("RemoveDrawerPart");
+    }
+
+    static async Task<Acted> CountAsync(Guid partId, DrawerCount ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    {
+        var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
+        var lost = p.Count(ask.Quantity, await db.Reservations.Where(r => r.PartId == partId).ToListAsync(cancel));
+        var places = lost.Select(r => r.CapacitorId).ToList();
+        var names = await db.Capacitors.Where(c => places.Contains(c.Id)).Select(c => c.Designator).ToListAsync(cancel);
+        db.RemoveRange(lost);
+        var taken = lost.Count > 0 ? $" Set aside no longer for {string.Join(", ", names)}: somebody took it." : "";
+        return (await work.ActAsync(null, $"Counted: {p.Quantity} × {Substitution.Describe(p.Spec)}.{taken}", cancel)).Said(p.Id);
+    }
+
+    static async Task<Acted> EditAsync(Guid partId, DrawerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    {
+        Check(e, work.Today);
+        var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
+        UnitOfWork.Match(p, p.Version, request.Version());
+        if (e.Quantity < p.Reserved)
+        {
+            throw new InvalidInputException(
+                "quantity",
+                $"{p.Reserved} pieces are set aside for boards: release them first, or leave that many."
+            );
+        }
+        Apply(p, e);
+        return (await work.ActAsync(null, $"Drawer: {p.Quantity} × {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
+    }
+
+    static async Task<Acted> RemoveAsync(Guid partId, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    {
+        var p = await db.Stock().OneAsync(partId, cancel).OrNotHere("drawer part");
+        if (p.Reserved > 0)
+        {
+            throw new InvalidInputException("part", $"{p.Reserved} pieces are set aside for boards: release them first.");
+        }
+        db.Remove(p);
+        return (await work.ActAsync(null, $"Out of the drawer: {Substitution.Describe(p.Spec)}.", cancel)).Said(p.Id);
     }
 
     static Label LabelOf(DrawerPart p, string address)

@@ -251,7 +251,10 @@ public sealed partial class Orders
         }
     }
 
-    public async Task<Acted> ArrivedAsync(Guid orderId, IReadOnlyList<ArrivedLine> arrived, CancellationToken cancel)
+    public Task<Acted> ArrivedAsync(Guid orderId, IReadOnlyList<ArrivedLine> arrived, CancellationToken cancel) =>
+        work.InOneAsync(() => BookInAsync(orderId, arrived, cancel), cancel);
+
+    async Task<Acted> BookInAsync(Guid orderId, IReadOnlyList<ArrivedLine> arrived, CancellationToken cancel)
     {
         var order = await OrderAsync(orderId, cancel);
         if (!order.Open)
@@ -281,10 +284,7 @@ public sealed partial class Orders
             db.Add(part);
             foreach (var capId in places)
             {
-                if (
-                    await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capId, cancel) is { Fitting.FittedAt: null } cap
-                    && !await db.Reservations.AnyAsync(r => r.CapacitorId == capId, cancel)
-                )
+                if (await WaitsAsync(capId, cancel) is { } cap)
                 {
                     db.Add(part.Reserve(cap, work.NewId(), work.Now, booked: true));
                     var each = line.PackPrice / line.PackSize;

@@ -175,19 +175,37 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
         {
             throw new InvalidInputException("drawer", "The drawer covers nothing that is wanted.");
         }
-        var parts = (await db.Stock().OfAsync([.. wanted.Drawer.Select(d => d.PartId).Distinct()], cancel)).ToDictionary(p => p.Id);
-        foreach (var d in wanted.Drawer)
-        {
-            var cap = await db.Capacitors.FirstAsync(c => c.Id == d.CapacitorId, cancel);
-            db.Add(parts[d.PartId].Reserve(cap, work.NewId(), work.Now));
-        }
-
-        return (
-            await work.ActAsync(
-                null,
-                $"Set aside from the drawer: {wanted.Drawer.Count} {(wanted.Drawer.Count == 1 ? "piece" : "pieces")} for {wanted.Drawer.Select(d => d.MachineId).Distinct().Count()} machines.",
-                cancel
-            )
-        ).Said();
+        // What was free when that was worked out may be gone when it is taken: each place and piece is asked for again.
+        return await work.InOneAsync(
+            async () =>
+            {
+                var parts = (await db.Stock().OfAsync([.. wanted.Drawer.Select(d => d.PartId).Distinct()], cancel)).ToDictionary(p => p.Id);
+                var given = new List<FromDrawer>();
+                foreach (var d in wanted.Drawer)
+                {
+                    if (parts.GetValueOrDefault(d.PartId) is { Free: > 0 } part && await WaitsAsync(d.CapacitorId, cancel) is { } cap)
+                    {
+                        db.Add(part.Reserve(cap, work.NewId(), work.Now));
+                        given.Add(d);
+                    }
+                }
+                return given.Count == 0
+                    ? throw new InvalidInputException("drawer", "All of it was set aside a moment ago.")
+                    : (
+                        await work.ActAsync(
+                            null,
+                            $"Set aside from the drawer: {given.Count} {(given.Count == 1 ? "piece" : "pieces")} for {given.Select(d => d.MachineId).Distinct().Count()} machines.",
+                            cancel
+                        )
+                    ).Said();
+            },
+            cancel
+        );
     }
+
+    /// <summary>The place, if it still waits for a part; null when it has one, or is on no board any more.</summary>
+    async Task<Capacitor?> WaitsAsync(Guid capacitorId, CancellationToken cancel) =>
+        await db.Reservations.AnyAsync(r => r.CapacitorId == capacitorId, cancel) ? null
+        : await db.Capacitors.FirstOrDefaultAsync(c => c.Id == capacitorId, cancel) is { Fitting.FittedAt: null } cap ? cap
+        : null;
 }

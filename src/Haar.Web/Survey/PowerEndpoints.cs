@@ -78,7 +78,7 @@ static class PowerEndpoints
                 .. session.Plan.Select(p =>
                 {
                     var step = f.PowerSteps.FirstOrDefault(s => s.Kind == p.Kind);
-                    var mine = step is null ? [] : PowerAct.ReadingsOf(f, step).ToList();
+                    var mine = step is null ? [] : f.ReadingsOf(step).ToList();
                     var standing = mine.GroupBy(r => (r.Channel, r.Quantity))
                         .Select(g => g.Latest(g.Key.Channel, g.Key.Quantity)!.Id)
                         .ToHashSet();

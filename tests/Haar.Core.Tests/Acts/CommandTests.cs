@@ -250,11 +250,13 @@ public class CommandTests
     }
 
     [Fact]
-    public void Nothing_is_read_where_nothing_sits()
+    public void A_part_in_the_hand_is_not_read_in_circuit()
     {
         var c = Place();
         c.Fitting = new() { RemovedAt = Now };
-        Assert.IsType<Refused>(new ReadCapacitor(47, null, null, null, false, "typed").Decide(Facts(c, []), At()));
+        Assert.IsType<Refused>(new ReadCapacitor(47, null, null, null, true, "typed").Decide(Facts(c, []), At()));
+        var read = Assert.IsType<Done>(new ReadCapacitor(47, null, null, null, false, "typed").Decide(Facts(c, []), At()));
+        Assert.Equal("old", Assert.IsType<Reading>(Assert.Single(read.Added)).Channel);
     }
 
     [Property(MaxTest = 300)]
@@ -363,7 +365,7 @@ public class CommandTests
             At = Now.AddDays(-1),
         };
         f = f with { Findings = [leak] };
-        var rows = Dangers.Keep([], [.. Dangers.Of(f)], m.Id, Now, "Found.", Id);
+        var rows = Dangers.Keep([], [.. Dangers.Of(f)], m.Id, leak.At, "Found.", Id);
         Assert.Equal(leak.At, Assert.Single(rows).Since);
         var session = PowerSession.Of(f with { Dangers = rows }, Now);
         Assert.Equal((PowerStepKind.Shorts, true), (session.Next!.Value, session.Stopped));
@@ -451,6 +453,7 @@ public class CommandTests
         // Whatever is not known, or lies on metal, is not powered.
         Assert.Equal(Outcome.Unknown, TestInPiecesRule.Judge(m, Test(RestsOn.NotKnown)).Outcome);
         Assert.Equal(Outcome.Unknown, TestInPiecesRule.Judge(m, Test(loose: ThreeState.NotKnown)).Outcome);
+        Assert.Equal(Outcome.Unknown, TestInPiecesRule.Judge(m, Test() with { Missing = null }).Outcome);
         Assert.Equal(Outcome.No, TestInPiecesRule.Judge(m, Test(RestsOn.StaticBag)).Outcome);
         Assert.Equal(Outcome.No, TestInPiecesRule.Judge(m, Test(loose: ThreeState.Yes)).Outcome);
     }

@@ -132,6 +132,8 @@
     );
   }
   const next = $derived(query.data?.next ?? undefined);
+  // Why the next step would be refused now, in the words with which it would be.
+  const against = $derived(query.data?.steps.find((s) => s.step === next && !s.may.granted)?.may.verdict.sentence);
   const mustChoose = $derived(
     !!query.data?.cell &&
       next !== 'outAgain' &&
@@ -306,7 +308,7 @@
           >
         {:else}<a class="btn-next" href="/m/{id}/capacitors">On to the capacitors</a>{/if}
       {/snippet}
-      {#snippet needs()}{shown && !data.cell?.fittedAt ? shown.name : ''}{/snippet}
+      {#snippet needs()}{!mustChoose && against ? against : shown && !data.cell?.fittedAt ? shown.name : ''}{/snippet}
       {#snippet acts()}{#if options.length}<button class="act" onclick={() => move(1)}>Next option <Key k="N" /></button
           >{/if}{#if data.cell?.fittedAt && data.next !== 'outAgain'}<button
             class="act"

@@ -26,6 +26,7 @@
   let chemistry = $state<Schemas['CellChemistry']>('lithiumRechargeable');
   let swollen = $state(false);
   let hotOrWet = $state(false);
+  let takenOut = $state(false);
   function edit() {
     numbers = Object.fromEntries(
       Object.keys(figures).map((k) => [
@@ -36,6 +37,7 @@
     chemistry = pack?.facts.chemistry ?? 'lithiumRechargeable';
     swollen = pack?.facts.swollen ?? false;
     hotOrWet = pack?.facts.hotOrWet ?? false;
+    takenOut = pack?.facts.takenOut ?? false;
     form.forget();
     open = true;
   }
@@ -45,6 +47,7 @@
         chemistry,
         swollen,
         hotOrWet,
+        takenOut,
         ...(Object.fromEntries(
           Object.entries(figures).map(([k, w]) => [k, number(numbers[k as keyof typeof figures], w)]),
         ) as Record<keyof typeof figures, number | null>),
@@ -97,6 +100,7 @@
     <label class="flex min-h-9 items-center gap-2"
       ><CheckBox bind:checked={hotOrWet} />It gets hot, smells or leaks</label
     >
+    <label class="flex min-h-9 items-center gap-2"><CheckBox bind:checked={takenOut} />It is out of the machine</label>
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>

@@ -211,7 +211,7 @@
                             : ''}{f.missingBefore ? ` · ${f.missingBefore} missing before you` : ''}</span
                         ></span
                       >
-                      {#if n > 0}<span class="text-sm text-soft">once it sits</span>{:else}<span
+                      {#if n > 0}<span class="text-sm text-soft">once it is in</span>{:else}<span
                           class="flex items-center gap-2 text-sm text-verdigris"
                           ><Mark of="done" size={20} hidden />in</span
                         >{/if}

@@ -1,13 +1,13 @@
 <script lang="ts">
   import MeasureForm from '$lib/ui/MeasureForm.svelte';
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, basedOn, type Schemas } from '$lib/api/client';
+  import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { minutes, moment, number, plain, si } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import { session } from '$lib/session.svelte';
-  import { leftOffWords, observationWords, restsOnWords, threeStateWords } from '$lib/words';
+  import { leftOffWords, observationWords } from '$lib/words';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
@@ -15,13 +15,15 @@
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
-  import CheckGroup from '$lib/ui/CheckGroup.svelte';
   import Key from '$lib/ui/Key.svelte';
   import LimitBar from '$lib/ui/LimitBar.svelte';
   import OverruleForm from '$lib/ui/OverruleForm.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
+  import BeforePower, { putRight } from './BeforePower.svelte';
+  import Rails from './Rails.svelte';
+  import TestInPieces from './TestInPieces.svelte';
   import { go } from '../router';
   import { readMeter } from '../Meters/read';
 
@@ -170,47 +172,6 @@
   const soak = $derived(
     onLoad ? minutes(Math.max(0, Math.floor((now.value - new Date(onLoad).getTime()) / 60_000))) : '',
   );
-  const where = {
-    wet: 'capacitors',
-    residue: 'capacitors',
-    traces: 'capacitors',
-    exchange: 'capacitors',
-    apart: 'rebuild',
-  };
-  let deciding = $state('');
-  let rails = $state<{ name: string; volts: string }[]>([]);
-  function editRails() {
-    rails = (data?.rails ?? []).map((r) => ({ name: r.name, volts: plain(r.nominalVolts) }));
-    form.forget();
-    sheet = 'rails';
-  }
-  let rests = $state<Schemas['RestsOn']>('notKnown');
-  let loose = $state<Schemas['ThreeState']>('notKnown');
-  let missing = $state<Schemas['LeftOff'][]>([]);
-  let runs = $state('5');
-  const testInPieces = () =>
-    form.decide(async (overruleReason) => {
-      await act(
-        api.POST('/api/machines/{id}/power/in-pieces', {
-          params: { path: { id } },
-          body: {
-            test: { on: rests, looseMetal: loose, missing: [...missing], minutes: number(runs, 'the minutes') ?? 0 },
-            overruleReason,
-          },
-        }),
-      );
-      sheet = '';
-    });
-  async function saveRails() {
-    await act(
-      api.PUT('/api/machines/{id}/power/rails', {
-        params: { path: { id } },
-        headers: basedOn(data!.machineVersion),
-        body: rails.map((r) => ({ name: r.name, nominalVolts: number(r.volts, r.name || 'the rail') ?? 0 })),
-      }),
-    );
-    sheet = '';
-  }
   const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || stepState !== 'notYet'));
   useKeys([
     { key: 'm', words: 'Read the next rail from the meter', run: () => canPull && void form.send(() => pull()) },
@@ -306,43 +267,7 @@
           </p>{/if}
         {#if blocked}
           {#if data.before.length && !untrusted}
-            <ul class="mt-3 max-w-read border-t border-sill" aria-label="What stands before it">
-              {#each data.before as b (b.word)}
-                <li class="border-b border-sill py-2.5">
-                  {#if data.before.length > 1}<p class="leading-snug font-semibold">{b.permit.verdict.sentence}</p>{/if}
-                  <p class="text-sm text-soft">{b.permit.verdict.reasons[0]?.text}</p>
-                  {#if b.permit.overruleLapsed}<p class="text-sm font-semibold text-brass-ink">
-                      Somebody decided otherwise once; it has changed since.
-                    </p>{/if}
-                  <div class="flex flex-wrap gap-x-6">
-                    <a class="act text-ink" href="/m/{id}/{where[b.word as keyof typeof where]}">Put it right</a>
-                    {#if b.word === 'apart'}<button
-                        class="act"
-                        onclick={() => {
-                          form.forget();
-                          sheet = 'pieces';
-                        }}>Test it in pieces</button
-                      >{/if}
-                    {#if b.permit.mayBeOverruled}<button
-                        class="act"
-                        aria-expanded={deciding === b.word}
-                        onclick={() => (deciding = deciding === b.word ? '' : b.word)}>Power it all the same</button
-                      >{/if}
-                  </div>
-                  {#if deciding === b.word}<OverruleForm
-                      ondo={async (reason) => {
-                        await act(
-                          api.POST('/api/machines/{id}/overrules', {
-                            params: { path: { id } },
-                            body: { of: 'beforePower', subject: b.word, reason },
-                          }),
-                        );
-                        deciding = '';
-                      }}
-                    />{/if}
-                </li>
-              {/each}
-            </ul>
+            <BeforePower {id} before={data.before} onpieces={() => (sheet = 'pieces')} />
           {:else}
             <ul class="mt-2 grid gap-1">
               {#each untrusted ? data.supply.verdict.reasons : data.verdict.reasons as r (r.text)}<li>
@@ -531,9 +456,8 @@
                 shown = 'supplyLoaded';
               })}>Read it on a load</button
           >
-        {:else if blocked && data.before.length}<a
-            class="btn-next"
-            href="/m/{id}/{where[data.before[0]!.word as keyof typeof where]}">Put it right first</a
+        {:else if blocked && data.before.length}<a class="btn-next" href="/m/{id}/{putRight(data.before[0]!.word)}"
+            >Put it right first</a
           >
         {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/${data.answeredOn || 'survey'}`)}
             >{data.answeredOn === 'battery' ? 'To the battery' : 'What is found'}</button
@@ -564,7 +488,7 @@
           on {unread.name} and ground.{/if}{/snippet}
       {#snippet acts()}
         {#if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
-        {#if view?.plan.reads}<button class="act" onclick={editRails}>Its rails</button>{/if}
+        {#if view?.plan.reads}<button class="act" onclick={() => (sheet = 'rails')}>Its rails</button>{/if}
         {#if isNext && !blocked && stepState === 'notYet'}<button
             class="act"
             onclick={() => {
@@ -601,57 +525,15 @@
   name="pieces"
   title="A test in pieces"
   about="Look at each before you answer. It counts for the pieces that are out now, and for twelve hours."
+  ><TestInPieces {id} supplyInside={!!data?.supplyInside} ondone={() => (sheet = '')} /></Sheet
 >
-  <form
-    class="grid gap-4"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void testInPieces();
-    }}
-  >
-    <ProblemNote {form} />
-    {#if data?.supplyInside}<CautionNote id="mainsSupply" />{/if}
-    <SelectField label="What does it lie on?" bind:value={rests} options={restsOnWords} />
-    <SelectField label="Does any metal hang loose over it?" bind:value={loose} options={threeStateWords} />
-    <CheckGroup label="What is missing" bind:value={missing} options={leftOffWords} />
-    <NumberField label="Minutes" error={form.field('minutes')} bind:value={runs} size="w-32 text-2xl" required />
-    <button class="btn-next justify-self-start" disabled={form.busy}>Test it like this</button>
-  </form>
-</Sheet>
 <Sheet
   bind:current={sheet}
   name="rails"
   title="The rails of its supply"
   about="As printed on the supply, or as its plug has them. Take out what this machine does not have."
+  ><Rails {id} rails={data?.rails ?? []} version={data?.machineVersion ?? 0} ondone={() => (sheet = '')} /></Sheet
 >
-  <form
-    class="grid gap-4"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void form.send(saveRails);
-    }}
-  >
-    <ProblemNote problem={form.problem} />
-    <ul class="grid gap-3">
-      {#each rails as r, i (i)}
-        <li class="grid grid-cols-[1fr_7rem_auto] items-end gap-3">
-          <TextField label="Name" bind:value={r.name} maxlength={20} mono required />
-          <NumberField label="Volts" bind:value={r.volts} inputmode="text" required />
-          <button
-            type="button"
-            class="act"
-            aria-label="This machine has no {r.name || 'such rail'}"
-            onclick={() => (rails = rails.filter((_, n) => n !== i))}>Not here</button
-          >
-        </li>
-      {/each}
-    </ul>
-    <button type="button" class="btn justify-self-start" onclick={() => (rails = [...rails, { name: '', volts: '' }])}
-      >One more rail</button
-    >
-    <button class="btn-next justify-self-start" disabled={form.busy || rails.length === 0}>Keep these rails</button>
-  </form>
-</Sheet>
 <Sheet
   bind:current={sheet}
   name="fail"

@@ -5998,6 +5998,8 @@ export interface components {
             swollen?: boolean;
             /** @description It gets hot, smells, or leaks. */
             hotOrWet?: boolean;
+            /** @description It is out of the machine. */
+            takenOut?: boolean;
             /**
              * Format: double
              * @description Draw during a run-down test, on average.
@@ -7772,7 +7774,8 @@ export interface components {
             on: components["schemas"]["RestsOn"];
             /** @description Screws, clips, a loose wire or a drive that hangs over the board. */
             looseMetal: components["schemas"]["ThreeState"];
-            missing: components["schemas"]["LeftOff"][];
+            /** @description Empty is nothing; null is that nobody looked. */
+            missing: null | components["schemas"]["LeftOff"][];
             /**
              * Format: double
              * @description For how long it is to run.
