@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Acts;
@@ -62,10 +63,13 @@ public sealed record Overrulable(OverruleKind Kind, Guid Machine, string Subject
             _ => $"corrosion/mask/{subject}",
         };
 
+    /// <summary>What is not known is left out, so that a fact which a newer Haar asks for besides changes nothing until somebody answers it.</summary>
+    static readonly JsonSerializerOptions KnownOnly = new() { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingDefault };
+
     /// <summary>The same facts give the same text, in whatever run.</summary>
     /// <param name="facts">Values that JSON can write: what the verdict was worked out from, without the day.</param>
     public static string Fingerprint(params object?[] facts) =>
-        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(facts))))[..16];
+        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(JsonSerializer.Serialize(facts, KnownOnly))))[..16];
 
     public bool HeldBy(Overrule o, Outcome now) => o.Key == Key && o.Facts == Facts && o.Outcome == now;
 

@@ -207,7 +207,7 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
                         Id = at.NewId(),
                         MachineId = c.MachineId,
                         Stage = Stage.Boards,
-                        Title = MendTitle(c),
+                        Title = $"Mend the lifted pad under {c.Designator}",
                         Why = string.Join(" ", repair.Steps),
                         Needs = repair.Needs,
                         Minutes = repair.Minutes,
@@ -216,7 +216,7 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
                     }
                 );
             case FittingStep.MendPads:
-                foreach (var job in f.Jobs.Where(j => j.SubjectId == c.Id && j.Title == MendTitle(c) && j.State != JobState.Done))
+                foreach (var job in f.Jobs.Where(j => j.SubjectId == c.Id && j.State != JobState.Done))
                 {
                     job.Finish(at.Now);
                 }
@@ -225,8 +225,6 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
                 return done;
         }
     }
-
-    static string MendTitle(Capacitor c) => $"Mend the lifted pad under {c.Designator}";
 
     string Said(Capacitor c) =>
         Step switch

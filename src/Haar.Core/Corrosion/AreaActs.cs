@@ -23,10 +23,11 @@ public sealed record AreaActFacts(
 /// <summary>How long a board takes to dry once alcohol has carried the water off.</summary>
 public static class AreaDrying
 {
-    /// <summary>In warm air, and in a dry room standing on edge. Practice of board washers: water under a chip leaves last.</summary>
+    /// <summary>In warm air, and in a dry room standing on edge. Practice of board washers: water under a chip leaves last. Below a room's warmth nobody can say; the most is a house figure, under what sleeves and labels bear.</summary>
     public const double WarmHours = 4,
         RoomHours = 48,
         WarmCelsius = 40,
+        LeastCelsius = 15,
         MostCelsius = 70;
 
     public static double Hours(double? celsius) => celsius >= WarmCelsius ? WarmHours : RoomHours;
@@ -106,6 +107,13 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
 
     Permit Dry(CorrosionArea a, DateTimeOffset at)
     {
+        if (Celsius < AreaDrying.LeastCelsius)
+        {
+            return Permit.No(
+                "celsius",
+                $"Nobody can say when it is dry below {Si.Plain(AreaDrying.LeastCelsius)} °C: bring it into a warm, dry room and count from there."
+            );
+        }
         var since = a.Treatment.AlcoholAt!.Value;
         var hours = (at - since).TotalHours;
         var needed = AreaDrying.Hours(Celsius);

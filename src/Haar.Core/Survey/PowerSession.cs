@@ -147,7 +147,7 @@ public sealed record PowerSession(
                         new Reason("Residue draws damp and conducts: with power on it, it eats copper faster.")
                     )
                     .Changing("Neutralised, rinsed, dried."),
-                residue.Select(a => (a.Id.ToString(), a.Stage.ToString())).Select(x => $"{x}").ToList()
+                residue.Select(a => $"{a.Id} {a.Stage}").ToList()
             );
         }
         var judged = f.JudgedNets();

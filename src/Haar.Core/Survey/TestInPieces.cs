@@ -141,12 +141,21 @@ public static class TestInPiecesRule
                 true
             );
         }
-        var hot = m.Class is MachineClass.Level486 or MachineClass.Level586 or MachineClass.Level686 or MachineClass.Unknown;
-        if (missing.Contains(LeftOff.Heatsink) && hot)
+        // Those whose processors run without a heatsink for a minute; whatever is not among them, or not known, does not.
+        var cool =
+            m.Class
+            is MachineClass.EightBit
+                or MachineClass.SixteenBit
+                or MachineClass.Level286
+                or MachineClass.Level386
+                or MachineClass.Level68k
+                or MachineClass.Pocket
+                or MachineClass.Terminal;
+        if (missing.Contains(LeftOff.Heatsink) && !cool)
         {
             return No(
                 "Not yet: its heatsink goes on first.",
-                "A processor of that level is past its limit within seconds.",
+                "Without it such a processor is past its limit within seconds.",
                 "The heatsink on."
             );
         }

@@ -1,3 +1,4 @@
+using Haar.Core.Acts;
 using Haar.Core.Intake;
 using Haar.Core.Safety;
 using Haar.Core.Survey;
@@ -15,8 +16,8 @@ public sealed record FindingEdit(FindingKind Kind, string Place, string Seen, Gu
 public sealed record DealtWith(string How);
 
 /// <param name="Meaning">What it implies.</param>
-/// <param name="Overruled">The reason for which its stop was overruled; null when it was not.</param>
-public sealed record FindingRow(Finding Finding, FindingMeaning Meaning, string? PhotoHash, string? Overruled);
+/// <param name="Power">May it be powered with this: whether somebody has decided so, and whether that still holds.</param>
+public sealed record FindingRow(Finding Finding, FindingMeaning Meaning, string? PhotoHash, Permit Power);
 
 /// <param name="Kinds">Every kind that can be found, with its words, for the list to choose from.</param>
 /// <param name="Standing">Cautions that hold for this machine whatever is found.</param>
@@ -72,7 +73,7 @@ static class SurveyEndpoints
                         f,
                         FindingRules.Meaning(f.Kind),
                         f.PhotoId is { } p ? photos.GetValueOrDefault(p) : null,
-                        FindingRules.StopsPower(f, facts.Overrules).OverruledBecause
+                        FindingRules.StopsPower(f, facts.Overrules)
                     )),
             ],
             machine.SurveyedAt,

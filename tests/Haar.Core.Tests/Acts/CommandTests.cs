@@ -324,6 +324,7 @@ public class CommandTests
         // Four hours in warm air, two days without.
         Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Dry).Decide(f, At()));
         Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Dry, Celsius: 25).Decide(f, At()));
+        Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Dry, Celsius: 5).Decide(f, At(Now.AddDays(30))));
         Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Dry, Celsius: 40, HoursAgo: 1.5).Decide(f, At()));
         Assert.Throws<InvalidInputException>(() => new TakeAreaStep(AreaStep.Dry, Celsius: 104).Decide(f, At()));
         Assert.IsType<Done>(new TakeAreaStep(AreaStep.Dry, Celsius: 40).Decide(f, At()));
@@ -437,6 +438,7 @@ public class CommandTests
     [InlineData(MachineClass.Level386, true, Outcome.YesIf, 1, LeftOff.Heatsink)]
     [InlineData(MachineClass.Level586, true, Outcome.No, 1, LeftOff.Heatsink)]
     [InlineData(MachineClass.Unknown, true, Outcome.No, 1, LeftOff.Heatsink)]
+    [InlineData(MachineClass.Risc, true, Outcome.No, 1, LeftOff.Heatsink)]
     [InlineData(MachineClass.Level386, true, Outcome.YesIf, 5, LeftOff.EarthClip)]
     [InlineData(MachineClass.Level386, false, Outcome.No, 5, LeftOff.EarthClip)]
     [InlineData(MachineClass.Level386, true, Outcome.No, 5, LeftOff.MainsCover)]

@@ -33,9 +33,7 @@
   let place = $state('');
   let seen = $state('');
   let file = $state<FileList>();
-  const dangers = $derived(
-    (query.data?.findings ?? []).filter((f) => !f.finding.dealtWithAt && f.meaning.stopsPower && !f.overruled),
-  );
+  const dangers = $derived((query.data?.findings ?? []).filter((f) => !f.power.granted));
   const chosen = $derived(query.data?.kinds.find((k) => k.kind === kind));
 
   function open(f?: Schemas['FindingRow']) {
@@ -109,7 +107,7 @@
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <ul class="border-t border-sill">
         {#each data.findings as f (f.finding.id)}
-          {@const stops = f.meaning.stopsPower && !f.finding.dealtWithAt && !f.overruled}
+          {@const stops = !f.power.granted}
           <li class="flex gap-4 border-b border-sill py-3">
             <Mark
               of={f.finding.dealtWithAt ? 'done' : stops ? 'out' : 'if'}
@@ -132,7 +130,13 @@
                   .join(' · ')}
               </p>
               {#if f.finding.dealtWithAt}<p class="text-sm"><strong>Dealt with:</strong> {f.finding.dealtWith}</p>{/if}
-              {#if f.overruled}<p class="text-sm"><strong>Its stop is overruled:</strong> {f.overruled}</p>{/if}
+              {#if f.power.overruledBecause}<p class="text-sm">
+                  <strong>Its stop is overruled:</strong>
+                  {f.power.overruledBecause}
+                </p>{/if}
+              {#if f.power.overruleLapsed}<p class="text-sm font-semibold text-brass-ink">
+                  Its stop was overruled once; it is described otherwise since, and that holds no longer.
+                </p>{/if}
               {#if !f.finding.dealtWithAt && f.meaning.cautions.length}<div class="mt-2 grid gap-2">
                   {#each f.meaning.cautions as c (c)}<CautionNote id={c} />{/each}
                 </div>{/if}
@@ -146,7 +150,7 @@
                     }}>Dealt with</button
                   >
                   <button class="act" onclick={() => open(f)}>Change</button>
-                  {#if stops}<button
+                  {#if f.power.mayBeOverruled}<button
                       class="act"
                       aria-expanded={overruling === f.finding.id}
                       onclick={() => (overruling = overruling === f.finding.id ? undefined : f.finding.id)}

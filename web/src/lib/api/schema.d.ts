@@ -4582,8 +4582,8 @@ export interface components {
             /** @description What it implies. */
             meaning: components["schemas"]["FindingMeaning"];
             photoHash: null | string;
-            /** @description The reason for which its stop was overruled; null when it was not. */
-            overruled: null | string;
+            /** @description May it be powered with this: whether somebody has decided so, and whether that still holds. */
+            power: components["schemas"]["Permit"];
         };
         FirstPowerAnswer: {
             steps: components["schemas"]["PowerStepPlan"][];
