@@ -1,11 +1,4 @@
 using System.Text.Json.Serialization;
-using Haar.Core.Capacitors;
-using Haar.Core.Corrosion;
-using Haar.Core.Intake;
-using Haar.Core.Safety;
-using Haar.Core.Stripdown;
-using Haar.Core.Survey;
-using Haar.Core.Verdicts;
 
 namespace Haar.Core.Planning;
 
@@ -48,7 +41,12 @@ public sealed record NextAct(
     DateTimeOffset Since,
     string Screen,
     Guid? JobId = null
-);
+)
+{
+    /// <summary>What stands beneath it where it is the headline, instead of what it needs.</summary>
+    [JsonIgnore]
+    public string? Beside { get; init; }
+}
 
 /// <summary>Where a machine stands: its tideline, its next act, and the two lines that say so. Computed, never typed.</summary>
 /// <param name="Headline">Where its tide stands, in a few words.</param>

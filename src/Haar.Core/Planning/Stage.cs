@@ -19,6 +19,15 @@ public enum Stage
 public static class Stages
 {
     public static readonly IReadOnlyList<Stage> All = Enum.GetValues<Stage>();
+
+    public static string Words(Stage stage) =>
+        stage switch
+        {
+            Stage.StripDown => "Strip down",
+            Stage.BringUp => "Bring up",
+            Stage.HandOver => "Hand over",
+            _ => stage.ToString(),
+        };
 }
 
 /// <summary>A person's word that a stage needs nothing more, with a reason.</summary>

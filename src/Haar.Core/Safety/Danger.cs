@@ -1,7 +1,5 @@
-using Haar.Core.Batteries;
 using Haar.Core.Planning;
-using Haar.Core.Survey;
-using Haar.Core.Verdicts;
+using Haar.Core.Rooms;
 
 namespace Haar.Core.Safety;
 
@@ -57,51 +55,10 @@ public sealed record RaisedDanger(
 public static class Dangers
 {
     /// <summary>Everything that may not be powered, charged or left as it is, from all rooms.</summary>
-    public static IEnumerable<RaisedDanger> Of(MachineFacts f)
-    {
-        foreach (var x in f.Findings.Where(x => x.Open && FindingRules.Meaning(x.Kind).StopsPower && !f.OverruledFindings.Contains(x.Id)))
-        {
-            var m = FindingRules.Meaning(x.Kind);
-            yield return new(
-                DangerKind.Finding,
-                x.Id,
-                $"{Words.Capital(m.Words)}{(x.Place.Length > 0 ? $", {x.Place}" : "")}: {x.Seen}",
-                m.Work,
-                m.Why,
-                m.Cautions,
-                x.At,
-                "survey"
-            );
-        }
+    public static IEnumerable<RaisedDanger> Of(MachineFacts f) => AllRooms.InOrder.SelectMany(r => r.Dangers(f));
 
-        if (f.Cell is { } cell && CellActs.MustComeOut(cell, f.Machine.RestorationPolicy) is { } fitted)
-        {
-            yield return new(
-                DangerKind.FittedCell,
-                cell.Id,
-                fitted.Verdict.Sentence,
-                "Take the cell that was fitted out again",
-                "A cell that must not be charged is on a line that charges.",
-                [.. fitted.Verdict.Cautions.Append(CautionId.LithiumCell).Distinct()],
-                null,
-                "battery"
-            );
-        }
-
-        if (f.Pack is { Facts: { Swollen: true, TakenOut: false } or { HotOrWet: true, TakenOut: false } } pack)
-        {
-            yield return new(
-                DangerKind.SwollenPack,
-                pack.Id,
-                pack.Facts.Swollen ? "The pack is swollen." : "The pack gets hot, smells or leaks.",
-                "Take the pack out, and take it outside",
-                "A lithium pack like this can catch fire, and charging is what sets it off.",
-                [CautionId.SwollenCell],
-                null,
-                "battery"
-            );
-        }
-    }
+    /// <summary>Kinds of rows that dangers are raised from: an act that touches none of them raises and answers none.</summary>
+    public static IReadOnlySet<Type> RaisedFrom { get; } = AllRooms.InOrder.SelectMany(r => r.RaisedFrom).ToHashSet();
 
     /// <summary>Brings the rows to what the facts raise now: new ones stand from now, and what is raised no longer was answered by this act.</summary>
     /// <param name="rows">All of this machine's.</param>

@@ -76,7 +76,7 @@ public static partial class RebuildOrder
         var (turns, trays) = Count(steps);
         var (bTurns, bTrays) = Count(backwards);
         var open = steps.Count(s => s.Act == RebuildAct.PutBack);
-        var wait = steps.FirstOrDefault(s => s.WaitUntil is not null);
+        var wait = steps.FirstOrDefault(s => s.Waits);
         var sentence =
             open == 0
                 ? (
@@ -118,7 +118,7 @@ public static partial class RebuildOrder
         {
             return $"{p.Title} stays out for good: say first that it goes back after all.";
         }
-        if (p.ReadyAt > now)
+        if (p.Ready > now)
         {
             return $"{p.Title} is not ready: {p.WaitsFor}.";
         }

@@ -18,6 +18,7 @@ namespace Haar.Core.Stripdown;
 /// <param name="BackIn">It is on already.</param>
 /// <param name="Tested">Its test is done.</param>
 /// <param name="Kind">Covers are named as such in the reasons.</param>
+/// <param name="Endless">It waits, and nobody can say until when: it comes last, until somebody says that it is ready.</param>
 public sealed record RebuildPiece(
     string Id,
     int Number,
@@ -32,8 +33,14 @@ public sealed record RebuildPiece(
     string ExchangedFor = "",
     bool BackIn = false,
     bool Tested = false,
-    PieceKind Kind = PieceKind.Other
-);
+    PieceKind Kind = PieceKind.Other,
+    bool Endless = false
+)
+{
+    /// <summary>When it is ready; the last instant of all where nobody can say, null where it is.</summary>
+    [JsonIgnore]
+    public DateTimeOffset? Ready => Endless ? DateTimeOffset.MaxValue : ReadyAt;
+}
 
 public enum RebuildAct
 {
@@ -47,7 +54,8 @@ public enum RebuildAct
 /// <param name="Orientation">How the machine lies; not known when it may stay as it is.</param>
 /// <param name="Turn">The machine is turned before this.</param>
 /// <param name="Opens">Trays opened for it.</param>
-/// <param name="WaitUntil">It has to wait until then.</param>
+/// <param name="WaitUntil">It has to wait until then; null where it does not wait, or nobody knows for how long.</param>
+/// <param name="Waits">It has to wait.</param>
 public sealed record RebuildStep(
     string Id,
     int Number,
@@ -57,7 +65,8 @@ public sealed record RebuildStep(
     [property: JsonPropertyName("lies")] Orientation Orientation,
     bool Turn,
     IReadOnlyList<string> Opens,
-    DateTimeOffset? WaitUntil
+    DateTimeOffset? WaitUntil,
+    bool Waits = false
 );
 
 /// <summary>One link of a contradiction: <paramref name="Piece"/> is said to sit behind <paramref name="InFront"/>.</summary>

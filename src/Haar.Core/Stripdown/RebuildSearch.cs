@@ -59,14 +59,14 @@ public static partial class RebuildOrder
             ];
             on = [.. p.Select(x => x.BackIn || x.StaysOut)];
             trays = [.. p.Select(x => (x.Trays ?? []).Where(t => t.Length > 0).Distinct().Order(StringComparer.Ordinal).ToArray())];
-            var times = p.Where((x, i) => !on[i] && x.ReadyAt is not null).Select(x => x.ReadyAt!.Value).Distinct().Order().ToList();
+            var times = p.Where((x, i) => !on[i] && x.Ready is not null).Select(x => x.Ready!.Value).Distinct().Order().ToList();
             phase = new int[p.Length];
             for (var pass = 0; pass < p.Length; pass++)
             {
                 var changed = false;
                 for (var i = 0; i < p.Length; i++)
                 {
-                    var own = on[i] || p[i].ReadyAt is null ? 0 : times.IndexOf(p[i].ReadyAt!.Value) + 1;
+                    var own = on[i] || p[i].Ready is not { } ready ? 0 : times.IndexOf(ready) + 1;
                     var need = before[i].Where(b => !on[b]).Select(b => phase[b]).Append(own).Max();
                     if (need > phase[i])
                     {

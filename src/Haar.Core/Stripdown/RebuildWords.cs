@@ -28,6 +28,7 @@ public static partial class RebuildOrder
                 var x = p[order[n]];
                 var (turn, trayChanges) = Cost(lies, open, x.Orientation, trays[order[n]]);
                 var opens = trays[order[n]].Where(t => !open.Contains(t)).ToList();
+                var ready = phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.Ready) : null;
                 steps.Add(
                     new(
                         x.Id,
@@ -38,7 +39,8 @@ public static partial class RebuildOrder
                         x.Orientation,
                         turn > 0,
                         opens,
-                        phase[order[n]] > 0 ? p.Where((_, i) => phase[i] > 0 && phase[i] <= phase[order[n]]).Max(z => z.ReadyAt) : null
+                        ready == DateTimeOffset.MaxValue ? null : ready,
+                        ready is not null
                     )
                 );
                 if (x.Orientation != Orientation.NotKnown)

@@ -25,11 +25,7 @@ public sealed record StripRecord(
                 {
                     var job = s.AfterJobId is { } id ? jobs.GetValueOrDefault(id) : null;
                     var open = job is not null && job.State != JobState.Done;
-                    // A wait without an end is not over before somebody says so.
-                    DateTimeOffset? ready =
-                        !open ? null
-                        : job!.WaitUntil is { } until && until > now ? until
-                        : now.AddDays(3650);
+                    var ready = open && job!.WaitUntil is { } until && until > now ? until : (DateTimeOffset?)null;
                     return new RebuildPiece(
                         s.Id.ToString(),
                         s.Number,
@@ -48,7 +44,9 @@ public sealed record StripRecord(
                         s.ExchangedFor,
                         s.BackAt is not null,
                         s.TestedAt is not null,
-                        s.Kind
+                        s.Kind,
+                        // Work that is not done, and a wait without an end, are over when somebody says so.
+                        open && ready is null
                     );
                 }),
         ];

@@ -20,4 +20,10 @@ public static class Words
             _ => $"{string.Join(", ", list[..^1])} and {list[^1]}",
         };
     }
+
+    /// <summary>What somebody typed, ended with a full stop where it has no end of its own.</summary>
+    public static string Sentence(string s) =>
+        s.Length == 0 ? s
+        : s.TrimEnd() is var t && t[^1] is '.' or '!' or '?' or '”' ? t
+        : $"{t}.";
 }

@@ -148,7 +148,7 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
         var now = Now;
         Pass();
         await db.SaveChangesAsync(cancel);
-        if (changes.Any(c => DangerFacts.Tables.Contains(c.Table)))
+        if (DangerFacts.MayCome(db, changes.Select(c => c.Table)))
         {
             foreach (var id in touched)
             {

@@ -1,3 +1,4 @@
+using Haar.Core.Intake;
 using Haar.Core.Planning;
 using Haar.Core.Safety;
 using Microsoft.EntityFrameworkCore;
@@ -7,27 +8,23 @@ namespace Haar.Data.Planning;
 /// <summary>What dangers are raised from: a few rows, however much a machine has.</summary>
 static class DangerFacts
 {
-    /// <summary>The tables of those rows; an act that touches none of them raises and answers no danger.</summary>
-    public static readonly IReadOnlySet<string> Tables = new HashSet<string>
+    /// <summary>An act that touches none of these tables raises and answers no danger.</summary>
+    public static bool MayCome(HaarDb db, IEnumerable<string> tables)
     {
-        "Machines",
-        "Findings",
-        "Overrules",
-        "Cells",
-        "MachinePacks",
-    };
+        var from = Dangers.RaisedFrom.Append(typeof(Machine)).Select(t => db.Model.FindEntityType(t)!.GetTableName()).ToHashSet();
+        return tables.Any(from.Contains);
+    }
 
-    public static async Task<MachineFacts?> OfAsync(HaarDb db, Guid id, CancellationToken cancel) =>
-        await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel) is not { } machine
-            ? null
-            : new()
-            {
-                Machine = machine,
-                Findings = await db.Findings.Where(x => x.MachineId == id && x.DealtWithAt == null).OrderBy(x => x.Id).ToListAsync(cancel),
-                Overrules = await db.Overrules.Where(x => x.MachineId == id).OrderBy(x => x.Id).ToListAsync(cancel),
-                Cell = await db.Cells.FirstOrDefaultAsync(x => x.MachineId == id, cancel),
-                Pack = await db.MachinePacks.FirstOrDefaultAsync(x => x.MachineId == id, cancel),
-            };
+    static async Task<MachineFacts?> OfAsync(HaarDb db, Guid id, CancellationToken cancel)
+    {
+        if (await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel) is not { } machine)
+        {
+            return null;
+        }
+        var facts = new MachineFacts { Machine = machine };
+        await RowsOfMachine.FillAsync(db, id, facts, true, cancel, [.. RowsOfMachine.Types.Except(Dangers.RaisedFrom)]);
+        return facts;
+    }
 
     /// <summary>Brings a machine's dangers to what its facts raise; tracked, for the caller to save.</summary>
     /// <param name="act">The sentence of the act that did it.</param>

@@ -32,6 +32,9 @@ public static class RowsOfMachine
             ),
     ];
 
+    /// <summary>Every kind of row but the machine itself.</summary>
+    public static IEnumerable<Type> Types => Kinds.Select(k => k.Row);
+
     /// <summary>Reads every row of one machine into <paramref name="into"/>.</summary>
     /// <param name="tracked">They are to be changed. Readings never are.</param>
     /// <param name="without">Kinds of rows that are left out.</param>

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("475c48f3-c7e2-4ff2-ab16-420b1e5a367f"), entityTypeCount: 37)
+            : base(skipDetectChanges: false, modelId: new Guid("17757c26-7762-4161-8513-ba036fdbaea4"), entityTypeCount: 37)
         {
         }
 

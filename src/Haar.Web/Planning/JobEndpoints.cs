@@ -220,7 +220,7 @@ static class JobEndpoints
                 At = work.Now,
             }
         );
-        return (await work.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} closed: {ask.Reason.Trim()}", cancel)).Said();
+        return (await work.ActAsync(id, $"{Stages.Words(stage)} closed: {ask.Reason.Trim()}", cancel)).Said();
     }
 
     static async Task<Acted> ReopenAsync(
@@ -233,7 +233,7 @@ static class JobEndpoints
     {
         var stage = word.As<Stage>("stage");
         db.Remove(await db.Closings.FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == stage, cancel).OrNotHere("closed stage"));
-        return (await work.ActAsync(id, $"{Core.Handover.WriteUps.StageWords(stage)} opened again.", cancel)).Said();
+        return (await work.ActAsync(id, $"{Stages.Words(stage)} opened again.", cancel)).Said();
     }
 
     static Task<Acted> OverruleAsync(Guid id, OverruleAsk ask, UnitOfWork work, CancellationToken cancel) =>

@@ -37,7 +37,7 @@ static class ProofEndpoints
                         .Select(p => new ProofRow(
                             p,
                             [.. readings.Where(r => r.SubjectId == p.Id).Select(r => new Run(r.Id, r.Channel, r.Value, r.At))],
-                            WriteUps.Compare(p, readings),
+                            ProvingRoom.Compare(p, readings),
                             SignificanceTest.RunsNeeded(SignificanceTest.DefaultAlpha)
                         ))
                         .ToList();

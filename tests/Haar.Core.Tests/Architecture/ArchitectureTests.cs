@@ -83,6 +83,74 @@ public class ArchitectureTests
     }
 
     [Fact]
+    public void What_looks_at_the_whole_machine_knows_no_room_by_name() =>
+        Holds(
+            Types()
+                .That()
+                .HaveFullNameMatching(
+                    @"^Haar\.Core\.(Planning\.(?!Machine(Rows|Facts|Now)\b)|Safety\.|Rooms\.Room\b|Handover\.Handover|Survey\.PowerSession)"
+                )
+                .Should()
+                .NotDependOnAny(
+                    Types()
+                        .That()
+                        .ResideInNamespaceMatching(
+                            @"^Haar\.Core\.(Batteries|Boards|Capacitors|Corrosion|Costs|Parts|Proving|Stripdown|Thermal)"
+                        )
+                )
+        );
+
+    [Fact]
+    public void A_row_is_named_in_its_own_room_and_in_no_other()
+    {
+        var rows = typeof(Core.Planning.MachineRows)
+            .GetProperties()
+            .Where(p => p.CanWrite && p.Name != "Machine")
+            .Select(p => (p.Name, Row: p.PropertyType.IsGenericType ? p.PropertyType.GetGenericArguments()[0] : p.PropertyType))
+            .ToList();
+        Assert.True(rows.Count > 20);
+        foreach (var (name, row) in rows)
+        {
+            var room = row.Namespace!["Haar.Core.".Length..];
+            var core = room == "Planning" ? "MachineRows.cs" : $"{room}Rows.cs";
+            Assert.Contains(
+                $" {name} {{ get;",
+                File.ReadAllText(Path.Combine(Root(), "src", "Haar.Core", room, core)),
+                StringComparison.Ordinal
+            );
+            var tables = File.ReadAllText(Path.Combine(Root(), "src", "Haar.Data", room, $"{room}Tables.cs"));
+            Assert.Contains($"DbSet<{row.Name}> ", tables, StringComparison.Ordinal);
+        }
+        // And what is common to all of them names none of them.
+        foreach (
+            var common in new[]
+            {
+                "HaarDb.cs",
+                "Planning/RowsOfMachine.cs",
+                "Planning/MachineStatusKeeper.cs",
+                "Exchange/MachineDocument.cs",
+            }
+        )
+        {
+            var text = File.ReadAllText(Path.Combine(Root(), "src", "Haar.Data", common));
+            Assert.DoesNotMatch(
+                @"\b(Finding|PowerStep|StripStep|CorrosionArea|BoardNet|HotPart|MachineCell|MachinePack|TestInPieces|Reservation)\b",
+                text
+            );
+        }
+    }
+
+    static string Root()
+    {
+        var at = AppContext.BaseDirectory;
+        while (!File.Exists(Path.Combine(at, "Haar.slnx")))
+        {
+            at = Path.GetDirectoryName(at)!;
+        }
+        return at;
+    }
+
+    [Fact]
     public void Every_room_has_the_same_word_on_every_floor()
     {
         static HashSet<string> Rooms(System.Reflection.Assembly a, string root) =>

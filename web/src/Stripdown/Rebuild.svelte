@@ -45,7 +45,7 @@
       .filter((p) => p.row.step.backAt)
       .sort((a, b) => b.row.step.backAt!.localeCompare(a.row.step.backAt!)),
   );
-  const waits = $derived(step?.waitUntil && new Date(step.waitUntil).getTime() > now.value);
+  const waits = $derived(step?.waits && (!step.waitUntil || new Date(step.waitUntil).getTime() > now.value));
   const path = $derived({ params: { path: { id, stepId: step?.id ?? '' } } });
   /** Each of a piece's kinds of screws, with how many are not in yet. */
   const screws = (p?: Schemas['RebuildPieceRow']) =>
@@ -159,8 +159,8 @@
               {#each step.why.slice(1) as w (w)}<li>{w}</li>{/each}
             </ul>{/if}
           {#if waits}<p class="mt-2 rounded-md bg-tide-wash px-4 py-2">
-              <strong>It waits</strong>{new Date(step.waitUntil!).getTime() - now.value < 300 * 86_400_000
-                ? `, ${left(step.waitUntil!, now.value)} h left`
+              <strong>It waits</strong>{step.waitUntil
+                ? `, ${left(step.waitUntil, now.value)} h left`
                 : ' until somebody says that it is over'}: {step.why
                 .find((w) => w.startsWith('Late'))
                 ?.replace(/^Late, because (it waits: )?/, '')}
@@ -254,7 +254,7 @@
                     scrollTo({ top: 0 });
                   }}
                   ><span class="reading w-6 text-right text-soft">{i + 1}</span><span class="flex-1"
-                    >{s.act === 'test' ? `Test: ${s.title}` : titleOf(s)}{#if s.waitUntil}<span
+                    >{s.act === 'test' ? `Test: ${s.title}` : titleOf(s)}{#if s.waits}<span
                         class="block text-sm font-semibold text-tide">waits</span
                       >{/if}</span
                   ><span class="reading text-sm font-normal text-soft">{s.opens.join(' ')}</span></button

@@ -1,0 +1,199 @@
+using Haar.Core.Acts;
+using Haar.Core.Markings;
+using Haar.Core.Meters;
+using Haar.Core.Planning;
+using Haar.Core.Rooms;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Capacitors;
+
+/// <summary>The capacitors of its boards: counted for the tideline, one by one for the write-up.</summary>
+public sealed class CapacitorsRoom : Room
+{
+    public override IEnumerable<Share> Progress(MachineNow m)
+    {
+        var caps = m.Capacitors;
+        yield return new(Stage.Boards, 8 * caps.All, 8.0 * (caps.Of(CapacitorStand.Sound) + caps.Of(CapacitorStand.Exchanged)));
+    }
+
+    public override string? Beneath(MachineNow m, Stage stage)
+    {
+        if (stage != Stage.Boards)
+        {
+            return null;
+        }
+        var caps = m.Capacitors;
+        var left = caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging);
+        return left > 0 ? $"{left} to go"
+            : caps.Of(CapacitorStand.NotMeasured) > 0 ? $"{caps.Of(CapacitorStand.NotMeasured)} to measure"
+            : null;
+    }
+
+    public override IEnumerable<NextAct> Acts(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Boards))
+        {
+            yield break;
+        }
+        var caps = m.Capacitors;
+        var open = caps.Of(CapacitorStand.NotMeasured);
+        var out_ = caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging);
+        NextAct Act(string title, string why, int minutes, string needs, DateTimeOffset since) =>
+            new(title, why, Stage.Boards, minutes, needs, false, 0, since, "capacitors")
+            {
+                Beside = out_ > 0 ? $"{out_} come out, {open} not measured" : null,
+            };
+        if (caps.Begun is { } begun)
+        {
+            yield return Act(
+                $"{begun.Designator}: {(begun.Next is { } s ? FittingSheet.Words(s) : "finish")}",
+                "It is half done: a board with one part off is neither one thing nor the other.",
+                10,
+                "Iron, tweezers, flux",
+                begun.RemovedAt ?? m.Machine.ArrivedAt
+            );
+        }
+        else if (caps.First is { } first)
+        {
+            yield return Act(
+                $"Exchange {first.Designator}{(caps.Goes > 1 ? $" and {caps.Goes - 1} more capacitors" : "")}",
+                first.Sentence,
+                12 * caps.Goes,
+                "Iron, tweezers, flux, alcohol",
+                m.Machine.ArrivedAt
+            );
+        }
+        else if (open > 0)
+        {
+            yield return Act(
+                $"Measure {open} {(open == 1 ? "capacitor" : "capacitors")}",
+                "What has not been measured is neither sound nor bad.",
+                2 * open,
+                "ESR and capacitance meter",
+                m.Machine.ArrivedAt
+            );
+        }
+    }
+
+    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
+    {
+        var half =
+            f.KeptSummary?.Half.Select(h => (h.Id, h.Designator, h.Next)).ToList()
+            ??
+            [
+                .. f
+                    .Capacitors.Where(c => c.Fitting.Half)
+                    .OrderBy(c => c.Id)
+                    .Select(c => (c.Id, c.Designator, c.Fitting.Next(c.Spec.Polarised))),
+            ];
+        if (half.Count > 0)
+        {
+            yield return Rooms.BeforePower.By(
+                f,
+                "exchange",
+                Verdict
+                    .Of(
+                        Rooms.BeforePower.Question,
+                        Outcome.No,
+                        $"Not yet: {half[0].Designator}{(half.Count > 1 ? $" and {half.Count - 1} more are" : " is")} half exchanged.",
+                        Basis.Rule,
+                        new Reason("A part the wrong way round bursts at the first switch-on; nobody has looked twice yet.")
+                    )
+                    .Changing("Fitted, its way round looked at twice, measured again."),
+                half.Select(c => $"{c.Id} {c.Next}").ToList()
+            );
+        }
+    }
+
+    public override Disputed? Against(OverruleKind kind, string subject, MachineNow m)
+    {
+        if (kind != OverruleKind.ComesOut)
+        {
+            return null;
+        }
+        var a =
+            m.JudgedCapacitors.FirstOrDefault(c => Guid.TryParse(subject, out var id) && id == c.Capacitor.Id)
+            ?? throw new InvalidInputException("subject", "There is no such capacitor on this machine.");
+        if (a.ComesOut.Outcome is not (Outcome.Yes or Outcome.No))
+        {
+            return new(Permit.No("subject", $"{a.ComesOut.Sentence} There is no verdict yet that could be overruled."), "");
+        }
+        // Asked as a refusal, whichever way the verdict goes: it is the other way that a person wants.
+        var refusal = a.ComesOut with
+        {
+            Outcome = Outcome.No,
+        };
+        return new(
+            new(refusal, "subject") { Overrulable = a.Decision, OverruledBecause = null },
+            a.ComesOut.Outcome == Outcome.Yes ? "stays in" : "comes out"
+        );
+    }
+
+    public override IEnumerable<Left> Left(MachineNow m)
+    {
+        var caps = m.Capacitors;
+        if (caps.Begun is { } half)
+        {
+            yield return Rooms.Left.No(
+                Stage.HandOver,
+                $"Not yet. {half.Designator} is half exchanged.",
+                "A board with one part off is neither one thing nor the other.",
+                "Its last step."
+            ) with
+            {
+                Count = caps.Of(CapacitorStand.Exchanging),
+            };
+        }
+        var bad = caps.Of(CapacitorStand.ComesOut);
+        if (bad > 0)
+        {
+            yield return new(
+                Stage.Boards,
+                $"{bad} {(bad == 1 ? "capacitor comes" : "capacitors come")} out and still {(bad == 1 ? "sits" : "sit")} there."
+            )
+            {
+                Lines = [.. m.JudgedCapacitors.Where(c => c.Stand == CapacitorStand.ComesOut).Select(c => c.ComesOut.Sentence)],
+                Count = bad,
+            };
+        }
+        if (caps.Of(CapacitorStand.NotMeasured) is > 0 and var open)
+        {
+            var said = $"{open} {(open == 1 ? "capacitor has" : "capacitors have")} not been measured.";
+            yield return new(Stage.Boards, said) { Lines = [said] };
+        }
+    }
+
+    public override IEnumerable<Written> WriteUp(WriteUpFacts w)
+    {
+        var caps = w.Now.JudgedCapacitors;
+        foreach (var c in caps.Select(c => c.Capacitor).Where(c => c.Fitting.FittedAt is not null))
+        {
+            var mine = w.Facts.Readings.Where(r => r.SubjectId == c.Id).ToList();
+            string Read(string channel)
+            {
+                var farads = mine.Latest(channel, Quantity.Capacitance);
+                var ohms = mine.Latest(channel, Quantity.Esr);
+                return string.Join(
+                    ", ",
+                    new[] { farads is null ? "" : Si.Format(farads.Value, "F"), ohms is null ? "" : Si.Format(ohms.Value, "Ω") }.Where(x =>
+                        x.Length > 0
+                    )
+                );
+            }
+
+            var (was, now) = (Read("old"), Read(c.Fitting.NewChannel));
+            var part = c.Fitting.PartId is { } id && w.Parts.TryGetValue(id, out var spec) ? Substitution.Describe(spec) : "a new part";
+            yield return new(
+                WriteUpPart.Replaced,
+                $"{c.Designator}: {Substitution.Describe(c.Spec)}{(was.Length > 0 ? $" ({was})" : "")} exchanged for {part}{(now.Length > 0 ? $" ({now})" : "")}{(c.Fitting.Pads is PadState.Lifted or PadState.Corroded ? $"; pads {c.Fitting.Pads.ToString()!.ToLowerInvariant()}" : "")}."
+            );
+        }
+        var kept = caps.Count(c => c.Stand == CapacitorStand.Sound);
+        if (kept > 0)
+        {
+            yield return new(WriteUpPart.Replaced, $"{kept} {(kept == 1 ? "capacitor" : "capacitors")} kept after measuring.");
+        }
+        var done = caps.Count(c => c.Stand == CapacitorStand.Exchanged);
+        yield return new(WriteUpPart.Summary, $"{done} {(done == 1 ? "capacitor" : "capacitors")} exchanged");
+    }
+}

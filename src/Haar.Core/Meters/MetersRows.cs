@@ -1,0 +1,8 @@
+using Haar.Core.Meters;
+
+namespace Haar.Core.Planning;
+
+public abstract partial record MachineRows
+{
+    public IReadOnlyList<Reading> Readings { get; init; } = [];
+}

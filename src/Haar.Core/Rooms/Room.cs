@@ -1,0 +1,131 @@
+using Haar.Core.Planning;
+using Haar.Core.Safety;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Rooms;
+
+/// <summary>
+/// What one room has to say of a machine as a whole. Whatever looks at all of a machine (its tideline, its next act, its dangers,
+/// first power, the write-up, whether it may leave) asks every room this and knows none of them by name, so that a new kind of row
+/// or act is told here, in its own room, and nowhere else.
+/// </summary>
+public abstract class Room
+{
+    /// <summary>What fills the basins of its stages.</summary>
+    public virtual IEnumerable<Share> Progress(MachineNow m) => [];
+
+    /// <summary>A word or two beneath a basin that is begun; null when it has none.</summary>
+    public virtual string? Beneath(MachineNow m, Stage stage) => null;
+
+    /// <summary>A stage of its own has stopped, and nothing goes on there.</summary>
+    public virtual bool Stops(MachineNow m, Stage stage) => false;
+
+    /// <summary>What the hand can do now.</summary>
+    public virtual IEnumerable<NextAct> Acts(MachineNow m) => [];
+
+    /// <summary>The two lines that say where the machine stands, where this room has the last word; null where it has not.</summary>
+    public virtual Headline? Headline(MachineNow m, NextAct? next) => null;
+
+    /// <summary>When something of it comes out otherwise by itself: a wait ends, a day comes. Instants that are past are left out by whoever asks.</summary>
+    public virtual IEnumerable<DateTimeOffset> Changes(MachineNow m) => [];
+
+    /// <summary>What may not be powered, charged or left as it is.</summary>
+    public virtual IEnumerable<RaisedDanger> Dangers(MachineFacts f) => [];
+
+    /// <summary>Kinds of rows that its dangers are raised from: all that <see cref="Dangers"/> may look at.</summary>
+    public virtual IReadOnlyList<Type> RaisedFrom => [];
+
+    /// <summary>What has to be put right before a board is fed.</summary>
+    public virtual IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now) => [];
+
+    /// <summary>A verdict of its own that a person may decide against beside the act, such as that a part comes out; null where that kind is another room's.</summary>
+    /// <exception cref="InvalidInputException">There is nothing of that name.</exception>
+    public virtual Disputed? Against(Acts.OverruleKind kind, string subject, MachineNow m) => null;
+
+    /// <summary>What it has left to do when the machine is to leave.</summary>
+    public virtual IEnumerable<Left> Left(MachineNow m) => [];
+
+    /// <summary>What it adds to the sheet that leaves with the machine.</summary>
+    public virtual IEnumerable<Written> WriteUp(WriteUpFacts w) => [];
+}
+
+/// <summary>One piece of a stage's work.</summary>
+/// <param name="Weight">Against the other pieces; about a minute of hands each.</param>
+/// <param name="Done">How much of that weight is done.</param>
+public readonly record struct Share(Stage Stage, double Weight, double Done)
+{
+    public Share(Stage stage, double weight, bool done)
+        : this(stage, weight, done ? weight : 0) { }
+}
+
+/// <summary>Where a machine's tide stands, in two lines.</summary>
+public sealed record Headline(string Text, string Detail, StageState Tone);
+
+/// <summary>Something that is not done, seen from the door.</summary>
+/// <param name="Stage">Whose work it is; a person who closes that stage says that it needs nothing more.</param>
+/// <param name="Sentence">Short, for whoever decides whether the machine may leave; many of a kind are one.</param>
+/// <param name="Against">Why it must not leave so; null where it may, if it is said.</param>
+/// <param name="Holds">It keeps the act of handing over from being proposed.</param>
+public sealed record Left(Stage Stage, string Sentence, Verdict? Against = null, bool Holds = true)
+{
+    /// <summary>The same for the write-up, each by itself.</summary>
+    public IReadOnlyList<string> Lines { get; init; } = [];
+
+    /// <summary>How many open things of the machine this counts as.</summary>
+    public int Count { get; init; }
+
+    public static readonly string Question = "May it be handed over?";
+
+    public static Left No(Stage stage, string sentence, string why, string change, Basis basis = Basis.Measured) =>
+        new(stage, sentence, Verdict.Of(Question, Outcome.No, sentence, basis, new Reason(why)).Changing(change));
+}
+
+/// <param name="Permit">Refuses, where there is something to decide against.</param>
+/// <param name="Words">What such a decision comes to, after "it": "stays in".</param>
+public sealed record Disputed(Acts.Permit Permit, string Words);
+
+/// <summary>Something that stands before the board is fed, and is no danger by itself.</summary>
+/// <param name="Word">Names it in an overrule: wet, residue, traces, cell, exchange, apart.</param>
+public sealed record BeforePower(string Word, Acts.Permit Permit)
+{
+    public const string Question = "May it be powered?";
+
+    /// <summary>By a verdict that a person may decide against on these facts, where it is not final.</summary>
+    public static BeforePower By(MachineFacts f, string word, Verdict v, params object?[] facts) =>
+        new(
+            word,
+            Acts.Permit.By(
+                v,
+                "kind",
+                new(Acts.OverruleKind.BeforePower, f.Machine.Id, word, Acts.Overrulable.Fingerprint(facts)),
+                f.Overrules
+            )
+        );
+}
+
+/// <summary>The sections of a write-up, in their order.</summary>
+public enum WriteUpPart
+{
+    AsItCame = 0,
+    Found,
+    Done,
+    Replaced,
+    Eaten,
+    Measured,
+    FirstPower,
+    Said,
+    Apart,
+    Overruled,
+
+    /// <summary>A few words for the one sentence on top: "12 capacitors exchanged".</summary>
+    Summary,
+}
+
+/// <param name="Line">A whole sentence.</param>
+public readonly record struct Written(WriteUpPart Part, string Line);
+
+/// <param name="Parts">What each drawer part is, by its id.</param>
+public sealed record WriteUpFacts(MachineNow Now, string Currency, IReadOnlyDictionary<Guid, Capacitors.CapacitorSpec> Parts)
+{
+    public MachineFacts Facts => Now.Facts;
+}

@@ -1,0 +1,131 @@
+using Haar.Core.Acts;
+using Haar.Core.Planning;
+using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Survey;
+
+/// <summary>The first power of a machine, from its supply alone to the whole of it.</summary>
+public sealed class FirstPowerRoom : Room
+{
+    public override IEnumerable<Share> Progress(MachineNow m) =>
+        m.Restored
+            ? m.Session.Plan.Select(p => new Share(
+                Stage.Survey,
+                8,
+                m.Facts.PowerSteps.Any(s => s.Kind == p.Kind && s.Through) && !m.Session.Lapsed.Contains(p.Kind)
+            ))
+            : [];
+
+    public override bool Stops(MachineNow m, Stage stage) =>
+        stage == Stage.Survey && m.Restored && m.Session is { Stopped: true, Next: not null };
+
+    public override string? Beneath(MachineNow m, Stage stage) =>
+        stage != Stage.Survey || !m.Restored ? null
+        : Stops(m, stage) ? "stopped"
+        : m.Machine.SurveyedAt is not null && m.Session.Next is not null ? "first power"
+        : null;
+
+    public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
+        m.Facts.TestsInPieces.Where(t => t.Covers(m.Facts, m.Now)).Select(t => t.At + TestInPieces.Good);
+
+    public override IEnumerable<NextAct> Acts(MachineNow m)
+    {
+        var (gate, f) = (m.Session, m.Facts);
+        if (gate.Next is not { } next)
+        {
+            yield break;
+        }
+        if (m.Machine.SurveyedAt is { } since && !m.Closed.Contains(Stage.Survey) && gate.May(next).Granted && !gate.Stopped)
+        {
+            yield return new(
+                $"First power: {gate.Plan.First(p => p.Kind == next).Title.ToLowerInvariant()}",
+                gate.Verdict.Sentence,
+                Stage.Survey,
+                15,
+                "Multimeter",
+                false,
+                0,
+                since,
+                "power"
+            );
+        }
+        else if (f.PowerSteps.Any(s => s.State == PowerStepState.Failed && !gate.Lapsed.Contains(s.Kind)))
+        {
+            yield return new(
+                "Fit a tested supply, or hand this one over",
+                gate.Verdict.Sentence,
+                Stage.Survey,
+                30,
+                "A supply that has been tested",
+                true,
+                0,
+                m.Machine.ArrivedAt,
+                "power"
+            );
+        }
+    }
+
+    public override Headline? Headline(MachineNow m, NextAct? next) =>
+        Stops(m, Stage.Survey) ? new("Stopped before power.", next?.Title ?? m.Session.Verdict.Sentence, StageState.Stopped) : null;
+
+    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
+    {
+        var apart = f.StripSteps.Where(s => s.Apart).ToList();
+        if (apart.Count > 0 && !f.TestsInPieces.Any(t => t.Covers(f, now)))
+        {
+            yield return Rooms.BeforePower.By(
+                f,
+                "apart",
+                Verdict
+                    .Of(
+                        Rooms.BeforePower.Question,
+                        Outcome.No,
+                        $"Not yet: it is in pieces. {apart.OrderByDescending(s => s.Number).First().Title}{(apart.Count > 1 ? $" and {apart.Count - 1} more are" : " is")} out.",
+                        Basis.Rule,
+                        new Reason("Loose screws short, a missing shield or fan cooks what it kept cool, and a bare board slides.")
+                    )
+                    .Changing("Put together again; or a test in pieces, with what it lies on and for how long.")
+                    .Final(),
+                apart.Select(s => s.Id.ToString()).ToList()
+            );
+        }
+    }
+
+    public override Disputed? Against(OverruleKind kind, string subject, MachineNow m) =>
+        kind != OverruleKind.BeforePower ? null
+        : m.Session.Before.FirstOrDefault(b => b.Word == subject) is { } before ? new(before.Permit, "no longer stands before power")
+        : new(Permit.No("subject", "Nothing of that name stands before its first power now."), "");
+
+    public override IEnumerable<Left> Left(MachineNow m)
+    {
+        if (m.Session is { Next: not null, Stopped: true })
+        {
+            yield return Rooms.Left.No(
+                Stage.HandOver,
+                "Not yet. Its first power has stopped.",
+                m.Session.Verdict.Sentence,
+                "The failed step read again and passed."
+            );
+        }
+        else if (m.Session.Next is not null)
+        {
+            yield return new(Stage.HandOver, "Its first power has not been taken to the end.");
+        }
+    }
+
+    public override IEnumerable<Written> WriteUp(WriteUpFacts w)
+    {
+        foreach (var s in w.Facts.PowerSteps.Where(s => s.State != PowerStepState.NotYet).OrderBy(s => s.Kind))
+        {
+            var said = Words.Sentence(s.Sentence);
+            yield return new(WriteUpPart.FirstPower, s.State == PowerStepState.Overruled ? $"{said} Overruled." : said);
+            var senses = new[] { ("Seen", s.Seen), ("Heard", s.Heard), ("Smelled", s.Smelled), ("It said", s.Said) };
+            yield return new(
+                WriteUpPart.FirstPower,
+                string.Join(" ", senses.Where(x => x.Item2.Length > 0).Select(x => $"{x.Item1}: {Words.Sentence(x.Item2)}"))
+            );
+        }
+    }
+}
