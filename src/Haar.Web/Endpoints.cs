@@ -70,6 +70,7 @@ static class Endpoints
         // A rule changes nothing, and scripts ask it.
         var calc = api.MapGroup("/calc");
         calc.RequireAuthorization(AccessPolicy.Rule);
+        calc.WithMetadata(new WritesNoRow());
         calc.MapMarkingsCalc();
         calc.MapBatteriesCalc();
         calc.MapBoardsCalc();

@@ -68,7 +68,7 @@ public sealed record CellSite
 }
 
 /// <summary>The cell of one machine: the site, what was chosen for it and what has been done.</summary>
-public sealed class MachineCell
+public sealed class MachineCell : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -84,4 +84,12 @@ public sealed class MachineCell
     public double? X { get; set; }
     public double? Y { get; set; }
     public int Version { get; set; }
+
+    public void Check()
+    {
+        Acts.TextField.Check("place", Place, 120);
+        Verdicts.InvalidInputException.Finite("x", X, 0, 1, "");
+        Verdicts.InvalidInputException.Finite("y", Y, 0, 1, "");
+        _ = Replacement.Options(Site, default);
+    }
 }

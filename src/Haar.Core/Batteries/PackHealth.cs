@@ -35,12 +35,14 @@ public sealed record PackFacts
 }
 
 /// <summary>The pack of one machine.</summary>
-public sealed class MachinePack
+public sealed class MachinePack : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public PackFacts Facts { get; set; } = new();
     public int Version { get; set; }
+
+    public void Check() => _ = PackHealth.Of(Facts);
 }
 
 /// <param name="MilliampHours">By run-down, or by the gauge; null when neither was read.</param>

@@ -20,7 +20,7 @@ public enum Turned
 }
 
 /// <summary>A board of a machine: one map a side.</summary>
-public sealed class Board
+public sealed class Board : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -42,6 +42,8 @@ public sealed class Board
             PhotoId = photoId;
         }
     }
+
+    public void Check() => Acts.TextField.Check("name", Name, 80, "Give the board a name of 1 to 80 characters.");
 }
 
 /// <summary>What makes a board's photos a map.</summary>

@@ -141,7 +141,7 @@ public sealed record CapacitorSpec
 }
 
 /// <summary>One capacitor on a board: what it is, where it sits and how far its exchange has come.</summary>
-public sealed class Capacitor
+public sealed class Capacitor : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -183,6 +183,8 @@ public sealed class Capacitor
             Fitting = Fitting with { PolarityCheckedAt = null, RemeasuredAt = null };
         }
     }
+
+    public void Check() => CapacitorFacts.Check(this);
 }
 
 /// <summary>State of a pad after the old part is off.</summary>

@@ -125,7 +125,7 @@ public sealed record AreaTreatment
 }
 
 /// <summary>One corroded area on a board's map.</summary>
-public sealed class CorrosionArea
+public sealed class CorrosionArea : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -151,6 +151,13 @@ public sealed class CorrosionArea
     public CorrosionStage Stage => Inspections.Count == 0 ? CorrosionStage.Bloom : Inspections[^1].Stage;
 
     public AreaStep? Next => Treatment.Next(Stage);
+
+    public void Check()
+    {
+        Acts.TextField.Check("name", Name, 60, "1 to 60 characters.");
+        Boards.Outline.Check("outline", Outline);
+        InvalidInputException.Finite("phBefore", PhBefore, 0, 14, "");
+    }
 }
 
 public static class Leaks

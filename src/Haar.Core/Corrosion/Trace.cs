@@ -31,7 +31,7 @@ public sealed record TraceFacts
 }
 
 /// <summary>One net that has to be measured end to end.</summary>
-public sealed class BoardNet
+public sealed class BoardNet : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -51,6 +51,24 @@ public sealed class BoardNet
     public string Repair { get; set; } = "";
     public DateTimeOffset? RepairedAt { get; set; }
     public int Version { get; set; }
+
+    public void Check()
+    {
+        Acts.TextField.Check("name", Name, 60, "1 to 60 characters.");
+        Acts.TextField.Check("from", From, 60);
+        Acts.TextField.Check("to", To, 60);
+        Acts.TextField.Check("repair", Repair, 200);
+        _ = Corrosion.Trace.Ohms(Trace);
+        if (Path.Count == 1 || Path.Count > 400)
+        {
+            throw new InvalidInputException("path", "A run has two to 400 points, or none.");
+        }
+        for (var i = 0; i < Path.Count; i++)
+        {
+            InvalidInputException.Finite($"path[{i}].x", Path[i].X, 0, 1, "");
+            InvalidInputException.Finite($"path[{i}].y", Path[i].Y, 0, 1, "");
+        }
+    }
 }
 
 /// <param name="ExpectedOhms">Of whole copper.</param>

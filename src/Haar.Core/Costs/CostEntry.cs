@@ -3,7 +3,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Costs;
 
 /// <summary>Money or minutes spent on a machine; either may be absent, not both.</summary>
-public sealed class CostEntry
+public sealed class CostEntry : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -38,6 +38,8 @@ public sealed class CostEntry
                 At = at,
                 OrderId = order,
             };
+
+    public void Check() => CostSums.Check(this);
 }
 
 /// <param name="Paid">What the machine itself cost; null when not known.</param>

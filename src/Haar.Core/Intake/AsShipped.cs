@@ -24,7 +24,7 @@ public sealed record ShippedItem(string Slot, string What);
 public sealed record ShippedConfiguration(string Id, string Name, IReadOnlyList<ShippedItem> Items);
 
 /// <summary>One item as it was found, with what says so.</summary>
-public sealed class FoundItem
+public sealed class FoundItem : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -45,6 +45,8 @@ public sealed class FoundItem
     /// <summary>A person's own word, which stands against what is computed.</summary>
     public ItemFate? SaidFate { get; set; }
     public int Version { get; set; }
+
+    public void Check() => AsShipped.Check(this);
 }
 
 /// <param name="Slot">The item.</param>

@@ -15,7 +15,7 @@ public sealed record LotPlan
 }
 
 /// <summary>One box of a lot, as it was opened on the floor.</summary>
-public sealed class LotBox
+public sealed class LotBox : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
 
@@ -43,6 +43,8 @@ public sealed class LotBox
     /// <summary>The machine or donor that it became.</summary>
     public Guid? BecameId { get; set; }
     public int Version { get; set; }
+
+    public void Check() => Lots.Check(this);
 }
 
 public static class Lots

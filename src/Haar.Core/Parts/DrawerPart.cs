@@ -3,7 +3,7 @@ using Haar.Core.Capacitors;
 namespace Haar.Core.Parts;
 
 /// <summary>Parts of one kind lying in the store.</summary>
-public sealed class DrawerPart
+public sealed class DrawerPart : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public CapacitorSpec Spec { get; set; } = new();
@@ -68,6 +68,28 @@ public sealed class DrawerPart
         Reserved = all.Count - lost.Count;
         Quantity = quantity;
         return lost;
+    }
+
+    public void Check()
+    {
+        CapacitorJudge.Judge("it", Spec, [], new());
+        if (Quantity is < 0 or > 100_000)
+        {
+            throw new Verdicts.InvalidInputException("quantity", "Pieces from 0 to 100 000.");
+        }
+        Acts.TextField.Check("place", Place, 40);
+        if (BoughtOn is { Year: < 1970 })
+        {
+            throw new Verdicts.InvalidInputException("boughtOn", "A day from 1970 to today.");
+        }
+        if (Price is < 0 or > 100_000)
+        {
+            throw new Verdicts.InvalidInputException("price", "A price of 0 or more.");
+        }
+        if (Spec.SafetyClass is { Length: > 0 } s && !System.Text.RegularExpressions.Regex.IsMatch(s, "^[XY][1-4]$"))
+        {
+            throw new Verdicts.InvalidInputException("spec.safetyClass", "A safety class is X1, X2, Y1, Y2 and so on.");
+        }
     }
 }
 

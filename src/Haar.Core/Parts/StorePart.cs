@@ -5,7 +5,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Parts;
 
 /// <summary>A whole part in the store: a supply, a drive, a board. Where it came from is kept, since that is half of what it is worth.</summary>
-public sealed class StorePart
+public sealed class StorePart : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public string Kind { get; set; } = "";
@@ -26,13 +26,13 @@ public sealed class StorePart
     public int Version { get; set; }
 
     /// <exception cref="InvalidInputException">Names the field.</exception>
-    public static void Check(StorePart p)
+    public void Check()
     {
-        if (p.Kind.Trim().Length is 0 or > 60)
+        if (Kind.Trim().Length is 0 or > 60)
         {
             throw new InvalidInputException("kind", "Say in 1 to 60 characters what part it is.");
         }
-        foreach (var (field, text, most) in new[] { ("fits", p.Fits, 40), ("place", p.Place, 40), ("cameFrom", p.CameFrom, 200) })
+        foreach (var (field, text, most) in new[] { ("fits", Fits, 40), ("place", Place, 40), ("cameFrom", CameFrom, 200) })
         {
             if (text.Length > most)
             {
@@ -40,7 +40,7 @@ public sealed class StorePart
             }
         }
 
-        if (p.Quantity is < 0 or > 10_000)
+        if (Quantity is < 0 or > 10_000)
         {
             throw new InvalidInputException("quantity", "Between 0 and 10 000.");
         }
@@ -48,7 +48,7 @@ public sealed class StorePart
 }
 
 /// <summary>Spare fasteners of one size.</summary>
-public sealed class StoreFastener
+public sealed class StoreFastener : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public string Thread { get; set; } = "";
@@ -59,22 +59,22 @@ public sealed class StoreFastener
     public int Version { get; set; }
 
     /// <exception cref="InvalidInputException">Names the field.</exception>
-    public static void Check(StoreFastener f)
+    public void Check()
     {
-        if (f.Thread.Trim().Length is 0 or > 30)
+        if (Thread.Trim().Length is 0 or > 30)
         {
             throw new InvalidInputException("thread", "Say which thread: M3, 6-32, self-tapping 3.");
         }
-        if (f.Head.Length > 30)
+        if (Head.Length > 30)
         {
             throw new InvalidInputException("head", "At most 30 characters.");
         }
-        if (f.Place.Length > 40)
+        if (Place.Length > 40)
         {
             throw new InvalidInputException("place", "At most 40 characters.");
         }
-        InvalidInputException.Finite("lengthMillimetres", f.LengthMillimetres, 0.5, 300, "mm");
-        if (f.Quantity is < 0 or > 100_000)
+        InvalidInputException.Finite("lengthMillimetres", LengthMillimetres, 0.5, 300, "mm");
+        if (Quantity is < 0 or > 100_000)
         {
             throw new InvalidInputException("quantity", "Between 0 and 100 000.");
         }

@@ -4,7 +4,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Parts;
 
 /// <summary>Somebody who sells parts, with the list as it was last read.</summary>
-public sealed class Supplier
+public sealed class Supplier : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public string Name { get; set; } = "";
@@ -23,17 +23,17 @@ public sealed class Supplier
     public SupplierTerms Terms => new(Id.ToString(), Name, Postage, Days, FreeFrom);
 
     /// <exception cref="InvalidInputException">Names the field.</exception>
-    public static void Check(Supplier s)
+    public void Check()
     {
-        if (s.Name.Trim().Length is 0 or > 60)
+        if (Name.Trim().Length is 0 or > 60)
         {
             throw new InvalidInputException("name", "Give the supplier a name of 1 to 60 characters.");
         }
         if (
-            s.Address.Length > 300
-            || s.Address.Length > 0
+            Address.Length > 300
+            || Address.Length > 0
                 && (
-                    !Uri.TryCreate(s.Address, UriKind.Absolute, out var uri)
+                    !Uri.TryCreate(Address, UriKind.Absolute, out var uri)
                     || uri.Scheme is not ("http" or "https")
                     || uri.UserInfo.Length > 0
                 )
@@ -41,9 +41,9 @@ public sealed class Supplier
         {
             throw new InvalidInputException("address", "An address begins with http:// or https://, and holds no password.");
         }
-        InvalidInputException.Finite("postage", s.Postage, 0, 10_000, "");
-        InvalidInputException.Finite("freeFrom", s.FreeFrom, 0, 1e6, "");
-        if (s.Days is < 0 or > 400)
+        InvalidInputException.Finite("postage", Postage, 0, 10_000, "");
+        InvalidInputException.Finite("freeFrom", FreeFrom, 0, 1e6, "");
+        if (Days is < 0 or > 400)
         {
             throw new InvalidInputException("days", "Days from 0 to 400.");
         }

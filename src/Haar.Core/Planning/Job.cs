@@ -8,8 +8,10 @@ public enum JobState
 }
 
 /// <summary>One piece of work on one machine.</summary>
-public sealed class Job
+public sealed class Job : Acts.ICheckedRow
 {
+    const int MostTitle = 120;
+
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public Stage Stage { get; set; }
@@ -53,4 +55,15 @@ public sealed class Job
 
     /// <summary>Waiting, and the wait is not over. A wait without an end lasts until a person says so.</summary>
     public bool Waits(DateTimeOffset now) => State == JobState.Waiting && (WaitUntil is null || WaitUntil > now);
+
+    public void Check()
+    {
+        Acts.TextField.Check("title", Title, MostTitle, "Say in 1 to 120 characters what the hand does.");
+        if (Minutes is < 1 or > 10_000)
+        {
+            throw new Verdicts.InvalidInputException("minutes", "Hands-on minutes from 1 to 10 000.");
+        }
+        Acts.TextField.Check("why", Why, 400);
+        Acts.TextField.Check("needs", Needs, 200);
+    }
 }

@@ -11,7 +11,7 @@ public enum Better
 }
 
 /// <summary>One thing measured before and after the work. Runs are kept as readings of channel "before" and "after".</summary>
-public sealed class Proof
+public sealed class Proof : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -23,6 +23,13 @@ public sealed class Proof
     public double Resolution { get; set; }
     public DateTimeOffset At { get; init; }
     public int Version { get; set; }
+
+    public void Check()
+    {
+        Acts.TextField.Check("what", What, 120, "Say in 1 to 120 characters what is measured.");
+        Acts.TextField.Check("unit", Unit, 20);
+        InvalidInputException.Finite("resolution", Resolution, 0, 1e12, Unit);
+    }
 }
 
 /// <param name="Count">Runs.</param>

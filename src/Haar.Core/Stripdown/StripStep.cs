@@ -38,7 +38,7 @@ public enum PieceKind
 public sealed record PhotoMark(double X, double Y, string Text);
 
 /// <summary>One step of a strip-down: what came off, what it sat behind, and how it goes back.</summary>
-public sealed class StripStep
+public sealed class StripStep : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -93,10 +93,12 @@ public sealed class StripStep
     [JsonIgnore]
     public bool Apart => !StaysOut && BackAt is null;
     public int Version { get; set; }
+
+    public void Check() => StripFacts.Check(this);
 }
 
 /// <summary>Fasteners of one size from one step: where they came from and where they lie.</summary>
-public sealed class StripFastener
+public sealed class StripFastener : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -126,6 +128,8 @@ public sealed class StripFastener
     public string Pierces { get; set; } = "";
     public List<FastenerReturn> Returns { get; set; } = [];
     public int Version { get; set; }
+
+    public void Check() => StripFacts.Check(this);
 }
 
 /// <summary>Fasteners put into a step's holes at the rebuild.</summary>
@@ -134,7 +138,7 @@ public sealed class StripFastener
 public sealed record FastenerReturn(int Count, string Thread, double? LengthMillimetres, string Head, bool FromStore, DateTimeOffset At);
 
 /// <summary>A lead or board joint opened at a step.</summary>
-public sealed class StripConnector
+public sealed class StripConnector : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -155,6 +159,8 @@ public sealed class StripConnector
     public List<PhotoMark> Marks { get; set; } = [];
     public DateTimeOffset? BackAt { get; set; }
     public int Version { get; set; }
+
+    public void Check() => StripFacts.Check(this);
 }
 
 /// <summary>What can be wrong with a step as recorded.</summary>

@@ -27,7 +27,7 @@ public enum FindingKind
 }
 
 /// <summary>One thing seen, where, and whether it is dealt with.</summary>
-public sealed class Finding
+public sealed class Finding : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -43,6 +43,12 @@ public sealed class Finding
     public int Version { get; set; }
 
     public bool Open => DealtWithAt is null;
+
+    public void Check()
+    {
+        Acts.TextField.Check("seen", Seen, 500, "Say in 1 to 500 characters what you see.");
+        Acts.TextField.Check("place", Place, 120);
+    }
 }
 
 /// <summary>What a kind of finding means.</summary>

@@ -14,7 +14,7 @@ public enum ObservationKind
 }
 
 /// <summary>What the machine itself said, as it was heard or read. Kept, and used by what comes later: an error code by the faults, a memory count by the parts.</summary>
-public sealed class Observation
+public sealed class Observation : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -33,6 +33,8 @@ public sealed class Observation
     /// <summary>Taken back as wrong; kept.</summary>
     [JsonPropertyName("struck")]
     public bool Voided { get; set; }
+
+    public void Check() => Observations.Check(this);
 }
 
 public static class Observations

@@ -6,7 +6,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Thermal;
 
 /// <summary>A hot part of one machine. Temperatures hang on it as readings: channels "before" and "after", with the room's beside each as "before room" and "after room".</summary>
-public sealed class HotPart
+public sealed class HotPart : Acts.ICheckedRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -27,6 +27,19 @@ public sealed class HotPart
     public string Load { get; set; } = "";
     public FanFacts? Fan { get; set; }
     public int Version { get; set; }
+
+    public void Check()
+    {
+        Acts.TextField.Check("name", Name, 60, "1 to 60 characters.");
+        Acts.TextField.Check("load", Load, 200);
+        InvalidInputException.Finite("x", X, 0, 1, "");
+        InvalidInputException.Finite("y", Y, 0, 1, "");
+        _ = Gap.Choose(Name, Facts);
+        if (Fan is { } fan)
+        {
+            _ = Thermal.Fan.Judge(fan);
+        }
+    }
 }
 
 public enum FanNoise

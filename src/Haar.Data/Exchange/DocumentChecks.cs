@@ -46,51 +46,15 @@ public sealed partial class MachineExchange
         {
             throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed.");
         }
-        foreach (var s in d.StripSteps)
+        // The same as is asked of what is typed.
+        foreach (var (kind, of) in RowsOfMachine.All(d).GroupBy(r => r.Row.GetType()).Select(g => (g.Key.Name, g.ToList())))
         {
-            Whole($"step {s.Number}", () => Core.Stripdown.StripFacts.Check(s));
-        }
-        foreach (var s in d.StripFasteners)
-        {
-            Whole("a fastener", () => Core.Stripdown.StripFacts.Check(s));
-        }
-        foreach (var s in d.StripConnectors)
-        {
-            Whole("a connector", () => Core.Stripdown.StripFacts.Check(s));
-        }
-        foreach (var s in d.Items)
-        {
-            Whole(s.Slot, () => Core.Intake.AsShipped.Check(s));
-        }
-        foreach (var s in d.Boxes)
-        {
-            Whole(s.Name, () => Core.Intake.Lots.Check(s));
-        }
-        foreach (var a in d.Areas)
-        {
-            Whole(a.Name, () => Core.Boards.Outline.Check("outline", a.Outline));
-        }
-        foreach (var n in d.Nets)
-        {
-            Whole(n.Name, () => Core.Corrosion.Trace.Ohms(n.Trace));
-        }
-        foreach (var h in d.HotParts)
-        {
-            Whole(h.Name, () => Core.Thermal.Gap.Choose(h.Name, h.Facts));
-        }
-        if (d.Pack is { } pack)
-        {
-            Whole("the pack", () => Core.Batteries.PackHealth.Of(pack.Facts));
-        }
-        foreach (var c in d.Capacitors)
-        {
-            try
+            for (var i = 0; i < of.Count; i++)
             {
-                CapacitorFacts.Check(c);
-            }
-            catch (InvalidInputException e)
-            {
-                throw new ImportException($"{c.Designator}: {e.Message} Nothing was changed.");
+                if (of[i].Row is Core.Acts.ICheckedRow row)
+                {
+                    Whole($"{kind} {i + 1}", row.Check);
+                }
             }
         }
     }
@@ -103,7 +67,7 @@ public sealed partial class MachineExchange
         }
         catch (InvalidInputException e)
         {
-            throw new ImportException($"{what}: {e.Message} Nothing was changed.");
+            throw new ImportException($"{what}, {e.Field}: {e.Message} Nothing was changed.");
         }
     }
 }

@@ -127,6 +127,10 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
 
     Task<LogEntry> ActAsync(Guid? machineId, string sentence, Guid? undoes, string? staysDone, CancellationToken cancel)
     {
+        if (undoes is null)
+        {
+            Belonging.Check(db);
+        }
         var (changes, touched) = Changes();
         if (machineId is { } m)
         {

@@ -56,6 +56,8 @@ public sealed record MachineProfile
 
     /// <summary>How it comes apart, with its traps.</summary>
     public IReadOnlyList<StripProfileStep> StripOrder { get; init; } = [];
+
+    public Core.Intake.KnownKind Known() => new(Kind, Model, Class, YearFrom, YearTo, Traits, Rails, CellPlace, Cell);
 }
 
 /// <summary>One step of a known strip-down, by numbers of its own.</summary>

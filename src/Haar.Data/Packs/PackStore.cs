@@ -67,6 +67,10 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
             ),
         ];
 
+    /// <summary>The first profile of this very model that has something to say; null where the model is not known, or none has.</summary>
+    public async Task<MachineProfile?> OfModelAsync(string model, Func<MachineProfile, bool> says, CancellationToken cancel) =>
+        model.Length == 0 ? null : (await AllAsync(cancel)).SelectMany(p => p.Machines).FirstOrDefault(p => p.Model == model && says(p));
+
     /// <summary>Checks and stores a pack; one with the same id is exchanged, except the shipped one.</summary>
     /// <exception cref="ImportException">Not JSON, not to the schema, a contradiction, or from a newer version.</exception>
     public async Task<Pack> ImportAsync(string text, CancellationToken cancel = default)

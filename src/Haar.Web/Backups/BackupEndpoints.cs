@@ -8,7 +8,7 @@ static class BackupEndpoints
 {
     public static void MapBackups(this IEndpointRouteBuilder api)
     {
-        var b = api.MapGroup("/backups").WithTags("Backups");
+        var b = api.MapGroup("/backups").WithTags("Backups").WithMetadata(new WritesNoRow());
         b.MapGet("/", (BackupStore store) => store.List()).WithName("GetBackups");
         b.MapPost("/", (BackupStore store) => store.Take("hand")).WithName("TakeBackup");
         b.MapGet("/space", (Data.DataFolder folder) => Data.DiskSpace.Of(folder))

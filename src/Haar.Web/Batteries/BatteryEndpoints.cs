@@ -76,7 +76,7 @@ static class BatteryEndpoints
         );
     }
 
-    static async Task<Acted> EditAsync(Guid id, CellEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> EditAsync(Guid id, CellEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         if (e.Place.Length > 120)
@@ -92,7 +92,7 @@ static class BatteryEndpoints
         }
         else
         {
-            UnitOfWork.Match(cell, cell.Version, request.Version());
+            UnitOfWork.Match(cell, cell.Version, based.On);
         }
 
         cell.Place = e.Place.Trim();
@@ -135,7 +135,7 @@ static class BatteryEndpoints
         return (await work.ActAsync(id, "The cell's place on the map.", cancel)).Said(cell.Id);
     }
 
-    static async Task<Acted> PackAsync(Guid id, PackFacts facts, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> PackAsync(Guid id, PackFacts facts, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
         var result = PackHealth.Of(facts);
@@ -147,7 +147,7 @@ static class BatteryEndpoints
         }
         else
         {
-            UnitOfWork.Match(pack, pack.Version, request.Version());
+            UnitOfWork.Match(pack, pack.Version, based.On);
         }
         pack.Facts = facts;
         return (await work.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);

@@ -29,6 +29,7 @@ static partial class BoardEndpoints
         m.MapPost("/boards", AddBoardAsync).WithName("AddBoard");
         m.MapPut("/boards/{boardId:guid}", EditBoardAsync).WithName("EditBoard");
         m.MapPost("/boards/{boardId:guid}/straighten", StraightenAsync)
+            .WithMetadata(new ThinksFirst())
             .WithName("StraightenBoard")
             .WithSummary("The photo from straight above, from its four corners; what is marked on it moves along.");
         m.MapPost("/boards/{boardId:guid}/scale", ScaleAsync).WithName("ScaleBoard");
@@ -80,9 +81,7 @@ static partial class BoardEndpoints
 
     static async Task<Acted> AddBoardAsync(Guid id, BoardEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        CheckName(e.Name);
         await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        await PhotoOf(id, e.PhotoId, db, cancel);
         var b = new Board
         {
             Id = work.NewId(),
@@ -98,16 +97,14 @@ static partial class BoardEndpoints
         Guid id,
         Guid boardId,
         BoardEdit e,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
     )
     {
-        CheckName(e.Name);
         var b = await BoardAsync(db, id, boardId, cancel);
-        UnitOfWork.Match(b, b.Version, request.Version());
-        await PhotoOf(id, e.PhotoId, db, cancel);
+        UnitOfWork.Match(b, b.Version, based.On);
         b.Name = e.Name.Trim();
         if (b.PictureOf(e.Side) != e.PhotoId)
         {
@@ -120,7 +117,7 @@ static partial class BoardEndpoints
         Guid id,
         Guid boardId,
         StraightenAsk ask,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         PhotoStore store,
@@ -128,7 +125,7 @@ static partial class BoardEndpoints
     )
     {
         var b = await BoardAsync(db, id, boardId, cancel);
-        UnitOfWork.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, based.On);
         var taken = (await PhotoOf(id, ask.PhotoId, db, cancel))!;
         var plan = Straighten.Of(ask.Corners, taken.Width, taken.Height, ask.Aspect);
         var before = b.Map.Of(ask.Side);
@@ -229,14 +226,14 @@ static partial class BoardEndpoints
         Guid id,
         Guid boardId,
         ScaleAsk ask,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
     )
     {
         var b = await BoardAsync(db, id, boardId, cancel);
-        UnitOfWork.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, based.On);
         var picture =
             await PhotoOf(id, b.PictureOf(ask.Side), db, cancel)
             ?? throw new InvalidInputException("photo", "There is no photo of this side to scale.");
@@ -288,14 +285,14 @@ static partial class BoardEndpoints
         Guid id,
         Guid boardId,
         RegisterAsk ask,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
     )
     {
         var b = await BoardAsync(db, id, boardId, cancel);
-        UnitOfWork.Match(b, b.Version, request.Version());
+        UnitOfWork.Match(b, b.Version, based.On);
         if (ask.Pairs.Count > 20)
         {
             throw new InvalidInputException("pairs", "At most 20 holes.");

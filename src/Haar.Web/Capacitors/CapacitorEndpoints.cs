@@ -92,14 +92,14 @@ static class CapacitorEndpoints
         Guid id,
         Guid capacitorId,
         CapacitorEdit e,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
     )
     {
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
-        UnitOfWork.Match(c, c.Version, request.Version());
+        UnitOfWork.Match(c, c.Version, based.On);
         var made = Make(c.Id, id, c.BoardId, e);
         if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && x.Designator == made.Designator, cancel))
         {

@@ -52,42 +52,86 @@ static class CorrosionEndpoints
     public static void MapCorrosion(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Corrosion");
-        m.MapPost("/boards/{boardId:guid}/areas", AddAreaAsync).WithName("AddArea");
-        m.MapPut("/areas/{areaId:guid}", EditAreaAsync).WithName("EditArea");
-        m.MapDelete(
-                "/areas/{areaId:guid}",
-                async (Guid id, Guid areaId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var a = await AreaAsync(db, id, areaId, cancel);
-                    var mask = Core.Acts.Overrulable.KeyOf(Core.Acts.OverruleKind.Mask, areaId.ToString());
-                    db.RemoveRange(await db.Overrules.Where(o => o.MachineId == id && o.Key == mask).ToListAsync(cancel));
-                    db.Remove(a);
-                    return (await work.ActAsync(id, $"Taken off the map: {a.Name}.", cancel)).Said(areaId);
-                }
+        m.MapTypedOnBoard(
+            "/boards/{boardId:guid}/areas",
+            "/areas/{rowId:guid}",
+            "Area",
+            new TypedRows<CorrosionArea, AreaEdit>(
+                "area",
+                x =>
+                    new()
+                    {
+                        Id = x.Id,
+                        MachineId = x.MachineId,
+                        BoardId = x.On,
+                        Inspections = [new(x.At, CorrosionStage.Bloom, 0)],
+                    },
+                (a, e) => (a.Name, a.Side, a.Source, a.PhBefore, a.Outline) = (e.Name.Trim(), e.Side, e.Source, e.PhBefore, [.. e.Outline]),
+                a => $"On the map: {Seen(a)}.",
+                a => $"Changed: {Seen(a)}.",
+                a => $"Taken off the map: {a.Name}."
             )
-            .WithName("RemoveArea");
+            {
+                Beside = async (db, a, e, cancel) =>
+                {
+                    var board = await db.Boards.AsNoTracking().FirstAsync(x => x.Id == a.BoardId, cancel);
+                    var last = a.Inspections[^1];
+                    var before = last.SquareCentimetres > 0 ? last.SquareCentimetres : (double?)null;
+                    a.Inspections =
+                    [
+                        .. a.Inspections.SkipLast(1),
+                        new(last.At, e.Stage, Size(board, e.Side, e.Outline, e.SquareCentimetres ?? before)),
+                    ];
+                },
+                Taking = async (db, a, cancel) =>
+                {
+                    var mask = Core.Acts.Overrulable.KeyOf(Core.Acts.OverruleKind.Mask, a.Id.ToString());
+                    db.RemoveRange(await db.Overrules.Where(o => o.MachineId == a.MachineId && o.Key == mask).ToListAsync(cancel));
+                },
+            }
+        );
         m.MapPost("/areas/{areaId:guid}/looks", LookAsync)
             .WithName("LookAtArea")
             .WithSummary("A new look: stage and size on this day; says when to look again.");
         m.MapPost("/areas/{areaId:guid}/step", StepAsync).WithName("TakeAreaStep");
-        m.MapPost("/boards/{boardId:guid}/nets", AddNetAsync).WithName("AddNet");
-        m.MapPut("/nets/{netId:guid}", EditNetAsync).WithName("EditNet");
-        m.MapDelete(
-                "/nets/{netId:guid}",
-                async (Guid id, Guid netId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var n = await NetAsync(db, id, netId, cancel);
-                    db.RemoveRange(await db.Readings.Where(r => r.SubjectId == netId).ToListAsync(cancel));
-                    db.Remove(n);
-                    return (await work.ActAsync(id, $"Taken off the map: {n.Name}.", cancel)).Said(netId);
-                }
+        m.MapTypedOnBoard(
+            "/boards/{boardId:guid}/nets",
+            "/nets/{rowId:guid}",
+            "Net",
+            new TypedRows<BoardNet, NetEdit>(
+                "net",
+                x =>
+                    new()
+                    {
+                        Id = x.Id,
+                        MachineId = x.MachineId,
+                        BoardId = x.On,
+                    },
+                (n, e) =>
+                    (n.Name, n.From, n.To, n.Side, n.Path, n.Trace) = (
+                        e.Name.Trim(),
+                        e.From.Trim(),
+                        e.To.Trim(),
+                        e.Side,
+                        [.. e.Path],
+                        e.Trace
+                    ),
+                n => $"To be measured end to end: {n.Name}.",
+                n => $"{n.Name} changed.",
+                n => $"Taken off the map: {n.Name}."
             )
-            .WithName("RemoveNet");
+            {
+                Taking = async (db, n, cancel) => db.RemoveRange(await db.Readings.Where(r => r.SubjectId == n.Id).ToListAsync(cancel)),
+            }
+        );
         m.MapPost("/nets/{netId:guid}/readings", ReadNetAsync).WithName("ReadNet");
         m.MapPost("/nets/{netId:guid}/repair", RepairAsync)
             .WithName("RepairNet")
             .WithSummary("A jumper or tinned copper; the net is measured again after it.");
     }
+
+    static string Seen(CorrosionArea a) =>
+        $"{a.Name}, {Si.Plain(Math.Round(a.Inspections[^1].SquareCentimetres, 1))} cm² at stage {(int)a.Stage}";
 
     static Task<CorrosionArea> AreaAsync(HaarDb db, Guid id, Guid areaId, CancellationToken cancel) =>
         db.Areas.FirstOrDefaultAsync(a => a.Id == areaId && a.MachineId == id, cancel).OrNotHere("area");
@@ -113,69 +157,6 @@ static class CorrosionEndpoints
 
     static string Name(string field, string text, int most = 60) =>
         text.Trim() is { Length: > 0 } t && t.Length <= most ? t : throw new InvalidInputException(field, $"1 to {most} characters.");
-
-    static async Task<Acted> AddAreaAsync(Guid id, Guid boardId, AreaEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        await db.OnTheListAsync(id, cancel);
-        var b = await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == boardId && x.MachineId == id, cancel).OrNotHere("board");
-        Outline.Check("outline", e.Outline);
-        var cm2 = Size(b, e.Side, e.Outline, e.SquareCentimetres);
-        var a = new CorrosionArea
-        {
-            Id = work.NewId(),
-            MachineId = id,
-            BoardId = boardId,
-            Name = Name("name", e.Name),
-            Side = e.Side,
-            Source = e.Source,
-            PhBefore = InvalidInputException.Finite("phBefore", e.PhBefore, 0, 14, ""),
-            Outline = [.. e.Outline],
-            Inspections = [new(work.Now, e.Stage, cm2)],
-        };
-        db.Add(a);
-        return (await work.ActAsync(id, $"On the map: {a.Name}, {Si.Plain(Math.Round(cm2, 1))} cm² at stage {(int)e.Stage}.", cancel)).Said(
-            a.Id
-        );
-    }
-
-    static async Task<Acted> EditAreaAsync(
-        Guid id,
-        Guid areaId,
-        AreaEdit e,
-        HttpRequest request,
-        HaarDb db,
-        UnitOfWork work,
-        CancellationToken cancel
-    )
-    {
-        var a = await AreaAsync(db, id, areaId, cancel);
-        UnitOfWork.Match(a, a.Version, request.Version());
-        var b = await db.Boards.AsNoTracking().FirstAsync(x => x.Id == a.BoardId, cancel);
-        Outline.Check("outline", e.Outline);
-        (a.Name, a.Side, a.Source, a.PhBefore, a.Outline) = (
-            Name("name", e.Name),
-            e.Side,
-            e.Source,
-            InvalidInputException.Finite("phBefore", e.PhBefore, 0, 14, ""),
-            [.. e.Outline]
-        );
-        a.Inspections =
-        [
-            .. a.Inspections.SkipLast(1),
-            new(
-                a.Inspections.Count > 0 ? a.Inspections[^1].At : work.Now,
-                e.Stage,
-                Size(b, e.Side, e.Outline, e.SquareCentimetres ?? (a.Inspections.Count > 0 ? a.Inspections[^1].SquareCentimetres : null))
-            ),
-        ];
-        return (
-            await work.ActAsync(
-                id,
-                $"{a.Name} changed: {Si.Plain(Math.Round(a.Inspections[^1].SquareCentimetres, 1))} cm² at stage {(int)e.Stage}.",
-                cancel
-            )
-        ).Said(a.Id);
-    }
 
     static async Task<Acted> LookAsync(Guid id, Guid areaId, AreaInspectionAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
@@ -226,63 +207,6 @@ static class CorrosionEndpoints
             area.JobId is { } job ? await db.Jobs.Where(j => j.Id == job).ToListAsync(cancel) : [],
             await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).ToListAsync(cancel)
         );
-    }
-
-    static void Check(NetEdit e)
-    {
-        Name("name", e.Name);
-        if (e.From.Length > 60 || e.To.Length > 60)
-        {
-            throw new InvalidInputException("from", "At most 60 characters.");
-        }
-        _ = Trace.Ohms(e.Trace);
-        if (e.Path.Count == 1 || e.Path.Count > 400)
-        {
-            throw new InvalidInputException("path", "A run has two to 400 points, or none.");
-        }
-        for (var i = 0; i < e.Path.Count; i++)
-        {
-            InvalidInputException.Finite($"path[{i}].x", e.Path[i].X, 0, 1, "");
-            InvalidInputException.Finite($"path[{i}].y", e.Path[i].Y, 0, 1, "");
-        }
-    }
-
-    static async Task<Acted> AddNetAsync(Guid id, Guid boardId, NetEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        Check(e);
-        await db.OnTheListAsync(id, cancel);
-        await db.Boards.AsNoTracking().FirstOrDefaultAsync(x => x.Id == boardId && x.MachineId == id, cancel).OrNotHere("board");
-        var n = new BoardNet
-        {
-            Id = work.NewId(),
-            MachineId = id,
-            BoardId = boardId,
-            Name = e.Name.Trim(),
-            From = e.From.Trim(),
-            To = e.To.Trim(),
-            Side = e.Side,
-            Path = [.. e.Path],
-            Trace = e.Trace,
-        };
-        db.Add(n);
-        return (await work.ActAsync(id, $"To be measured end to end: {n.Name}.", cancel)).Said(n.Id);
-    }
-
-    static async Task<Acted> EditNetAsync(
-        Guid id,
-        Guid netId,
-        NetEdit e,
-        HttpRequest request,
-        HaarDb db,
-        UnitOfWork work,
-        CancellationToken cancel
-    )
-    {
-        Check(e);
-        var n = await NetAsync(db, id, netId, cancel);
-        UnitOfWork.Match(n, n.Version, request.Version());
-        (n.Name, n.From, n.To, n.Side, n.Path, n.Trace) = (e.Name.Trim(), e.From.Trim(), e.To.Trim(), e.Side, [.. e.Path], e.Trace);
-        return (await work.ActAsync(id, $"{n.Name} changed.", cancel)).Said(n.Id);
     }
 
     static async Task<Acted> ReadNetAsync(Guid id, Guid netId, NetReadingAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)

@@ -58,7 +58,6 @@ static class CostEndpoints
                         Minutes = e.Minutes,
                         At = work.Now,
                     };
-                    CostSums.Check(c);
                     db.Add(c);
                     return (
                         await work.ActAsync(
@@ -72,10 +71,10 @@ static class CostEndpoints
             .WithName("AddCost");
         m.MapPut(
                 "/expectation",
-                async (Guid id, Expectation e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (Guid id, Expectation e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-                    UnitOfWork.Match(machine, machine.Version, request.Version());
+                    UnitOfWork.Match(machine, machine.Version, based.On);
                     _ = GoOn.Of(0, e);
                     machine.Expectation = e;
                     return (

@@ -217,14 +217,6 @@ public sealed record Acted(Guid LogId, string Sentence, Guid? Id = null);
 
 static class Requests
 {
-    /// <summary>The version in If-Match.</summary>
-    /// <exception cref="NoVersionException">None was sent.</exception>
-    public static int Version(this HttpRequest request)
-    {
-        var header = request.Headers.IfMatch.ToString().Trim().Trim('"');
-        return int.TryParse(header, out var v) ? v : throw new NoVersionException();
-    }
-
     /// <summary>A word of the API as its enum, whatever its case; never a number.</summary>
     /// <exception cref="InvalidInputException">There is no such word.</exception>
     public static T As<T>(this string word, string field)

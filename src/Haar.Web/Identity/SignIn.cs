@@ -127,6 +127,7 @@ static class SignIn
             )
             .WithName("SignIn")
             .WithTags("Identity")
+            .WithMetadata(new Http.WritesNoRow())
             .RequireAuthorization(AccessPolicy.Token)
             .RequireRateLimiting(Limit)
             .ProducesProblem(401)
@@ -144,6 +145,7 @@ static class SignIn
             )
             .WithName("SignOut")
             .WithTags("Identity")
+            .WithMetadata(new Http.WritesNoRow())
             .Produces(204);
     }
 }

@@ -78,10 +78,10 @@ static class LotEndpoints
         g.MapGet("/", ScreenAsync).WithName("GetLot");
         g.MapPut(
                 "/",
-                async (Guid id, LotEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (Guid id, LotEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var m = await LotAsync(id, db, cancel);
-                    UnitOfWork.Match(m, m.Version, request.Version());
+                    UnitOfWork.Match(m, m.Version, based.On);
                     var lot = m.Lot! with
                     {
                         BudgetMoney = e.BudgetMoney,
@@ -114,11 +114,11 @@ static class LotEndpoints
             .WithName("AddBox");
         g.MapPut(
                 "/boxes/{boxId:guid}",
-                async (Guid id, Guid boxId, LotBoxEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (Guid id, Guid boxId, LotBoxEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     await LotAsync(id, db, cancel);
                     var b = await db.Boxes.FirstOrDefaultAsync(x => x.Id == boxId && x.MachineId == id, cancel).OrNotHere("box");
-                    UnitOfWork.Match(b, b.Version, request.Version());
+                    UnitOfWork.Match(b, b.Version, based.On);
                     await ApplyAsync(b, e, db, cancel);
                     return (await work.ActAsync(id, $"Box {b.Number}, {b.Name}, changed.", cancel)).Said(boxId);
                 }
@@ -154,6 +154,7 @@ static class LotEndpoints
             .WithName("RemoveBox");
         g.MapPost("/sort", SortAsync)
             .WithName("SortLot")
+            .WithMetadata(new ThinksFirst())
             .WithSummary("Carries the plan out: boxes become machines and donors, and the donors' good parts stand in the store.");
     }
 
@@ -226,9 +227,10 @@ static class LotEndpoints
         );
     }
 
+    /// <summary>The sum is worked out first, and carried out if the boxes are still those.</summary>
     static async Task<Sorted> SortAsync(
         Guid id,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         PackStore packs,
@@ -237,130 +239,34 @@ static class LotEndpoints
     )
     {
         var lot = await LotAsync(id, db, cancel);
-        UnitOfWork.Match(lot, lot.Version, request.Version());
-        var boxes = await db.Boxes.Where(b => b.MachineId == id).OrderBy(b => b.Number).ToListAsync(cancel);
-        if (boxes.Count == 0)
-        {
-            throw new InvalidInputException("boxes", "There is no box to sort yet.");
-        }
-        var plan = await answers.RunAsync(stop => Triage.Of(Lots.Ask(lot.Lot!, boxes), stop), cancel);
-        if (plan.Boxes.Count == 0)
-        {
-            throw new InvalidInputException("boxes", plan.Verdict.Sentence);
-        }
-        var profiles = await packs.AllAsync(cancel);
-        var made = new List<Guid>();
-        var share = lot.Paid is { } paid && boxes.Count > 0 ? Math.Round(paid / boxes.Count, 2) : (decimal?)null;
-        var at = boxes.ToDictionary(b => b.Id.ToString());
-        foreach (var p in plan.Boxes)
-        {
-            var b = at[p.Id];
-            var profile = profiles.SelectMany(x => x.Machines).FirstOrDefault(x => x.Id == b.ProfileId);
-            var m = new Machine
-            {
-                Id = work.NewId(),
-                Name = b.Name,
-                Kind = b.Kind.Length > 0 ? b.Kind : profile?.Kind ?? "",
-                Model = profile?.Model ?? "",
-                Class = profile?.Class ?? MachineClass.Unknown,
-                YearFrom = profile?.YearFrom,
-                YearTo = profile?.YearTo,
-                Traits = profile?.Traits ?? [],
-                Rails = profile?.Rails ?? [],
-                CameFrom = $"{lot.Name}, box {b.Number}{(lot.CameFrom.Length > 0 ? $"; {lot.CameFrom}" : "")}",
-                Paid = share,
-                Claimed = lot.Claimed,
-                ArrivedAt = work.Now,
-                Donor = p.Fate == BoxFate.Donor,
-                Expectation =
-                    p.Fate == BoxFate.Restore ? new() { ToFinish = p.Money, Complete = b.Complete is { } c ? new(c, c, c) : null } : new(),
-            };
-            if (m.Rails.Count == 0 && m.Class != MachineClass.Unknown)
-            {
-                m.Rails = [.. FirstPower.UsualRails(m.Class, m.YearTo, m.Traits)];
-            }
-            db.Add(m);
-            b.BecameId = m.Id;
-            made.Add(m.Id);
-            if (profile?.Cell is { } cell)
-            {
-                db.Add(
-                    new MachineCell
-                    {
-                        Id = work.NewId(),
-                        MachineId = m.Id,
-                        Place = profile.CellPlace,
-                        Site = cell,
-                    }
-                );
-            }
-            if (p.Fate == BoxFate.Restore)
-            {
-                foreach (var move in p.Parts)
-                {
-                    db.Add(
-                        new Core.Planning.Job
-                        {
-                            Id = work.NewId(),
-                            MachineId = m.Id,
-                            Stage = Core.Planning.Stage.Parts,
-                            Title = move.From is null ? $"Buy and fit: {move.Kind}" : $"Fit the {move.Kind} from {move.FromName}",
-                            Why = move.From is null
-                                ? $"About {move.Money.Likely:0.##}; no other box of the lot has one to give."
-                                : "The lot's sum gave it to this machine, and to no other.",
-                            Minutes = (int)(plan.FittingHours * 60),
-                            At = work.Now,
-                        }
-                    );
-                }
-            }
-        }
-
-        var stored = 0;
-        foreach (var p in plan.Boxes.Where(x => x.Fate == BoxFate.Donor))
-        {
-            var b = at[p.Id];
-            foreach (var part in b.Parts.Where(x => x.State == PartState.Good))
-            {
-                var moves = p
-                    .Parts.Where(x =>
-                        string.Equals(x.Kind, part.Kind, StringComparison.OrdinalIgnoreCase)
-                        && string.Equals(x.Fits, part.Fits, StringComparison.OrdinalIgnoreCase)
-                    )
-                    .ToList();
-                StorePart Make(int quantity, Guid? forMachine) =>
-                    new()
-                    {
-                        Id = work.NewId(),
-                        Kind = part.Kind,
-                        Fits = part.Fits,
-                        Quantity = quantity,
-                        State = PartState.Good,
-                        CameFrom = $"{b.Name}, box {b.Number} of {lot.Name}",
-                        DonorId = b.BecameId,
-                        ForMachineId = forMachine,
-                        At = work.Now,
-                    };
-                foreach (var move in moves)
-                {
-                    db.Add(Make(1, at[move.To].BecameId));
-                }
-                if (part.Count - moves.Count > 0)
-                {
-                    db.Add(Make(part.Count - moves.Count, null));
-                }
-                stored += part.Count;
-            }
-        }
-
-        lot.Lot = lot.Lot! with { SortedAt = work.Now };
-        lot.Kind = "a lot, sorted";
-        lot.HandedOverAt = work.Now;
-        var done = await work.ActAsync(
+        UnitOfWork.Match(lot, lot.Version, based.On);
+        var ask = Lots.Ask(
+            lot.Lot!,
+            await db.Boxes.AsNoTracking().Where(b => b.MachineId == id).OrderBy(b => b.Number).ToListAsync(cancel)
+        );
+        var plan = ask.Boxes.Count == 0 ? null : await answers.RunAsync(stop => Triage.Of(ask, stop), cancel);
+        var kinds = (await packs.AllAsync(cancel))
+            .SelectMany(x => x.Machines)
+            .DistinctBy(x => x.Id)
+            .ToDictionary(x => x.Id, x => x.Known());
+        db.ChangeTracker.Clear();
+        var (log, done) = await work.DoAsync(
             id,
-            $"Sorted: {plan.Finished} to finish, {plan.Boxes.Count(b => b.Fate == BoxFate.Donor)} donors, {stored} parts into the store.",
+            new SortLot(ask, plan),
+            async (d, c) =>
+                new LotFacts(
+                    await d.Machines.FirstAsync(m => m.Id == id, c),
+                    await d.Boxes.Where(b => b.MachineId == id).OrderBy(b => b.Number).ToListAsync(c),
+                    kinds
+                ),
+            null,
             cancel
         );
-        return new(done.Id, done.Sentence, made, stored);
+        return new(
+            log.Id,
+            log.Sentence,
+            [.. done.Added.OfType<Machine>().Select(m => m.Id)],
+            done.Added.OfType<Core.Parts.StorePart>().Sum(p => p.Quantity)
+        );
     }
 }

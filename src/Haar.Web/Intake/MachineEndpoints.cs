@@ -225,10 +225,10 @@ static class MachineEndpoints
         );
     }
 
-    static async Task<Acted> EditAsync(Guid id, MachineEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> EditAsync(Guid id, MachineEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        UnitOfWork.Match(machine, machine.Version, request.Version());
+        UnitOfWork.Match(machine, machine.Version, based.On);
         Apply(machine, e);
         Arrivals.Check(machine, work.Today.Year);
         if (machine.Rails.Count == 0)

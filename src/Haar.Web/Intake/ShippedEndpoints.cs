@@ -19,70 +19,45 @@ static class ShippedEndpoints
     {
         var m = api.MapGroup("/machines/{id:guid}/shipped").WithTags("Intake");
         m.MapGet("/", ScreenAsync).WithName("GetShipped");
-        m.MapPost(
-                "/",
-                async (Guid id, FoundItemEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+        m.MapTyped(
+            "/",
+            "/{rowId:guid}",
+            "FoundItem",
+            new TypedRows<FoundItem, FoundItemEdit>(
+                "item",
+                x => new() { Id = x.Id, MachineId = x.MachineId },
+                (f, e) =>
+                    (f.Slot, f.What, f.Absent, f.DateCode, f.Evidence, f.SaidFate) = (
+                        e.Slot.Trim(),
+                        e.What.Trim(),
+                        e.Absent,
+                        e.DateCode.Trim(),
+                        e.Evidence.Trim(),
+                        e.SaidFate
+                    ),
+                Said,
+                Said,
+                f => $"No longer noted: {f.Slot}."
+            )
+            {
+                Beside = async (db, f, _, cancel) =>
                 {
-                    await db.OnTheListAsync(id, cancel);
-                    var f = new FoundItem { Id = work.NewId(), MachineId = id };
-                    Apply(f, e);
-                    if (await db.Items.AnyAsync(x => x.MachineId == id && x.Slot == f.Slot, cancel))
+                    if (await db.Items.AnyAsync(x => x.MachineId == f.MachineId && x.Slot == f.Slot && x.Id != f.Id, cancel))
                     {
                         throw new Core.Verdicts.InvalidInputException("slot", $"“{f.Slot}” is noted already: change that one.");
                     }
-                    db.Add(f);
-                    return (await work.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(f.Id);
-                }
-            )
-            .WithName("AddFoundItem");
-        m.MapPut(
-                "/{itemId:guid}",
-                async (Guid id, Guid itemId, FoundItemEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
-                    UnitOfWork.Match(f, f.Version, request.Version());
-                    Apply(f, e);
-                    return (await work.ActAsync(id, $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.", cancel)).Said(itemId);
-                }
-            )
-            .WithName("EditFoundItem");
-        m.MapDelete(
-                "/{itemId:guid}",
-                async (Guid id, Guid itemId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var f = await db.Items.FirstOrDefaultAsync(x => x.Id == itemId && x.MachineId == id, cancel).OrNotHere("item");
-                    db.Remove(f);
-                    return (await work.ActAsync(id, $"No longer noted: {f.Slot}.", cancel)).Said(itemId);
-                }
-            )
-            .WithName("RemoveFoundItem");
+                },
+            }
+        );
     }
 
-    static void Apply(FoundItem f, FoundItemEdit e)
-    {
-        (f.Slot, f.What, f.Absent, f.DateCode, f.Evidence, f.SaidFate) = (
-            e.Slot.Trim(),
-            e.What.Trim(),
-            e.Absent,
-            e.DateCode.Trim(),
-            e.Evidence.Trim(),
-            e.SaidFate
-        );
-        AsShipped.Check(f);
-    }
+    static string Said(FoundItem f) => $"As found: {f.Slot}, {(f.Absent ? "not there" : f.What)}.";
 
     static async Task<ShippedScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, PackStore packs, CancellationToken cancel)
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         var found = await db.Items.AsNoTracking().Where(i => i.MachineId == id).OrderBy(i => i.Id).ToListAsync(cancel);
-        var configurations =
-            machine.Model.Length == 0
-                ? []
-                : (await packs.AllAsync(cancel))
-                    .SelectMany(p => p.Machines)
-                    .FirstOrDefault(p => p.Model == machine.Model && p.Configurations.Count > 0)
-                    ?.Configurations
-                    ?? [];
+        var configurations = (await packs.OfModelAsync(machine.Model, p => p.Configurations.Count > 0, cancel))?.Configurations ?? [];
         return new(
             AsShipped.Of(configurations, found, machine.YearFrom, machine.YearTo, work.Today),
             found,

@@ -23,6 +23,7 @@ static class MeterEndpoints
                 }
             )
             .WithName("ReadMeter")
+            .WithMetadata(new WritesNoRow())
             .WithTags("Meters")
             .WithSummary("Reads one settled value from the workshop's meter. Writes nothing.");
     }

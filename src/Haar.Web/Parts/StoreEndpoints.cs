@@ -56,10 +56,10 @@ static class StoreEndpoints
             .WithName("AddStorePart");
         g.MapPut(
                 "/parts/{partId:guid}",
-                async (Guid partId, StorePartEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (Guid partId, StorePartEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var p = await db.Store.FirstOrDefaultAsync(x => x.Id == partId, cancel).OrNotHere("part");
-                    UnitOfWork.Match(p, p.Version, request.Version());
+                    UnitOfWork.Match(p, p.Version, based.On);
                     Apply(p, e);
                     return (await work.ActAsync(null, $"Store: {p.Quantity} × {p.Kind}.", cancel)).Said(p.Id);
                 }
@@ -94,10 +94,10 @@ static class StoreEndpoints
             .WithName("AddStoreFastener");
         g.MapPut(
                 "/fasteners/{fastenerId:guid}",
-                async (Guid fastenerId, StoreFastenerEdit e, HttpRequest request, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (Guid fastenerId, StoreFastenerEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var f = await db.Fasteners.FirstOrDefaultAsync(x => x.Id == fastenerId, cancel).OrNotHere("fastener");
-                    UnitOfWork.Match(f, f.Version, request.Version());
+                    UnitOfWork.Match(f, f.Version, based.On);
                     Apply(f, e);
                     return (
                         await work.ActAsync(
@@ -137,7 +137,7 @@ static class StoreEndpoints
             e.Place.Trim(),
             e.CameFrom.Trim()
         );
-        StorePart.Check(p);
+        p.Check();
     }
 
     static void Apply(StoreFastener f, StoreFastenerEdit e)
@@ -149,6 +149,6 @@ static class StoreEndpoints
             e.Quantity,
             e.Place.Trim()
         );
-        StoreFastener.Check(f);
+        f.Check();
     }
 }

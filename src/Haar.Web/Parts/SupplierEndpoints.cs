@@ -56,7 +56,7 @@ static class SupplierEndpoints
                 async (
                     Guid supplierId,
                     SupplierEdit e,
-                    HttpRequest request,
+                    IfMatch based,
                     HaarDb db,
                     UnitOfWork work,
                     OutboundPolicy outbound,
@@ -64,7 +64,7 @@ static class SupplierEndpoints
                 ) =>
                 {
                     var x = await db.Suppliers.FirstOrDefaultAsync(y => y.Id == supplierId, cancel).OrNotHere("supplier");
-                    UnitOfWork.Match(x, x.Version, request.Version());
+                    UnitOfWork.Match(x, x.Version, based.On);
                     Apply(x, e, outbound);
                     return (await work.ActAsync(null, $"Supplier changed: {x.Name}.", cancel)).Said(x.Id);
                 }
@@ -92,7 +92,7 @@ static class SupplierEndpoints
     static void Apply(Supplier s, SupplierEdit e, OutboundPolicy outbound)
     {
         (s.Name, s.Address, s.Postage, s.FreeFrom, s.Days) = (e.Name.Trim(), e.Address.Trim(), e.Postage, e.FreeFrom, e.Days);
-        Supplier.Check(s);
+        s.Check();
         if (Uri.TryCreate(s.Address, UriKind.Absolute, out var address))
         {
             outbound.Check("address", address.Host);
@@ -117,7 +117,7 @@ static class SupplierEndpoints
         (s.Postage, s.FreeFrom, s.Days, s.ReadAt) = (c.Postage, c.FreeFrom, c.Days, work.Now);
         try
         {
-            Supplier.Check(s);
+            s.Check();
         }
         catch (InvalidInputException e)
         {

@@ -43,10 +43,37 @@ static class JobEndpoints
                 }
             )
             .WithName("GetStage");
-        m.MapPost("/jobs", AddAsync).WithName("AddJob");
-        m.MapPut("/jobs/{jobId:guid}", EditAsync).WithName("EditJob");
+        m.MapTyped(
+            "/jobs",
+            "/jobs/{rowId:guid}",
+            "Job",
+            new TypedRows<Job, JobEdit>(
+                "piece of work",
+                x =>
+                    new()
+                    {
+                        Id = x.Id,
+                        MachineId = x.MachineId,
+                        At = x.At,
+                    },
+                (j, e) =>
+                    (j.Stage, j.Title, j.Why, j.Needs, j.Minutes, j.After) = (
+                        e.Stage,
+                        e.Title.Trim(),
+                        e.Why.Trim(),
+                        e.Needs.Trim(),
+                        e.Minutes,
+                        [.. e.After]
+                    ),
+                j => $"To do: {j.Title}.",
+                j => $"Changed: {j.Title}.",
+                j => $"Taken off the list: {j.Title}."
+            )
+            {
+                Beside = (db, j, _, cancel) => NoLoopAsync(db, j, cancel),
+            }
+        );
         m.MapPost("/jobs/{jobId:guid}/state", MoveAsync).WithName("MoveJob");
-        m.MapDelete("/jobs/{jobId:guid}", RemoveAsync).WithName("RemoveJob");
         m.MapPost("/stages/{stage}/close", CloseAsync).WithName("CloseStage");
         m.MapDelete("/stages/{stage}/close", ReopenAsync).WithName("ReopenStage");
         m.MapPost("/overrules", OverruleAsync).WithName("Overrule").WithSummary("A person's decision against a verdict; both are kept.");
@@ -76,72 +103,6 @@ static class JobEndpoints
             )
             .WithName("Undo")
             .WithTags("Planning");
-    }
-
-    static void Check(JobEdit e)
-    {
-        if (e.Title.Trim().Length is 0 or > 120)
-        {
-            throw new InvalidInputException("title", "Say in 1 to 120 characters what the hand does.");
-        }
-        if (e.Minutes is < 1 or > 10_000)
-        {
-            throw new InvalidInputException("minutes", "Hands-on minutes from 1 to 10 000.");
-        }
-        if (e.Why.Length > 400)
-        {
-            throw new InvalidInputException("why", "At most 400 characters.");
-        }
-        if (e.Needs.Length > 200)
-        {
-            throw new InvalidInputException("needs", "At most 200 characters.");
-        }
-    }
-
-    static async Task<Acted> AddAsync(Guid id, JobEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        Check(e);
-        await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
-        var job = new Job
-        {
-            Id = work.NewId(),
-            MachineId = id,
-            Stage = e.Stage,
-            Title = e.Title.Trim(),
-            Why = e.Why.Trim(),
-            Needs = e.Needs.Trim(),
-            Minutes = e.Minutes,
-            After = [.. e.After],
-            At = work.Now,
-        };
-        await NoLoopAsync(db, job, cancel);
-        db.Add(job);
-        return (await work.ActAsync(id, $"To do: {job.Title}.", cancel)).Said(job.Id);
-    }
-
-    static async Task<Acted> EditAsync(
-        Guid id,
-        Guid jobId,
-        JobEdit e,
-        HttpRequest request,
-        HaarDb db,
-        UnitOfWork work,
-        CancellationToken cancel
-    )
-    {
-        Check(e);
-        var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
-        UnitOfWork.Match(job, job.Version, request.Version());
-        (job.Stage, job.Title, job.Why, job.Needs, job.Minutes, job.After) = (
-            e.Stage,
-            e.Title.Trim(),
-            e.Why.Trim(),
-            e.Needs.Trim(),
-            e.Minutes,
-            [.. e.After]
-        );
-        await NoLoopAsync(db, job, cancel);
-        return (await work.ActAsync(id, $"Changed: {job.Title}.", cancel)).Said(job.Id);
     }
 
     static async Task<Acted> MoveAsync(Guid id, Guid jobId, JobMove move, HaarDb db, UnitOfWork work, CancellationToken cancel)
@@ -178,13 +139,6 @@ static class JobEndpoints
                 cancel
             )
         ).Said(job.Id);
-    }
-
-    static async Task<Acted> RemoveAsync(Guid id, Guid jobId, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
-        db.Remove(job);
-        return (await work.ActAsync(id, $"Taken off the list: {job.Title}.", cancel)).Said(job.Id);
     }
 
     static async Task<Acted> CloseAsync(

@@ -48,15 +48,6 @@ static class ProofEndpoints
                 "/",
                 async (Guid id, ProofEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    if (e.What.Trim().Length is 0 or > 120)
-                    {
-                        throw new InvalidInputException("what", "Say in 1 to 120 characters what is measured.");
-                    }
-                    if (e.Unit.Length > 20)
-                    {
-                        throw new InvalidInputException("unit", "At most 20 characters.");
-                    }
-                    InvalidInputException.Finite("resolution", e.Resolution, 0, 1e12, e.Unit);
                     await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
                     var p = new Proof
                     {

@@ -51,7 +51,7 @@ static class SettingsEndpoints
 
     static async Task<Acted> EditAsync(
         WorkshopEdit edit,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         OutboundPolicy outbound,
@@ -59,7 +59,7 @@ static class SettingsEndpoints
     )
     {
         var w = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
-        UnitOfWork.Match(w, w.Version, request.Version());
+        UnitOfWork.Match(w, w.Version, based.On);
         if (edit.Name.Trim().Length is 0 or > 80)
         {
             throw new InvalidInputException("name", "Give the workshop a name of 1 to 80 characters.");

@@ -76,14 +76,7 @@ static class StripEndpoints
             .Where(j => j.MachineId == id && j.State != JobState.Done)
             .OrderBy(j => j.Id)
             .ToListAsync(cancel);
-        var known =
-            machine.Model.Length == 0
-                ? []
-                : (await packs.AllAsync(cancel))
-                    .SelectMany(p => p.Machines)
-                    .FirstOrDefault(p => p.Model == machine.Model && p.StripOrder.Count > 0)
-                    ?.StripOrder
-                    ?? [];
+        var known = (await packs.OfModelAsync(machine.Model, p => p.StripOrder.Count > 0, cancel))?.StripOrder ?? [];
         var done = steps.Select(s => Key(s.Title)).ToHashSet();
         var hint = Enumerable.Range(0, known.Count).FirstOrDefault(i => !done.Contains(Key(known[i].Title)), -1);
         return new(
@@ -212,7 +205,7 @@ static class StripEndpoints
         Guid id,
         Guid stepId,
         StripStepEdit e,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
@@ -220,7 +213,7 @@ static class StripEndpoints
     {
         await db.OnTheListAsync(id, cancel);
         var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
-        UnitOfWork.Match(s, s.Version, request.Version());
+        UnitOfWork.Match(s, s.Version, based.On);
         await RefersAsync(id, e, db, cancel);
         Apply(s, e);
         return (await work.ActAsync(id, $"Step {s.Number}, {s.Title}, changed.", cancel)).Said(stepId);
@@ -305,7 +298,7 @@ static class StripEndpoints
         Guid id,
         Guid fastenerId,
         StripFastenerEdit e,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
@@ -313,7 +306,7 @@ static class StripEndpoints
     {
         await db.OnTheListAsync(id, cancel);
         var f = await db.StripFasteners.FirstOrDefaultAsync(x => x.Id == fastenerId && x.MachineId == id, cancel).OrNotHere("fastener");
-        UnitOfWork.Match(f, f.Version, request.Version());
+        UnitOfWork.Match(f, f.Version, based.On);
         Apply(f, e);
         if (f.Returns.Sum(r => r.Count) > f.Count + f.MissingBefore)
         {
@@ -362,7 +355,7 @@ static class StripEndpoints
         Guid id,
         Guid connectorId,
         StripConnectorEdit e,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
@@ -370,7 +363,7 @@ static class StripEndpoints
     {
         await db.OnTheListAsync(id, cancel);
         var c = await db.StripConnectors.FirstOrDefaultAsync(x => x.Id == connectorId && x.MachineId == id, cancel).OrNotHere("connector");
-        UnitOfWork.Match(c, c.Version, request.Version());
+        UnitOfWork.Match(c, c.Version, based.On);
         Apply(c, e);
         return (await work.ActAsync(id, $"Connector changed: {c.Kind}.", cancel)).Said(connectorId);
     }

@@ -111,14 +111,14 @@ static class PowerEndpoints
     static async Task<Acted> RailsAsync(
         Guid id,
         IReadOnlyList<RailReading> rails,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
     )
     {
         var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-        UnitOfWork.Match(machine, machine.Version, request.Version());
+        UnitOfWork.Match(machine, machine.Version, based.On);
         _ = Rails.Shorts(rails);
         if (rails.Any(r => r.Name.Trim().Length is 0 or > 20) || rails.Select(r => r.Name).Distinct().Count() != rails.Count)
         {

@@ -110,23 +110,9 @@ static class SurveyEndpoints
         return list;
     }
 
-    static void Check(FindingEdit e)
-    {
-        if (e.Seen.Trim().Length is 0 or > 500)
-        {
-            throw new InvalidInputException("seen", "Say in 1 to 500 characters what you see.");
-        }
-        if (e.Place.Length > 120)
-        {
-            throw new InvalidInputException("place", "At most 120 characters.");
-        }
-    }
-
     static async Task<Acted> AddAsync(Guid id, FindingEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        Check(e);
         await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-        await PhotoOf(id, e.PhotoId, db, cancel);
         var f = new Finding
         {
             Id = work.NewId(),
@@ -153,16 +139,14 @@ static class SurveyEndpoints
         Guid id,
         Guid findingId,
         FindingEdit e,
-        HttpRequest request,
+        IfMatch based,
         HaarDb db,
         UnitOfWork work,
         CancellationToken cancel
     )
     {
-        Check(e);
         var f = await db.Findings.FirstOrDefaultAsync(x => x.Id == findingId && x.MachineId == id, cancel).OrNotHere("finding");
-        UnitOfWork.Match(f, f.Version, request.Version());
-        await PhotoOf(id, e.PhotoId, db, cancel);
+        UnitOfWork.Match(f, f.Version, based.On);
         var another = f.Kind != e.Kind;
         (f.Kind, f.Place, f.Seen, f.PhotoId) = (e.Kind, e.Place.Trim(), e.Seen.Trim(), e.PhotoId);
         if (another)
@@ -197,13 +181,5 @@ static class SurveyEndpoints
         db.RemoveRange(await db.Jobs.Where(j => j.FindingId == findingId && j.State == Core.Planning.JobState.ToDo).ToListAsync(cancel));
         db.Remove(f);
         return (await work.ActAsync(id, $"Finding taken back: {FindingRules.Meaning(f.Kind).Words}.", cancel)).Said(f.Id);
-    }
-
-    static async Task PhotoOf(Guid id, Guid? photoId, HaarDb db, CancellationToken cancel)
-    {
-        if (photoId is { } p && !await db.Photos.AnyAsync(x => x.Id == p && x.MachineId == id, cancel))
-        {
-            throw new InvalidInputException("photoId", "That photo is not one of this machine's.");
-        }
     }
 }

@@ -34,83 +34,38 @@ static class ThermalEndpoints
     public static void MapThermal(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}/hot").WithTags("Thermal");
-        m.MapPost("/", AddAsync).WithName("AddHotPart");
-        m.MapPut("/{hotId:guid}", EditAsync).WithName("EditHotPart");
-        m.MapDelete(
-                "/{hotId:guid}",
-                async (Guid id, Guid hotId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    var h = await HotAsync(db, id, hotId, cancel);
-                    db.RemoveRange(await db.Readings.Where(r => r.SubjectId == hotId).ToListAsync(cancel));
-                    db.Remove(h);
-                    return (await work.ActAsync(id, $"Taken off the list of hot parts: {h.Name}.", cancel)).Said(hotId);
-                }
+        m.MapTyped(
+            "/",
+            "/{rowId:guid}",
+            "HotPart",
+            new TypedRows<HotPart, HotPartEdit>(
+                "hot part",
+                x => new() { Id = x.Id, MachineId = x.MachineId },
+                (h, e) =>
+                    (h.BoardId, h.Name, h.Side, h.X, h.Y, h.Facts, h.Load, h.Fan) = (
+                        e.BoardId,
+                        e.Name.Trim(),
+                        e.Side,
+                        e.X,
+                        e.Y,
+                        e.Facts,
+                        e.Load.Trim(),
+                        e.Fan
+                    ),
+                h => $"Hot part: {h.Name}, {Si.Plain(h.Facts.Watts)} W.",
+                h => $"{h.Name} changed.",
+                h => $"Taken off the list of hot parts: {h.Name}."
             )
-            .WithName("RemoveHotPart");
+            {
+                Taking = async (db, h, cancel) => db.RemoveRange(await db.Readings.Where(r => r.SubjectId == h.Id).ToListAsync(cancel)),
+            }
+        );
         m.MapPost("/{hotId:guid}/readings", ReadAsync).WithName("ReadHotPart");
         m.MapPost("/{hotId:guid}/fitted", FittedAsync).WithName("FitHotPart");
     }
 
     static Task<HotPart> HotAsync(HaarDb db, Guid id, Guid hotId, CancellationToken cancel) =>
         db.HotParts.FirstOrDefaultAsync(h => h.Id == hotId && h.MachineId == id, cancel).OrNotHere("hot part");
-
-    static async Task ApplyAsync(HotPart h, HotPartEdit e, HaarDb db, Guid id, CancellationToken cancel)
-    {
-        if (e.Name.Trim().Length is 0 or > 60)
-        {
-            throw new InvalidInputException("name", "1 to 60 characters.");
-        }
-        if (e.Load.Length > 200)
-        {
-            throw new InvalidInputException("load", "At most 200 characters.");
-        }
-        InvalidInputException.Finite("x", e.X, 0, 1, "");
-        InvalidInputException.Finite("y", e.Y, 0, 1, "");
-        if (e.BoardId is { } board && !await db.Boards.AnyAsync(b => b.Id == board && b.MachineId == id, cancel))
-        {
-            throw new InvalidInputException("boardId", "That board is not one of this machine's.");
-        }
-        _ = Gap.Choose(e.Name, e.Facts);
-        if (e.Fan is { } fan)
-        {
-            _ = Fan.Judge(fan);
-        }
-        (h.BoardId, h.Name, h.Side, h.X, h.Y, h.Facts, h.Load, h.Fan) = (
-            e.BoardId,
-            e.Name.Trim(),
-            e.Side,
-            e.X,
-            e.Y,
-            e.Facts,
-            e.Load.Trim(),
-            e.Fan
-        );
-    }
-
-    static async Task<Acted> AddAsync(Guid id, HotPartEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        await db.OnTheListAsync(id, cancel);
-        var h = new HotPart { Id = work.NewId(), MachineId = id };
-        await ApplyAsync(h, e, db, id, cancel);
-        db.Add(h);
-        return (await work.ActAsync(id, $"Hot part: {h.Name}, {Si.Plain(h.Facts.Watts)} W.", cancel)).Said(h.Id);
-    }
-
-    static async Task<Acted> EditAsync(
-        Guid id,
-        Guid hotId,
-        HotPartEdit e,
-        HttpRequest request,
-        HaarDb db,
-        UnitOfWork work,
-        CancellationToken cancel
-    )
-    {
-        var h = await HotAsync(db, id, hotId, cancel);
-        UnitOfWork.Match(h, h.Version, request.Version());
-        await ApplyAsync(h, e, db, id, cancel);
-        return (await work.ActAsync(id, $"{h.Name} changed.", cancel)).Said(h.Id);
-    }
 
     static async Task<Acted> ReadAsync(Guid id, Guid hotId, HeatReadingAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {

@@ -169,8 +169,8 @@
     else if (item?.kind === 'hot') {
       const h = data!.hotParts.find((x) => x.part.id === item.id)!.part;
       await act(
-        api.PUT('/api/machines/{id}/hot/{hotId}', {
-          params: { path: { id, hotId: h.id } },
+        api.PUT('/api/machines/{id}/hot/{rowId}', {
+          params: { path: { id, rowId: h.id } },
           headers: basedOn(h.version),
           body: {
             boardId: board!.id,

@@ -47,8 +47,8 @@
     };
     const done = a
       ? await act(
-          api.PUT('/api/machines/{id}/areas/{areaId}', {
-            params: { path: { id, areaId: a.id } },
+          api.PUT('/api/machines/{id}/areas/{rowId}', {
+            params: { path: { id, rowId: a.id } },
             headers: basedOn(a.version),
             body,
           }),
@@ -57,7 +57,7 @@
     ondone(done.id ?? undefined);
   }
   async function remove() {
-    await act(api.DELETE('/api/machines/{id}/areas/{areaId}', { params: { path: { id, areaId: a!.id } } }));
+    await act(api.DELETE('/api/machines/{id}/areas/{rowId}', { params: { path: { id, rowId: a!.id } } }));
     ondone();
   }
 </script>

@@ -73,8 +73,8 @@
     const body: Schemas['NetEdit'] = { name, from, to, side, path, trace: trace() };
     const done = n
       ? await act(
-          api.PUT('/api/machines/{id}/nets/{netId}', {
-            params: { path: { id, netId: n.id } },
+          api.PUT('/api/machines/{id}/nets/{rowId}', {
+            params: { path: { id, rowId: n.id } },
             headers: basedOn(n.version),
             body,
           }),
@@ -83,7 +83,7 @@
     ondone(done.id ?? undefined);
   }
   async function remove() {
-    await act(api.DELETE('/api/machines/{id}/nets/{netId}', { params: { path: { id, netId: n!.id } } }));
+    await act(api.DELETE('/api/machines/{id}/nets/{rowId}', { params: { path: { id, rowId: n!.id } } }));
     ondone();
   }
 </script>

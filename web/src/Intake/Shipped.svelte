@@ -63,8 +63,8 @@
   async function save() {
     if (itemId)
       await act(
-        api.PUT('/api/machines/{id}/shipped/{itemId}', {
-          params: { path: { id, itemId } },
+        api.PUT('/api/machines/{id}/shipped/{rowId}', {
+          params: { path: { id, rowId: itemId } },
           headers: basedOn(version),
           body: e,
         }),
@@ -197,7 +197,7 @@
               onclick={() =>
                 void form.send(async () => {
                   await act(
-                    api.DELETE('/api/machines/{id}/shipped/{itemId}', { params: { path: { id, itemId: itemId! } } }),
+                    api.DELETE('/api/machines/{id}/shipped/{rowId}', { params: { path: { id, rowId: itemId! } } }),
                   );
                   open = false;
                 })}>Take it off</button

@@ -68,8 +68,8 @@
     };
     const done = h
       ? await act(
-          api.PUT('/api/machines/{id}/hot/{hotId}', {
-            params: { path: { id, hotId: h.id } },
+          api.PUT('/api/machines/{id}/hot/{rowId}', {
+            params: { path: { id, rowId: h.id } },
             headers: basedOn(h.version),
             body,
           }),
@@ -78,7 +78,7 @@
     ondone(done.id ?? undefined);
   }
   async function remove() {
-    await act(api.DELETE('/api/machines/{id}/hot/{hotId}', { params: { path: { id, hotId: h!.id } } }));
+    await act(api.DELETE('/api/machines/{id}/hot/{rowId}', { params: { path: { id, rowId: h!.id } } }));
     ondone();
   }
 </script>
