@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { choose } from './hands';
+import { picture } from './journey';
 import type { Haar } from './haar';
 
 const heading = (page: Page) => page.getByRole('heading', { level: 1 });
@@ -201,4 +202,48 @@ export async function inARow(page: Page, haar: Haar) {
   await expect(page.getByRole('list', { name: 'Legend' })).toContainText('seen through');
   await press(page, /^Hide the front/);
   await expect(page.getByRole('list', { name: 'Legend' })).not.toContainText('seen through');
+}
+
+/** A fan's header exchanged: what is asked at each step, joints counted on a photo, neighbours measured. Reloading in the midst of it loses nothing. */
+export async function header(page: Page, haar: Haar) {
+  await page.goto(`${haar.url}/m/${await haar.machine('Lifeboat editor')}/capacitors`);
+  await page.getByRole('button', { name: /J9, the fan/ }).click();
+  await press(page, 'Note which way round it sits');
+  await page.getByRole('radio', { name: 'Down' }).click();
+  await press(page, 'Keep it');
+  await press(page, 'Take the old one out');
+  await press(page, 'Look at the pads');
+  await press(page, 'Keep it');
+  await press(page, 'Clean the pads');
+  await press(page, 'Solder it');
+  await page.getByRole('radio', { name: 'Gel' }).click();
+  await press(page, 'Keep it');
+  await press(page, 'Check which way round it sits');
+  await page.getByRole('radio', { name: 'Up' }).click();
+  await press(page, 'Keep it');
+  await expect(page.getByRole('alert')).toContainText('pointed down before, and points up now');
+  await page.getByRole('radio', { name: 'Down' }).click();
+  await press(page, 'Keep it');
+  await press(page, 'Count its joints on a photo');
+  await page
+    .getByLabel('Photo of the joints')
+    .setInputFiles({ name: 'joints.png', mimeType: 'image/png', buffer: picture() });
+  const joints = page.getByRole('button', { name: /^Mark on the photo/ });
+  for (const x of [40, 80]) await joints.click({ position: { x, y: 30 } });
+  await press(page, 'These are all');
+  await expect(page.getByRole('alert')).toContainText('2 of 3 joints are counted');
+  await joints.click({ position: { x: 120, y: 30 } });
+  await press(page, 'These are all');
+  await press(page, 'Measure each pin against the next');
+  await page.getByLabel('Pairs measured').fill('1');
+  await press(page, 'Keep it');
+  await expect(page.getByRole('alert')).toContainText('1 of 2 pairs of neighbours are measured');
+  await page.getByLabel('Pairs measured').fill('2');
+  await press(page, 'Keep it');
+  await expect(heading(page)).toContainText('all 3 joints are good, and none of 2 pairs of neighbours is bridged');
+  await press(page, 'Wash the flux off');
+  await press(page, 'Let it dry');
+  await expect(page.getByRole('alert')).toContainText('needs 60 minutes to leave');
+  await page.goto(`${haar.url}/m/${await haar.machine('Lifeboat editor')}/power`);
+  await expect(page.getByText('Nothing is fed before it is dry', { exact: false }).first()).toBeVisible();
 }

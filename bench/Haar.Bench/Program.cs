@@ -258,7 +258,7 @@ static string[] WorkshopRows() =>
         "SELECT HandedOver, count(*), sum(Stopped), sum(HandsMinutesLeft) FROM Standings WHERE Removed = 0 GROUP BY HandedOver",
         "SELECT * FROM Standings WHERE Removed = 0 AND HandedOver = 0 ORDER BY ArrivedAt, MachineId LIMIT 40",
         "SELECT * FROM Standings WHERE Removed = 0 AND HandedOver = 0 AND HasNext = 1 ORDER BY Danger DESC, WantedBy DESC, NextStage, Since LIMIT 6",
-        "SELECT j.*, m.Name FROM Jobs j JOIN Machines m ON m.Id = j.MachineId WHERE j.State = 'Waiting' ORDER BY j.WaitUntil LIMIT 6",
+        "SELECT w.*, j.Title, m.Name FROM Waits w JOIN Jobs j ON j.Id = w.JobId JOIN Machines m ON m.Id = w.MachineId ORDER BY w.Until LIMIT 6",
     ];
 
 static string[] MachineRows(string id) =>

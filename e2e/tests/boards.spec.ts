@@ -1,4 +1,4 @@
-import { corner, inARow, recap } from '../boards';
+import { corner, header, inARow, recap } from '../boards';
 import { test } from '../fixture';
 
 test('the server’s leaked corner, from the first mark to nets that are whole again', async ({ page, haar }) => {
@@ -11,4 +11,8 @@ test('the newsletter desktop’s recap, from the drawer and the post to measured
 
 test('parts measured in a row, and the front seen through from the back', async ({ page, haar }) => {
   await inARow(page, haar);
+});
+
+test('a fan’s header exchanged, its joints counted and its neighbours measured', async ({ page, haar }) => {
+  await header(page, haar);
 });

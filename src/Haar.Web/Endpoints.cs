@@ -19,6 +19,7 @@ using Haar.Web.Photos;
 using Haar.Web.Planning;
 using Haar.Web.Proving;
 using Haar.Web.Settings;
+using Haar.Web.Soldering;
 using Haar.Web.Stripdown;
 using Haar.Web.Survey;
 using Haar.Web.Thermal;
@@ -55,6 +56,7 @@ static class Endpoints
         api.MapCapacitors();
         api.MapCorrosion();
         api.MapThermal();
+        api.MapSoldering();
         api.MapSuppliers();
         api.MapOrders();
         api.MapCheckCalendar();
@@ -77,6 +79,7 @@ static class Endpoints
         calc.MapCapacitorsCalc();
         calc.MapCorrosionCalc();
         calc.MapThermalCalc();
+        calc.MapSolderingCalc();
         calc.MapIntakeCalc();
         calc.MapSurveyCalc();
         calc.MapStripdownCalc();

@@ -30,9 +30,7 @@ public class MachineStatusOverTimeTests
             job,
             j =>
             {
-                j.State = JobState.Waiting;
-                j.WaitsFor = "drying";
-                j.WaitUntil = store.Now.AddHours(4);
+                j.WaitFor(Guid.NewGuid, "drying", store.Now.AddHours(4), store.Now);
             }
         );
         var waiting = store.Status(id);
@@ -59,13 +57,9 @@ public class MachineStatusOverTimeTests
         var id = await store.TakeInAsync();
         foreach (var hours in new[] { 48, 2, 12 })
         {
-            await store.AddJobAsync(
-                id,
-                $"Wait {hours}",
-                j => (j.State, j.WaitsFor, j.WaitUntil) = (JobState.Waiting, "curing", store.Now.AddHours(hours))
-            );
+            await store.AddJobAsync(id, $"Wait {hours}", j => j.WaitFor(Guid.NewGuid, "curing", store.Now.AddHours(hours), store.Now));
         }
-        await store.AddJobAsync(id, "Wait for the post", j => (j.State, j.WaitsFor) = (JobState.Waiting, "the post"));
+        await store.AddJobAsync(id, "Wait for the post", j => j.WaitFor(Guid.NewGuid, "the post", null, store.Now));
         Assert.Equal(store.Now.AddHours(2), store.Status(id).StaleAt);
     }
 

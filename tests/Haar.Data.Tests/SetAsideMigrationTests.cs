@@ -53,9 +53,8 @@ public class SetAsideMigrationTests
             Id = work.NewId(),
             MachineId = machine,
             Title = "Fit the capacitors that are in the post",
-            State = JobState.Waiting,
-            WaitsFor = "capacitors in the post",
         };
+        job.WaitFor(work.NewId, "capacitors in the post", null, work.Now);
         db.AddRange(board, part, aside, fitted, lost, order, job);
         await work.ActAsync(machine, "As it was.", cancel);
 

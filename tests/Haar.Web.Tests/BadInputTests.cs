@@ -247,14 +247,14 @@ public partial class BadInputTests
                 .Options;
             await using var db = new HaarDb(options);
             var work = new Data.Log.UnitOfWork(db, TimeProvider.System, new Data.Log.Live());
-            for (var i = 0; i < 40; i++)
+            for (var i = 0; i < 400; i++)
             {
                 db.Add(
                     new Core.Survey.Finding
                     {
                         Id = work.NewId(),
                         MachineId = Guid.Parse(id),
-                        Seen = new string('x', 4000),
+                        Seen = new string('x', 400),
                     }
                 );
             }

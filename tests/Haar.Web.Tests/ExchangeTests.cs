@@ -89,7 +89,13 @@ public class ExchangeTests
         await Refused(Encoding.UTF8.GetBytes(json[..(json.Length / 2)]), "cut off");
         await Refused(zip[..(zip.Length / 2)], "cut off");
         await Refused(
-            Encoding.UTF8.GetBytes(new System.Text.RegularExpressions.Regex("\"version\": 4,").Replace(json, "\"version\": 99,", 1)),
+            Encoding.UTF8.GetBytes(
+                new System.Text.RegularExpressions.Regex($"\"version\": {Data.Exchange.MachineDocument.CurrentVersion},").Replace(
+                    json,
+                    "\"version\": 99,",
+                    1
+                )
+            ),
             "newer Haar"
         );
         await Refused(Encoding.UTF8.GetBytes("{\"format\":\"shopping-list\"}"), "not a machine");

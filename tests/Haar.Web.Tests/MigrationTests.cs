@@ -86,4 +86,59 @@ public class MigrationTests
             ]!.GetValue<string>()
         );
     }
+
+    [Fact]
+    public async Task A_wait_of_a_document_of_version_4_is_one_of_its_own()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var (id, job) = (Guid.NewGuid(), Guid.NewGuid());
+        var json = $$"""
+            {"format":"haar-machine","version":4,"currency":"EUR","machine":{"id":"{{id}}","name":"Old tower","kind":"","model":"","class":"level386","traits":[],"cameFrom":"","claimed":"","recapSchool":"evidence","restorationSchool":"asShipped","rails":[],"arrivedAt":"2026-01-02T10:00:00+00:00","version":0},
+             "jobs":[{"id":"{{job}}","machineId":"{{id}}","stage":"case","title":"Turn the shell","why":"","needs":"","minutes":5,"state":"waiting","waitsFor":"drying","waitUntil":"2126-01-02T10:00:00+00:00","after":[],"at":"2026-01-02T10:00:00+00:00","settles":false,"version":0,"orderId":"{{Guid.NewGuid()}}"}]}
+            """;
+        using var content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
+        using var response = await w.Client.PostAsync("/api/machines/import", content);
+        Assert.True(response.IsSuccessStatusCode, await response.Content.ReadAsStringAsync());
+        var waiting = Assert.Single((await w.GetAsync("/api/workshop"))["withoutHands"]!.AsArray())!;
+        Assert.Equal("drying", waiting["waitsFor"]!.GetValue<string>());
+        var stage = await w.GetAsync($"/api/machines/{id}/stages/case");
+        Assert.Equal("drying", stage["jobs"]![0]!["waitsFor"]!.GetValue<string>());
+        // Taken up, it waits no longer; undone, it waits again; done, its wait is over with it.
+        var took = await w.DoAsync(
+            $"/api/machines/{id}/jobs/{job}/state",
+            new
+            {
+                state = "toDo",
+                waitsFor = (string?)null,
+                waitUntil = (string?)null,
+            }
+        );
+        Assert.Empty((await w.GetAsync("/api/workshop"))["withoutHands"]!.AsArray());
+        await w.DoAsync($"/api/log/{took["logId"]!.GetValue<string>()}/undo");
+        Assert.Single((await w.GetAsync("/api/workshop"))["withoutHands"]!.AsArray());
+        await w.DoAsync(
+            $"/api/machines/{id}/jobs/{job}/state",
+            new
+            {
+                state = "done",
+                waitsFor = (string?)null,
+                waitUntil = (string?)null,
+            }
+        );
+        Assert.Empty((await w.GetAsync("/api/workshop"))["withoutHands"]!.AsArray());
+        // And with the work its wait goes, named, and comes back.
+        await w.DoAsync(
+            $"/api/machines/{id}/jobs/{job}/state",
+            new
+            {
+                state = "waiting",
+                waitsFor = "the sun",
+                waitUntil = (string?)null,
+            }
+        );
+        var (status, gone) = await w.SendAsync(HttpMethod.Delete, $"/api/machines/{id}/jobs/{job}");
+        Assert.Equal(200, status);
+        await w.DoAsync($"/api/log/{gone["logId"]!.GetValue<string>()}/undo");
+        Assert.Equal("the sun", (await w.GetAsync($"/api/machines/{id}/stages/case"))["jobs"]![0]!["waitsFor"]!.GetValue<string>());
+    }
 }

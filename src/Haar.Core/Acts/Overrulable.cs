@@ -35,6 +35,12 @@ public enum OverruleKind
 
     /// <summary>Handed over although it is not ready.</summary>
     HandOver,
+
+    /// <summary>Liquid flux at contacts that lie open.</summary>
+    Flux,
+
+    /// <summary>Paste or a pad that the gap refuses.</summary>
+    Gap,
 }
 
 /// <summary>One decision that may be overruled: what it is about, and the facts that it rests on.</summary>
@@ -60,6 +66,8 @@ public sealed record Overrulable(OverruleKind Kind, Guid Machine, string Subject
             OverruleKind.PowerStep => $"survey/power/{subject}",
             OverruleKind.BeforePower => $"survey/before-power/{subject}",
             OverruleKind.HandOver => "handover/ready",
+            OverruleKind.Flux => $"soldering/flux/{subject}",
+            OverruleKind.Gap => $"thermal/gap/{subject}",
             _ => $"corrosion/mask/{subject}",
         };
 

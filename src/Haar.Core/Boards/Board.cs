@@ -125,6 +125,12 @@ public static class BoardScale
 /// <param name="ErrorMillimetres">Root mean square of what is left; null with fewer than two pairs or no scale.</param>
 public sealed record RegistrationResult(Point Shift, double? ErrorMillimetres, Verdict Verdict);
 
+/// <summary>How a point of one side is found on the other: x becomes <c>XTimes · x + XPlus</c>, and y the same. The drawing has its figures from here.</summary>
+public sealed record SideOnSide(double XTimes, double XPlus, double YTimes, double YPlus)
+{
+    public Point Of(Point p) => new(XTimes * p.X + XPlus, YTimes * p.Y + YPlus);
+}
+
 /// <summary>Front and back registered to each other: both are straightened to the same four corners, so the back is the front mirrored, but for a shift.</summary>
 public static class Registration
 {
@@ -133,12 +139,21 @@ public static class Registration
 
     public static Point Mirror(Point p, Turned turned) => turned == Turned.Sideways ? new(1 - p.X, p.Y) : new(p.X, 1 - p.Y);
 
+    /// <summary>Where what is at the back lies when one looks at the front: mirrored, then shifted.</summary>
+    public static SideOnSide BackOnFront(BoardMap map) =>
+        map.Turned == Turned.Sideways ? new(-1, 1 + map.BackShift.X, 1, map.BackShift.Y) : new(1, map.BackShift.X, -1, 1 + map.BackShift.Y);
+
+    /// <summary>Where what is in front lies when one looks at the back: the same undone.</summary>
+    public static SideOnSide FrontOnBack(BoardMap map) =>
+        map.Turned == Turned.Sideways
+            ? new(-1, 1 + map.BackShift.X, 1, -map.BackShift.Y)
+            : new(1, -map.BackShift.X, -1, 1 + map.BackShift.Y);
+
     /// <summary>Where a point of the back lies when one looks at the front.</summary>
-    public static Point ToFront(Point back, BoardMap map) =>
-        Mirror(back, map.Turned) is var m ? new(m.X + map.BackShift.X, m.Y + map.BackShift.Y) : default;
+    public static Point ToFront(Point back, BoardMap map) => BackOnFront(map).Of(back);
 
     /// <summary>Where a point of the front lies when one looks at the back.</summary>
-    public static Point ToBack(Point front, BoardMap map) => Mirror(new(front.X - map.BackShift.X, front.Y - map.BackShift.Y), map.Turned);
+    public static Point ToBack(Point front, BoardMap map) => FrontOnBack(map).Of(front);
 
     /// <exception cref="InvalidInputException">A point off the picture.</exception>
     public static RegistrationResult Of(IReadOnlyList<SidePair> pairs, Turned turned, double? widthMillimetres, double? heightMillimetres)

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Haar.Core.Planning;
 
 public enum JobState
@@ -29,9 +31,13 @@ public sealed class Job : Acts.ICheckedRow
     public int Minutes { get; set; } = 15;
     public JobState State { get; set; }
 
-    /// <summary>What it waits for without hands, such as "drying at 40 °C"; empty unless waiting.</summary>
-    public string WaitsFor { get; set; } = "";
-    public DateTimeOffset? WaitUntil { get; set; }
+    /// <summary>What it waits for without hands; null unless it is waiting.</summary>
+    [JsonIgnore]
+    public Wait? Wait { get; private set; }
+
+    /// <summary>"drying at 40 °C"; empty unless waiting.</summary>
+    public string WaitsFor => Wait?.For ?? "";
+    public DateTimeOffset? WaitUntil => Wait?.Until;
 
     /// <summary>Jobs, on any machine, that must be done first.</summary>
     public List<Guid> After { get; set; } = [];
@@ -48,10 +54,35 @@ public sealed class Job : Acts.ICheckedRow
     public Guid? SubjectId { get; set; }
 
     /// <summary>The order in the post that it waits for; null when it waits for none.</summary>
-    public Guid? OrderId { get; set; }
+    public Guid? OrderId => Wait?.OrderId;
     public int Version { get; set; }
 
-    public void Finish(DateTimeOffset now) => (State, DoneAt, WaitsFor, WaitUntil) = (JobState.Done, now, "", null);
+    /// <summary>Waits from now on. Two waits of one piece of work are one: the later stands.</summary>
+    /// <param name="until">Null where nobody knows: it lasts until a person says that it is over.</param>
+    public void WaitFor(Func<Guid> newId, string what, DateTimeOffset? until, DateTimeOffset now, Guid? orderId = null)
+    {
+        (State, DoneAt) = (JobState.Waiting, null);
+        if (Wait is { } there)
+        {
+            (there.For, there.Until, there.OrderId) = (what, until, orderId);
+            return;
+        }
+        Wait = new()
+        {
+            Id = newId(),
+            MachineId = MachineId,
+            JobId = Id,
+            For = what,
+            Until = until,
+            OrderId = orderId,
+            Since = now,
+        };
+    }
+
+    /// <summary>To be done, and no longer waiting.</summary>
+    public void TakeUp() => (State, DoneAt, Wait) = (JobState.ToDo, null, null);
+
+    public void Finish(DateTimeOffset now) => (State, DoneAt, Wait) = (JobState.Done, now, null);
 
     /// <summary>Waiting, and the wait is not over. A wait without an end lasts until a person says so.</summary>
     public bool Waits(DateTimeOffset now) => State == JobState.Waiting && (WaitUntil is null || WaitUntil > now);

@@ -14,5 +14,8 @@ public abstract partial record MachineRows
     public required Machine Machine { get; init; }
 
     public IReadOnlyList<Job> Jobs { get; init; } = [];
+
+    /// <summary>What its work waits for.</summary>
+    public IReadOnlyList<Wait> Waits { get; init; } = [];
     public IReadOnlyList<StageClosing> Closings { get; init; } = [];
 }

@@ -12,6 +12,7 @@ public static class AllRooms
         new Batteries.BatteriesRoom(),
         new Corrosion.CorrosionRoom(),
         new Capacitors.CapacitorsRoom(),
+        new Soldering.SolderingRoom(),
         new Thermal.ThermalRoom(),
         new Survey.FirstPowerRoom(),
         new Proving.ProvingRoom(),

@@ -52,6 +52,38 @@ public sealed record PutPieceBack(Guid StepId, bool SecondLook) : Command<Rebuil
     }
 }
 
+/// <summary>What is due on a piece before anything covers it was done: it was pressed home, or tested.</summary>
+/// <param name="Said">What it did; needed where it failed.</param>
+public sealed record TestPiece(Guid StepId, bool Passed, string Said) : Command<RebuildActFacts>
+{
+    public override Permit May(RebuildActFacts f, DateTimeOffset now)
+    {
+        TextField.Check("said", Said, 200);
+        var s = f.Step(StepId);
+        if (!Passed && Said.Trim().Length == 0)
+        {
+            throw new InvalidInputException("said", "Say what it did instead.");
+        }
+        return s.DueBeforeCovered.Length == 0 ? Permit.No("step", $"No test is due for {s.Title}.")
+            : s.BackAt is null ? Permit.No("step", $"{s.Title} is not back in yet: it is tested where it sits.")
+            : Permit.Yes();
+    }
+
+    protected override Done Do(RebuildActFacts f, Moment at)
+    {
+        var s = f.Step(StepId);
+        if (Passed)
+        {
+            s.TestedAt = at.Now;
+        }
+        s.TestSaid = Said.Trim();
+        return new(
+            $"{s.DueBeforeCovered}: {(Passed ? "passed" : "failed, and it stays uncovered")}{(s.TestSaid.Length > 0 ? $". {s.TestSaid}" : "")}.",
+            StepId
+        );
+    }
+}
+
 /// <summary>A piece that was back in comes out again, with its screws and leads.</summary>
 public sealed record TakePieceOutAgain(Guid StepId) : Command<RebuildActFacts>
 {

@@ -33,7 +33,7 @@ public sealed record StripRecord(
                         [.. s.Behind.Where(known.Contains).Select(b => b.ToString())],
                         s.Orientation,
                         [.. Fasteners.Where(f => f.StepId == s.Id && f.Tray.Length > 0).Select(f => f.Tray).Distinct()],
-                        s.TestBeforeCovered,
+                        s.DueBeforeCovered,
                         ready,
                         open
                             ? job!.WaitsFor.Length > 0

@@ -34,6 +34,19 @@ public enum PieceKind
     Cage,
 }
 
+/// <summary>What holds a module in its socket. Not known is 0, and is not taken for firm.</summary>
+public enum Latch
+{
+    NotKnown = 0,
+
+    /// <summary>It has none: it is held by screws or by its own fit.</summary>
+    None,
+    Firm,
+
+    /// <summary>Bent, cracked or tired: the module sits crooked if it is not pressed.</summary>
+    Weak,
+}
+
 /// <summary>A place on the step's photo, in shares of its width and height, with what stands there: a hole's number, a connector's letter, "red edge".</summary>
 public sealed record PhotoMark(double X, double Y, string Text);
 
@@ -67,6 +80,24 @@ public sealed class StripStep : Acts.ICheckedRow
 
     /// <summary>What has to be tested once it is back and before anything covers it; empty when nothing.</summary>
     public string TestBeforeCovered { get; set; } = "";
+
+    /// <summary>What holds it, where it is a module.</summary>
+    public Latch Latch { get; set; }
+
+    /// <summary>All that is due once it is back and before anything covers it: latches that are not known to be firm are pressed home, and its test.</summary>
+    public string DueBeforeCovered
+    {
+        get
+        {
+            var press =
+                Latch == Latch.Weak ? "Press its weak latches home, until it stands level and both hold"
+                : Latch == Latch.NotKnown && Kind == PieceKind.Module ? "Press it home: look whether its latches hold"
+                : "";
+            return press.Length == 0 ? TestBeforeCovered
+                : TestBeforeCovered.Length == 0 ? press
+                : $"{press}; then {Words.Lower(TestBeforeCovered)}";
+        }
+    }
 
     /// <summary>What goes in instead of it; empty when it goes back itself.</summary>
     public string ExchangedFor { get; set; } = "";

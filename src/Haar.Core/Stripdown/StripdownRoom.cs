@@ -125,7 +125,7 @@ public sealed class StripdownRoom : Room
         }
         foreach (var s in steps.Where(s => s.TestedAt is not null))
         {
-            yield return Line($"Tested before it was covered: {Words.Sentence(s.TestBeforeCovered)}");
+            yield return Line($"Tested before it was covered: {Words.Sentence(s.DueBeforeCovered)}");
         }
         if (w.Now.Fasteners is { Rows.Count: > 0 } fasteners)
         {

@@ -28,8 +28,21 @@ public sealed class CapacitorStandRow
 }
 
 /// <summary>Keeps what each capacitor of a machine came to, so that a reading on one of two thousand judges one.</summary>
-static class CapacitorStandings
+public static class CapacitorStandings
 {
+    /// <summary>Machines of which what is kept is not of this year and these rules, or is not there for every capacitor.</summary>
+    public static async Task<HashSet<Guid>> OldAsync(HaarDb db, int year, CancellationToken cancel)
+    {
+        var rules = MachineStatusKeeper.Rules;
+        return (
+            await db
+                .Capacitors.Where(c => !db.CapacitorStands.Any(s => s.Id == c.Id && s.Year == year && s.Rules == rules))
+                .Select(c => c.MachineId)
+                .Distinct()
+                .ToListAsync(cancel)
+        ).ToHashSet();
+    }
+
     /// <param name="facts">The machine with its overrules, reservations and orders; no capacitors.</param>
     /// <param name="changed">Those that an act has touched; null when it may be any.</param>
     public static async Task<CapacitorSummary> SummaryAsync(

@@ -9,6 +9,7 @@ using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
+using Haar.Core.Soldering;
 using Haar.Core.Thermal;
 using Haar.Core.Verdicts;
 
@@ -230,6 +231,23 @@ public sealed partial class DemoWorkshop
                     SquareMillimetres = 900,
                     OldPadMillimetres = 1.15,
                 },
+            }
+        );
+        db.Add(
+            new SolderedPart
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                BoardId = b.Id,
+                Name = "J9, the fan's header",
+                Kind = SolderedKind.Connector,
+                Why = "pin 2 broke off with the old fan",
+                X = 0.53,
+                Y = 0.33,
+                Pins = 3,
+                HasWayRound = ThreeState.Yes,
+                OpenContacts = ThreeState.No,
+                Lacquer = Lacquer.None,
             }
         );
     }

@@ -27,7 +27,8 @@ public sealed partial class DemoWorkshop
         string test = "",
         bool photo = true,
         PhotoMark[]? marks = null,
-        string by = "Ana"
+        string by = "Ana",
+        Latch latch = Latch.NotKnown
     )
     {
         var s = new StripStep
@@ -43,6 +44,7 @@ public sealed partial class DemoWorkshop
             Polarity = wayRound,
             Note = note,
             TestBeforeCovered = test,
+            Latch = latch,
             By = by,
             Marks = [.. marks ?? []],
             PhotoId = photo ? Picture(m, kind, false, title, Ago(daysAgo).AddMinutes(number * 4)) : null,
@@ -185,7 +187,8 @@ public sealed partial class DemoWorkshop
             Orientation.OnRightSide,
             days,
             [supply],
-            wayRound: "notch towards the supply; numbered 1 to 8 with a pencil"
+            wayRound: "notch towards the supply; numbered 1 to 8 with a pencil",
+            latch: Latch.Weak
         );
         var board = Off(
             m,
@@ -305,7 +308,8 @@ public sealed partial class DemoWorkshop
             Orientation.UpsideDown,
             days,
             [door],
-            wayRound: "notch off centre: it goes in one way at a slant"
+            wayRound: "notch off centre: it goes in one way at a slant",
+            latch: Latch.Firm
         );
         var screws = Off(m, 4, "Long screws underneath", PieceKind.Other, Orientation.UpsideDown, days, [pack], photo: false);
         Screws(screws, 6, "M2.5", 14, "countersunk", "marked with a ring", "L2", "the palm rest");

@@ -265,9 +265,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     Job Wait(Machine m, Stage stage, string title, int minutes, string waitsFor, TimeSpan span)
     {
         var j = Do(m, stage, title, minutes);
-        j.State = JobState.Waiting;
-        j.WaitsFor = waitsFor;
-        j.WaitUntil = now + span;
+        j.WaitFor(Id, waitsFor, now + span, j.At);
         return j;
     }
 

@@ -10,7 +10,7 @@ public sealed record LogLine(Guid Id, DateTimeOffset At, string Sentence, DateTi
 /// <summary>A machine with everything known of it. Documented in docs/formats.md; every list is in the order of its ids, so the same machine always gives the same bytes.</summary>
 public sealed record MachineDocument : MachineRows
 {
-    public const int CurrentVersion = 4;
+    public const int CurrentVersion = 5;
 
     [JsonPropertyOrder(-2)]
     public string Format { get; init; } = "haar-machine";

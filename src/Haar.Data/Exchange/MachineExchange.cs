@@ -128,6 +128,11 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
     async Task<(Guid Id, int Photos, int PhotosMissing)> TakeAsync(MachineDocument d, CancellationToken cancel)
     {
         var have = await db.Drawer.Select(p => p.Id).ToListAsync(cancel);
+        // An order is another workshop's business, unless the document is one of this one's.
+        foreach (var w in d.Waits.Where(w => w.OrderId is not null))
+        {
+            w.OrderId = await db.Orders.AnyAsync(o => o.Id == w.OrderId, cancel) ? w.OrderId : null;
+        }
         db.Add(d.Machine);
         db.AddRange(RowsOfMachine.All(d).Select(r => r.Row).Where(r => r is not Reservation));
         db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));

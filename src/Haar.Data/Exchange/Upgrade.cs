@@ -30,6 +30,30 @@ static class Upgrade
         root["reservations"] = rows;
     }
 
+    /// <summary>Until version 4 a piece of work carried its wait.</summary>
+    static void Waits(JsonObject root)
+    {
+        var rows = new JsonArray();
+        foreach (var j in root["jobs"] as JsonArray ?? [])
+        {
+            if (j is JsonObject job && job["state"]?.ToString() == "waiting" && job["waitsFor"]?.ToString() is { Length: > 0 } what)
+            {
+                rows.Add(
+                    new JsonObject
+                    {
+                        ["id"] = Guid.CreateVersion7().ToString(),
+                        ["machineId"] = job["machineId"]?.DeepClone(),
+                        ["jobId"] = job["id"]?.DeepClone(),
+                        ["for"] = what,
+                        ["until"] = job["waitUntil"]?.DeepClone(),
+                        ["since"] = job["at"]?.DeepClone(),
+                    }
+                );
+            }
+        }
+        root["waits"] = rows;
+    }
+
     /// <summary>Version 1 knew one step of first power for everything after the supply; it is the bare board now. Version 2 had no map beside a board's photo: what it lacks takes its default.</summary>
     public static MachineDocument From(byte[] json, int version)
     {
@@ -48,6 +72,11 @@ static class Upgrade
         if (version <= 3)
         {
             SetAside(root);
+        }
+
+        if (version <= 4)
+        {
+            Waits(root);
         }
 
         root["version"] = MachineDocument.CurrentVersion;

@@ -885,9 +885,6 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<Guid?>("OrderId")
-                        .HasColumnType("TEXT");
-
                     b.Property<bool>("Settles")
                         .HasColumnType("INTEGER");
 
@@ -910,13 +907,6 @@ namespace Haar.Data.Migrations
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
 
-                    b.Property<long?>("WaitUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("WaitsFor")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
                     b.Property<string>("Why")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -924,10 +914,6 @@ namespace Haar.Data.Migrations
                     b.HasKey("Id");
 
                     b.HasIndex("MachineId");
-
-                    b.HasIndex("OrderId");
-
-                    b.HasIndex("State", "WaitUntil");
 
                     b.HasIndex(new[] { "State" }, "IX_Jobs_Dependent")
                         .HasFilter("\"After\" <> '[]'");
@@ -960,6 +946,48 @@ namespace Haar.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Closings");
+                });
+
+            modelBuilder.Entity("Haar.Core.Planning.Wait", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("For")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("OrderId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Since")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("Until")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("JobId")
+                        .IsUnique();
+
+                    b.HasIndex("MachineId");
+
+                    b.HasIndex("OrderId");
+
+                    b.HasIndex("Until");
+
+                    b.ToTable("Waits");
                 });
 
             modelBuilder.Entity("Haar.Core.Proving.Proof", b =>
@@ -1072,6 +1100,84 @@ namespace Haar.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Workshops");
+                });
+
+            modelBuilder.Entity("Haar.Core.Soldering.SolderedPart", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("BoardId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("CureHours")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("HasWayRound")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Lacquer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LacqueredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OpenContacts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Pins")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Rows")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Sheet")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Side")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Why")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Work")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("X")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("Y")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BoardId");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("SolderedParts");
                 });
 
             modelBuilder.Entity("Haar.Core.Stripdown.StripConnector", b =>
@@ -1211,6 +1317,10 @@ namespace Haar.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Latch")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -1931,6 +2041,26 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Planning.Wait", b =>
+                {
+                    b.HasOne("Haar.Core.Planning.Job", null)
+                        .WithOne("Wait")
+                        .HasForeignKey("Haar.Core.Planning.Wait", "JobId")
+                        .OnDelete(DeleteBehavior.ClientCascade)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Parts.PartOrder", null)
+                        .WithMany()
+                        .HasForeignKey("OrderId")
+                        .OnDelete(DeleteBehavior.Restrict);
+                });
+
             modelBuilder.Entity("Haar.Core.Proving.Proof", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
@@ -1942,6 +2072,21 @@ namespace Haar.Data.Migrations
 
             modelBuilder.Entity("Haar.Core.Safety.Danger", b =>
                 {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Soldering.SolderedPart", b =>
+                {
+                    b.HasOne("Haar.Core.Boards.Board", null)
+                        .WithMany()
+                        .HasForeignKey("BoardId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")
@@ -2071,6 +2216,11 @@ namespace Haar.Data.Migrations
                         .HasForeignKey("Haar.Data.Planning.MachineStatusRow", "MachineId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Planning.Job", b =>
+                {
+                    b.Navigation("Wait");
                 });
 #pragma warning restore 612, 618
         }

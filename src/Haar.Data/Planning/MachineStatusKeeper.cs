@@ -36,25 +36,24 @@ public static class MachineStatusKeeper
         var rows = new MachineFacts { Machine = machine };
         await RowsOfMachine.FillAsync(db, id, rows, tracked, cancel, without);
         var (wanted, elsewhere) = await DependenciesAsync(db, id, rows.Jobs, cancel);
-        return rows with
-        {
-            OnOrder = (
-                await db
-                    .Orders.AsNoTracking()
-                    .Where(o =>
-                        o.State == Core.Parts.PartOrderState.NotSent
-                        || o.State == Core.Parts.PartOrderState.Sending
-                        || o.State == Core.Parts.PartOrderState.Confirmed
-                        || o.State == Core.Parts.PartOrderState.PartlyHere
-                    )
-                    .ToListAsync(cancel)
-            )
-                .SelectMany(o => o.Awaited)
-                .ToHashSet(),
-            WantedBy = wanted,
-            OpenElsewhere = elsewhere,
-        };
+        return rows with { OnOrder = await OnOrderAsync(db, cancel), WantedBy = wanted, OpenElsewhere = elsewhere };
     }
+
+    /// <summary>Capacitors, of all machines, whose new part is ordered and not here.</summary>
+    public static async Task<HashSet<Guid>> OnOrderAsync(HaarDb db, CancellationToken cancel) =>
+        (
+            await db
+                .Orders.AsNoTracking()
+                .Where(o =>
+                    o.State == Core.Parts.PartOrderState.NotSent
+                    || o.State == Core.Parts.PartOrderState.Sending
+                    || o.State == Core.Parts.PartOrderState.Confirmed
+                    || o.State == Core.Parts.PartOrderState.PartlyHere
+                )
+                .ToListAsync(cancel)
+        )
+            .SelectMany(o => o.Awaited)
+            .ToHashSet();
 
     /// <summary>What a status is computed from: everything but the capacitors and their readings, which are counted from what is kept of each.</summary>
     static async Task<MachineFacts?> StatusFactsAsync(

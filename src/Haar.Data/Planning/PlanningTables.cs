@@ -10,6 +10,7 @@ public sealed partial class HaarDb
 {
     public DbSet<MachineStatusRow> Statuses => Set<MachineStatusRow>();
     public DbSet<Job> Jobs => Set<Job>();
+    public DbSet<Wait> Waits => Set<Wait>();
     public DbSet<StageClosing> Closings => Set<StageClosing>();
 }
 
@@ -58,10 +59,24 @@ sealed class JobTable : IEntityTypeConfiguration<Job>
     {
         e.OfMachine(f => f.MachineId);
         e.Property(j => j.After).Json();
-        e.HasIndex(j => new { j.State, j.WaitUntil });
-        e.HasIndex(j => j.OrderId);
+        e.Ignore(j => j.WaitsFor);
+        e.Ignore(j => j.WaitUntil);
+        e.Ignore(j => j.OrderId);
+        // Read with its wait, always: work whose wait was left out would look as if it were ready. Ended with it too, and named in the log.
+        e.HasOne(j => j.Wait).WithOne().HasForeignKey<Wait>(w => w.JobId).OnDelete(DeleteBehavior.ClientCascade);
+        e.Navigation(j => j.Wait).AutoInclude();
         // Work that comes after other work: few of many, and looked through at every act.
         e.HasIndex(j => j.State, "IX_Jobs_Dependent").HasFilter(""" "After" <> '[]' """.Trim());
+    }
+}
+
+sealed class WaitTable : IEntityTypeConfiguration<Wait>
+{
+    public void Configure(EntityTypeBuilder<Wait> e)
+    {
+        e.OfMachine(w => w.MachineId);
+        e.HasOne<Core.Parts.PartOrder>().WithMany().HasForeignKey(w => w.OrderId).OnDelete(DeleteBehavior.Restrict);
+        e.HasIndex(w => w.Until);
     }
 }
 

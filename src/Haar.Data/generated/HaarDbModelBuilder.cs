@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("17757c26-7762-4161-8513-ba036fdbaea4"), entityTypeCount: 37)
+            : base(skipDetectChanges: false, modelId: new Guid("29fa3e55-c721-432e-b573-5dc262716bfb"), entityTypeCount: 39)
         {
         }
 
@@ -37,9 +37,11 @@ namespace Haar.Data.Generated
             var photo = PhotoEntityType.Create(this);
             var job = JobEntityType.Create(this);
             var stageClosing = StageClosingEntityType.Create(this);
+            var wait = WaitEntityType.Create(this);
             var proof = ProofEntityType.Create(this);
             var danger = DangerEntityType.Create(this);
             var workshop = WorkshopEntityType.Create(this);
+            var solderedPart = SolderedPartEntityType.Create(this);
             var stripConnector = StripConnectorEntityType.Create(this);
             var stripFastener = StripFastenerEntityType.Create(this);
             var stripStep = StripStepEntityType.Create(this);
@@ -74,8 +76,13 @@ namespace Haar.Data.Generated
             PhotoEntityType.CreateForeignKey1(photo, machine);
             JobEntityType.CreateForeignKey1(job, machine);
             StageClosingEntityType.CreateForeignKey1(stageClosing, machine);
+            WaitEntityType.CreateForeignKey1(wait, job);
+            WaitEntityType.CreateForeignKey2(wait, machine);
+            WaitEntityType.CreateForeignKey3(wait, partOrder);
             ProofEntityType.CreateForeignKey1(proof, machine);
             DangerEntityType.CreateForeignKey1(danger, machine);
+            SolderedPartEntityType.CreateForeignKey1(solderedPart, board);
+            SolderedPartEntityType.CreateForeignKey2(solderedPart, machine);
             StripConnectorEntityType.CreateForeignKey1(stripConnector, machine);
             StripConnectorEntityType.CreateForeignKey2(stripConnector, stripStep);
             StripFastenerEntityType.CreateForeignKey1(stripFastener, machine);
@@ -112,9 +119,11 @@ namespace Haar.Data.Generated
             PhotoEntityType.CreateAnnotations(photo);
             JobEntityType.CreateAnnotations(job);
             StageClosingEntityType.CreateAnnotations(stageClosing);
+            WaitEntityType.CreateAnnotations(wait);
             ProofEntityType.CreateAnnotations(proof);
             DangerEntityType.CreateAnnotations(danger);
             WorkshopEntityType.CreateAnnotations(workshop);
+            SolderedPartEntityType.CreateAnnotations(solderedPart);
             StripConnectorEntityType.CreateAnnotations(stripConnector);
             StripFastenerEntityType.CreateAnnotations(stripFastener);
             StripStepEntityType.CreateAnnotations(stripStep);

@@ -21,9 +21,10 @@ namespace Haar.Data.Generated
                 "Haar.Core.Planning.Job",
                 typeof(Job),
                 baseEntityType,
-                propertyCount: 18,
+                propertyCount: 15,
+                navigationCount: 1,
                 foreignKeyCount: 1,
-                unnamedIndexCount: 3,
+                unnamedIndexCount: 1,
                 namedIndexCount: 1,
                 keyCount: 1);
 
@@ -86,13 +87,6 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Job).GetProperty("Needs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Job).GetField("<Needs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
-            var orderId = runtimeEntityType.AddProperty(
-                "OrderId",
-                typeof(Guid?),
-                propertyInfo: typeof(Job).GetProperty("OrderId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(Job).GetField("<OrderId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
-
             var settles = runtimeEntityType.AddProperty(
                 "Settles",
                 typeof(bool),
@@ -137,20 +131,6 @@ namespace Haar.Data.Generated
                 concurrencyToken: true,
                 sentinel: 0);
 
-            var waitUntil = runtimeEntityType.AddProperty(
-                "WaitUntil",
-                typeof(DateTimeOffset?),
-                propertyInfo: typeof(Job).GetProperty("WaitUntil", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(Job).GetField("<WaitUntil>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true,
-                valueConverter: new UtcTicks());
-
-            var waitsFor = runtimeEntityType.AddProperty(
-                "WaitsFor",
-                typeof(string),
-                propertyInfo: typeof(Job).GetProperty("WaitsFor", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(Job).GetField("<WaitsFor>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
-
             var why = runtimeEntityType.AddProperty(
                 "Why",
                 typeof(string),
@@ -163,12 +143,6 @@ namespace Haar.Data.Generated
 
             var index = runtimeEntityType.AddIndex(
                 new[] { machineId });
-
-            var index0 = runtimeEntityType.AddIndex(
-                new[] { orderId });
-
-            var index1 = runtimeEntityType.AddIndex(
-                new[] { state, waitUntil });
 
             var iX_Jobs_Dependent = runtimeEntityType.AddIndex(
                 new[] { state },

@@ -21,7 +21,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Stripdown.StripStep",
                 typeof(StripStep),
                 baseEntityType,
-                propertyCount: 22,
+                propertyCount: 23,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -84,6 +84,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(StripStep).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 providerPropertyType: typeof(string));
             kind.SetSentinelFromProviderValue("Other");
+
+            var latch = runtimeEntityType.AddProperty(
+                "Latch",
+                typeof(Latch),
+                propertyInfo: typeof(StripStep).GetProperty("Latch", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(StripStep).GetField("<Latch>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            latch.SetSentinelFromProviderValue("NotKnown");
 
             var machineId = runtimeEntityType.AddProperty(
                 "MachineId",

@@ -12,6 +12,7 @@ using Haar.Data;
 using Haar.Data.Log;
 using Haar.Data.Planning;
 using Haar.Web.Http;
+using Haar.Web.Soldering;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Boards;
@@ -31,6 +32,8 @@ public sealed record SideSheet(
     IReadOnlyList<Point> Corners
 );
 
+/// <param name="BackShift">What has to be added to a mirrored back point.</param>
+/// <param name="FrontOnBack">Where what is in front lies when one looks at the back.</param>
 public sealed record BoardSheet(
     Guid Id,
     string Name,
@@ -39,7 +42,9 @@ public sealed record BoardSheet(
     SideSheet Back,
     Turned Turned,
     Point BackShift,
-    Verdict Registration
+    Verdict Registration,
+    SideOnSide FrontOnBack,
+    SideOnSide BackOnFront
 );
 
 /// <summary>One capacitor with all that is judged of it.</summary>
@@ -109,6 +114,7 @@ public sealed record CapacitorsScreen(
     IReadOnlyList<AreaRow> Areas,
     IReadOnlyList<NetRow> Nets,
     IReadOnlyList<HotRow> HotParts,
+    IReadOnlyList<SolderedRow> Soldered,
     CellMark? Cell,
     RecapPolicy School,
     int ByEvidence,
@@ -165,6 +171,7 @@ static class BoardScreen
                     .Of(facts.HotParts, facts.Readings)
                     .Select(h => new HotRow(h.Part, h.Gap, h.Heat, h.Fan, h.Before, h.After, h.Open)),
             ],
+            SolderingEndpoints.Rows(facts, work.Now),
             Cell(facts.Cell),
             facts.Machine.RecapPolicy,
             Out(RecapPolicy.Evidence),
@@ -272,7 +279,9 @@ static class BoardScreen
             Side(Core.Boards.Side.Back),
             b.Map.Turned,
             b.Map.BackShift,
-            Registration.Of(b.Map.Pairs, b.Map.Turned, b.Map.Front.WidthMillimetres, b.Map.Front.HeightMillimetres).Verdict
+            Registration.Of(b.Map.Pairs, b.Map.Turned, b.Map.Front.WidthMillimetres, b.Map.Front.HeightMillimetres).Verdict,
+            Registration.FrontOnBack(b.Map),
+            Registration.BackOnFront(b.Map)
         );
     }
 

@@ -105,6 +105,11 @@ static class OpenApi
                 {
                     schema.Type = JsonSchemaType.String;
                 }
+                // What is only answered is as its getter says; the generator asks the setter that it has not.
+                if (context.JsonPropertyInfo is { Set: null, IsGetNullable: false })
+                {
+                    schema.Type &= ~JsonSchemaType.Null;
+                }
                 return Task.CompletedTask;
             }
         );

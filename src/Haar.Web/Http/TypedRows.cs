@@ -106,6 +106,10 @@ static class TypedRowEndpoints
     static async Task WriteAsync<TRow, TEdit>(TRow row, TEdit e, TypedRows<TRow, TEdit> rows, HaarDb db, CancellationToken cancel)
         where TRow : class
     {
+        if (e is null)
+        {
+            throw new Core.Verdicts.InvalidInputException("", "Send what it is to be, as JSON.");
+        }
         rows.Apply(row, e);
         (row as Core.Acts.ICheckedRow)?.Check();
         if (rows.Beside is { } beside)

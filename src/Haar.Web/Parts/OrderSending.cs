@@ -87,23 +87,25 @@ public sealed partial class Orders
                 var id in wanted.Needs.SelectMany(n => n.For).Where(p => places.Contains(p.CapacitorId)).Select(p => p.MachineId).Distinct()
             )
             {
-                db.Add(
-                    new Job
-                    {
-                        Id = work.NewId(),
-                        MachineId = id,
-                        Stage = Stage.Boards,
-                        Title = "Fit the capacitors that are in the post",
-                        Why = $"They are ordered at {order.Supplier}; the board waits for them.",
-                        Needs = "Iron, tweezers, flux, alcohol",
-                        Minutes = 20,
-                        State = JobState.Waiting,
-                        WaitsFor = "capacitors in the post",
-                        WaitUntil = new DateTimeOffset(order.ExpectedOn!.Value.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
-                        At = work.Now,
-                        OrderId = order.Id,
-                    }
+                var job = new Job
+                {
+                    Id = work.NewId(),
+                    MachineId = id,
+                    Stage = Stage.Boards,
+                    Title = "Fit the capacitors that are in the post",
+                    Why = $"They are ordered at {order.Supplier}; the board waits for them.",
+                    Needs = "Iron, tweezers, flux, alcohol",
+                    Minutes = 20,
+                    At = work.Now,
+                };
+                job.WaitFor(
+                    work.NewId,
+                    "capacitors in the post",
+                    new DateTimeOffset(order.ExpectedOn!.Value.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
+                    work.Now,
+                    order.Id
                 );
+                db.Add(job);
             }
         }
 
@@ -341,11 +343,7 @@ public sealed partial class Orders
     {
         var awaited = order.Awaited.ToHashSet();
         var still = await db.Capacitors.Where(c => awaited.Contains(c.Id)).Select(c => c.MachineId).Distinct().ToListAsync(cancel);
-        foreach (
-            var job in await db
-                .Jobs.Where(j => j.OrderId == order.Id && j.State == JobState.Waiting && !still.Contains(j.MachineId))
-                .ToListAsync(cancel)
-        )
+        foreach (var job in await db.Jobs.Where(j => j.Wait!.OrderId == order.Id && !still.Contains(j.MachineId)).ToListAsync(cancel))
         {
             job.Finish(work.Now);
         }

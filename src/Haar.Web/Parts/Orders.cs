@@ -3,6 +3,7 @@ using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Data.Capacitors;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
 using Haar.Data.Parts;
@@ -80,37 +81,64 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
         return new(fromDrawer, needs);
     }
 
+    /// <summary>From what is kept of each capacitor; only a machine whose parts were judged in another year, or by other rules, is looked at whole.</summary>
     async Task<List<(Capacitor Capacitor, string Machine)>> OpenPlacesAsync(CancellationToken cancel)
     {
-        var with = await db.Capacitors.Select(c => c.MachineId).Distinct().ToListAsync(cancel);
-        var places = new List<(Capacitor, string)>();
-        foreach (
-            var id in await db
-                .Machines.Where(m => with.Contains(m.Id) && m.RemovedAt == null && m.HandedOverAt == null && !m.Donor)
-                .OrderBy(m => m.ArrivedAt)
-                .Select(m => m.Id)
+        var machines = await db
+            .Machines.Where(m => m.RemovedAt == null && m.HandedOverAt == null && !m.Donor)
+            .OrderBy(m => m.ArrivedAt)
+            .ThenBy(m => m.Id)
+            .Select(m => new { m.Id, m.Name })
+            .ToListAsync(cancel);
+        var old = await CapacitorStandings.OldAsync(db, work.Today.Year, cancel);
+        var awaited = await MachineStatusKeeper.OnOrderAsync(db, cancel);
+        var kept = (
+            await db
+                .CapacitorStands.AsNoTracking()
+                .Where(s =>
+                    (s.Stand == CapacitorStand.ComesOut || s.Stand == CapacitorStand.Exchanging)
+                    && !db.Reservations.Any(r => r.CapacitorId == s.Id)
+                )
+                .Join(
+                    db.Capacitors.AsNoTracking(),
+                    s => s.Id,
+                    c => c.Id,
+                    (s, c) =>
+                        new
+                        {
+                            Capacitor = c,
+                            s.Score,
+                            s.Stand,
+                        }
+                )
                 .ToListAsync(cancel)
-        )
+        ).ToLookup(x => x.Capacitor.MachineId);
+        var places = new List<(Capacitor, string)>();
+        foreach (var m in machines)
         {
-            if (await MachineStatusKeeper.FactsAsync(db, id, cancel) is not { } facts)
-            {
-                continue;
-            }
-            places.AddRange(
-                CapacitorAssessments
-                    .ByUrgency(CapacitorAssessments.Of(facts, work.Today.Year))
-                    .Where(r =>
-                        r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging
-                        && r.Capacitor.Fitting.FittedAt is null
-                        && facts.Reservations.All(x => x.CapacitorId != r.Capacitor.Id)
-                        && !facts.OnOrder.Contains(r.Capacitor.Id)
-                    )
-                    .Select(r => (r.Capacitor, facts.Machine.Name))
-            );
+            var open = old.Contains(m.Id)
+                ? await JudgedAsync(m.Id, cancel)
+                : kept[m.Id]
+                    .OrderBy(x => x.Stand == CapacitorStand.Exchanging ? 0 : 1)
+                    .ThenByDescending(x => x.Score)
+                    .ThenBy(x => x.Capacitor.Designator, Designators.InOrder)
+                    .Select(x => x.Capacitor);
+            places.AddRange(open.Where(c => c.Fitting.FittedAt is null && !awaited.Contains(c.Id)).Select(c => (c, m.Name)));
         }
 
         return places;
     }
+
+    async Task<IEnumerable<Capacitor>> JudgedAsync(Guid machineId, CancellationToken cancel) =>
+        await MachineStatusKeeper.FactsAsync(db, machineId, cancel) is not { } facts
+            ? []
+            : CapacitorAssessments
+                .ByUrgency(CapacitorAssessments.Of(facts, work.Today.Year))
+                .Where(r =>
+                    r.Stand is CapacitorStand.ComesOut or CapacitorStand.Exchanging
+                    && facts.Reservations.All(x => x.CapacitorId != r.Capacitor.Id)
+                )
+                .Select(r => r.Capacitor);
 
     public async Task<OrderResult> PlanAsync(Wanted wanted, OrderPolicy policy, CancellationToken cancel)
     {

@@ -116,10 +116,18 @@ static class JobEndpoints
         {
             throw new InvalidInputException("waitUntil", "A wait ends after now and within five years.");
         }
-        job.State = move.State;
-        job.WaitsFor = move.State == JobState.Waiting ? move.WaitsFor!.Trim() : "";
-        job.WaitUntil = move.State == JobState.Waiting ? move.WaitUntil : null;
-        job.DoneAt = move.State == JobState.Done ? work.Now : null;
+        switch (move.State)
+        {
+            case JobState.Waiting:
+                job.WaitFor(work.NewId, move.WaitsFor!.Trim(), move.WaitUntil, work.Now);
+                break;
+            case JobState.Done:
+                job.Finish(work.Now);
+                break;
+            default:
+                job.TakeUp();
+                break;
+        }
         if (
             job is { Settles: true, State: JobState.Done, FindingId: { } raised }
             && await db.Findings.FirstOrDefaultAsync(f => f.Id == raised && f.DealtWithAt == null, cancel) is { } finding

@@ -116,17 +116,25 @@ static class WorkshopEndpoints
             .ToListAsync(cancel);
         var acts = first.Select(s => new ActOnMachine(s.MachineId, s.Name, s.Status.Next!)).ToList();
         var waiting = await db
-            .Jobs.AsNoTracking()
-            .Where(j => j.State == JobState.Waiting && (j.WaitUntil == null || j.WaitUntil > now))
-            .OrderBy(j => j.WaitUntil == null)
-            .ThenBy(j => j.WaitUntil)
-            .Take(6)
+            .Waits.AsNoTracking()
+            .Where(w => w.Until == null || w.Until > now)
+            .Join(db.Machines.Where(m => m.RemovedAt == null), w => w.MachineId, m => m.Id, (w, m) => new { w, m.Name })
             .Join(
-                db.Machines.Where(m => m.RemovedAt == null),
-                j => j.MachineId,
-                m => m.Id,
-                (j, m) => new WithoutHands(m.Id, m.Name, j.Id, j.Title, j.WaitsFor, j.WaitUntil)
+                db.Jobs,
+                x => x.w.JobId,
+                j => j.Id,
+                (x, j) =>
+                    new
+                    {
+                        x.w,
+                        x.Name,
+                        j.Title,
+                    }
             )
+            .OrderBy(x => x.w.Until == null)
+            .ThenBy(x => x.w.Until)
+            .Take(6)
+            .Select(x => new WithoutHands(x.w.MachineId, x.Name, x.w.JobId, x.Title, x.w.For, x.w.Until))
             .ToListAsync(cancel);
         return new(
             Head(workshop, time),

@@ -126,39 +126,8 @@ static class RebuildEndpoints
     static Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
         DoAsync(id, stepId, new TakePieceOutAgain(stepId), db, work, cancel);
 
-    static async Task<Acted> TestedAsync(Guid id, Guid stepId, TestedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        await db.OnTheListAsync(id, cancel);
-        var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
-        if (s.TestBeforeCovered.Length == 0)
-        {
-            throw new InvalidInputException("step", $"No test is due for {s.Title}.");
-        }
-        if (s.BackAt is null)
-        {
-            throw new InvalidInputException("step", $"{s.Title} is not back in yet: it is tested where it sits.");
-        }
-        if (ask.Said.Length > 200)
-        {
-            throw new InvalidInputException("said", "At most 200 characters.");
-        }
-        if (!ask.Passed && ask.Said.Trim().Length == 0)
-        {
-            throw new InvalidInputException("said", "Say what it did instead.");
-        }
-        if (ask.Passed)
-        {
-            s.TestedAt = work.Now;
-        }
-        s.TestSaid = ask.Said.Trim();
-        return (
-            await work.ActAsync(
-                id,
-                $"{s.TestBeforeCovered}: {(ask.Passed ? "passed" : "failed, and it stays uncovered")}{(s.TestSaid.Length > 0 ? $". {s.TestSaid}" : "")}.",
-                cancel
-            )
-        ).Said(stepId);
-    }
+    static Task<Acted> TestedAsync(Guid id, Guid stepId, TestedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+        DoAsync(id, stepId, new TestPiece(stepId, ask.Passed, ask.Said), db, work, cancel);
 
     static async Task<Acted> FastenerAsync(
         Guid id,

@@ -27,7 +27,8 @@ public sealed record StripStepEdit(
     string TestBeforeCovered,
     string ExchangedFor,
     bool StaysOut,
-    Guid? AfterJobId
+    Guid? AfterJobId,
+    Latch Latch = Latch.NotKnown
 );
 
 public sealed record StripFastenerAdd(Guid Id, StripFastenerEdit Fastener);

@@ -121,6 +121,7 @@ static class StripEndpoints
             e.PhotoId,
             [.. e.Marks]
         );
+        s.Latch = e.Latch;
         (s.Polarity, s.Note, s.TestBeforeCovered, s.ExchangedFor, s.StaysOut, s.AfterJobId) = (
             e.Polarity.Trim(),
             e.Note.Trim(),

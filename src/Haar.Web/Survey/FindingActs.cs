@@ -54,7 +54,7 @@ static class FindingActs
     {
         foreach (var j in await db.Jobs.Where(j => j.FindingId == f.Id && j.Settles && j.State != JobState.Done).ToListAsync(cancel))
         {
-            (j.State, j.DoneAt, j.WaitsFor, j.WaitUntil) = (JobState.Done, work.Now, "", null);
+            j.Finish(work.Now);
         }
     }
 }

@@ -115,33 +115,17 @@ static class ThermalEndpoints
         ).Said(h.Id);
     }
 
-    static async Task<Acted> FittedAsync(Guid id, Guid hotId, HotFittedAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
-    {
-        var h = await HotAsync(db, id, hotId, cancel);
-        var option = Gap.Choose(h.Name, h.Facts).Options.FirstOrDefault(o => o.Filler == ask.Filler);
-        if (option is null || option.Verdict.Outcome == Outcome.No)
-        {
-            var sentence = option?.Verdict.Sentence ?? "The gap is not known.";
-            if ((ask.OverruleReason ?? "").Trim().Length is < 3 or > 500)
-            {
-                throw new InvalidInputException("overruleReason", $"{sentence} To fit it all the same, say why.");
-            }
-            db.Add(
-                new Overrule
-                {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Key = $"thermal/gap/{h.Id}",
-                    Sentence = sentence,
-                    Reason = ask.OverruleReason!.Trim(),
-                    At = work.Now,
-                }
-            );
-        }
-
-        (h.Fitted, h.FittedAt) = (ask.Filler, work.Now);
-        return (await work.ActAsync(id, $"{h.Name}: {(option?.Name ?? ask.Filler.ToString()).ToLowerInvariant()} fitted.", cancel)).Said(
-            h.Id
-        );
-    }
+    static Task<Acted> FittedAsync(Guid id, Guid hotId, HotFittedAsk ask, UnitOfWork work, CancellationToken cancel) =>
+        work.DoAsync(
+                id,
+                new FitFiller(ask.Filler),
+                async (db, c) =>
+                    new HeatFacts(
+                        await HotAsync(db, id, hotId, c),
+                        await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c)
+                    ),
+                ask.OverruleReason,
+                cancel
+            )
+            .Said();
 }

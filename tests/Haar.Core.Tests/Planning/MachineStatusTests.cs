@@ -123,7 +123,7 @@ public class MachineStatusTests
     public void A_wait_that_is_over_becomes_work_again()
     {
         var j = Job(Stage.Case, "Turn the shell", JobState.Waiting);
-        (j.WaitsFor, j.WaitUntil) = ("in the sun", Now.AddHours(1));
+        j.WaitFor(Guid.NewGuid, "in the sun", Now.AddHours(1), Now);
         Assert.Equal(StageState.Waiting, Of(MachineStatusRule.Of(Facts() with { Jobs = [j] }, Now), Stage.Case).State);
         var later = MachineStatusRule.Of(Facts() with { Jobs = [j] }, Now.AddHours(1));
         Assert.Equal("Turn the shell", later.Next!.Title);

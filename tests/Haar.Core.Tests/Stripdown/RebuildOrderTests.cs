@@ -265,4 +265,58 @@ public class RebuildOrderTests
         Assert.Equal(40, plan.Steps.Count(s => s.Act == RebuildAct.PutBack));
         Assert.Contains("No order has fewer than", plan.Verdict.Reasons[1].Text, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void A_module_is_pressed_home_before_it_is_covered_unless_its_latches_are_known_to_be_firm()
+    {
+        foreach (var latch in Enum.GetValues<Latch>())
+        {
+            var (cover, module) = (
+                new StripStep
+                {
+                    Id = Guid.NewGuid(),
+                    Number = 1,
+                    Title = "Cover",
+                    Kind = PieceKind.Cover,
+                },
+                new StripStep
+                {
+                    Id = Guid.NewGuid(),
+                    Number = 2,
+                    Title = "Memory",
+                    Kind = PieceKind.Module,
+                    Latch = latch,
+                    BackAt = Now,
+                }
+            );
+            module.Behind = [cover.Id];
+            var hindrance = new StripRecord([cover, module], [], [], []).Hindrance(cover.Id, Now);
+            // Not looked at is not firm.
+            Assert.Equal(
+                latch is Latch.Weak or Latch.NotKnown,
+                hindrance?.Contains("press it", StringComparison.OrdinalIgnoreCase) ?? false
+            );
+            var facts = new RebuildActFacts(new([cover, module], [], [], []), [], [], []);
+            var at = new Haar.Core.Acts.Moment(Now, new(2026, 11, 25), Guid.NewGuid);
+            var pressed = new TestPiece(module.Id, true, "").Decide(facts, at);
+            Assert.Equal(latch is Latch.Weak or Latch.NotKnown, pressed is Haar.Core.Acts.Done);
+            Assert.Null(facts.Record.Hindrance(cover.Id, Now));
+        }
+        Assert.Equal(
+            "Press its weak latches home, until it stands level and both hold; then count the memory",
+            new StripStep { Latch = Latch.Weak, TestBeforeCovered = "Count the memory" }.DueBeforeCovered
+        );
+    }
+
+    [Fact]
+    public void A_wait_without_an_end_comes_last_and_has_no_day()
+    {
+        var plan = RebuildOrder.Plan([P(1, "Lid"), P(2, "Shell") with { Endless = true, WaitsFor = "the sun" }, P(3, "Board")]);
+        Assert.Equal(["3", "1", "2"], Order(plan));
+        var last = plan.Steps[^1];
+        Assert.Equal((true, null), (last.Waits, last.WaitUntil));
+        Assert.All(plan.Steps.SkipLast(1), s => Assert.False(s.Waits));
+        Assert.Contains("Shell waits: the sun.", plan.Verdict.Sentence, StringComparison.Ordinal);
+        Assert.NotNull(RebuildOrder.Hindrance([P(2, "Shell") with { Endless = true, WaitsFor = "the sun" }], "2", Now.AddYears(50)));
+    }
 }

@@ -25,6 +25,9 @@
   import NetPanel from '../Corrosion/NetPanel.svelte';
   import HotForm from '../Thermal/HotForm.svelte';
   import HotPanel from '../Thermal/HotPanel.svelte';
+  import { editOf as solderedEdit } from '../Soldering/edit';
+  import SolderedForm from '../Soldering/SolderedForm.svelte';
+  import SolderedPanel from '../Soldering/SolderedPanel.svelte';
   import CellPanel from '../Batteries/CellPanel.svelte';
   import MarkedList from '$lib/ui/MarkedList.svelte';
   import BoardMap from './BoardMap.svelte';
@@ -42,12 +45,13 @@
   let picked = $state(searchParams.get('part') as string | null);
   let boardAt = $state<string>();
   let side = $state<Side>('front');
-  let sheet = $state<'add' | 'area' | 'net' | 'hot' | 'tools' | 'straighten' | 'forecast' | ''>('');
+  let sheet = $state<'add' | 'area' | 'net' | 'hot' | 'soldered' | 'tools' | 'straighten' | 'forecast' | ''>('');
   let filter = $state('all');
-  let drawing = $state<'place' | 'area' | 'net' | 'hot' | ''>('');
+  let drawing = $state<'place' | 'area' | 'net' | 'hot' | 'soldered' | ''>('');
   let points = $state<Point[]>([]);
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
-  const series = new MeasurementSeries();
+  // svelte-ignore state_referenced_locally
+  const series = new MeasurementSeries(id);
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
@@ -134,13 +138,13 @@
   function point(p: Point | null) {
     if (!p) points = points.slice(0, -1);
     else if (drawing === 'place') void form.send(() => place(p));
-    else if (drawing === 'hot') {
+    else if (drawing === 'hot' || drawing === 'soldered') {
       points = [p];
       finish();
     } else points = [...points, p];
   }
   function finish() {
-    if (drawing === 'area' || drawing === 'net' || drawing === 'hot') sheet = drawing;
+    if (drawing && drawing !== 'place') sheet = drawing;
   }
   function drawn(made?: string) {
     sheet = '';
@@ -166,7 +170,16 @@
           body: { boardId: board!.id, x: p.x, y: p.y },
         }),
       );
-    else if (item?.kind === 'hot') {
+    else if (item?.kind === 'soldered') {
+      const part = data!.soldered.find((x) => x.part.id === item.id)!.part;
+      await act(
+        api.PUT('/api/machines/{id}/soldered/{rowId}', {
+          params: { path: { id, rowId: part.id } },
+          headers: basedOn(part.version),
+          body: { ...solderedEdit(part), x: p.x, y: p.y, side },
+        }),
+      );
+    } else if (item?.kind === 'hot') {
       const h = data!.hotParts.find((x) => x.part.id === item.id)!.part;
       await act(
         api.PUT('/api/machines/{id}/hot/{rowId}', {
@@ -205,7 +218,9 @@
         ? 'Tap along the trace, from one end to the other.'
         : drawing === 'hot'
           ? 'Tap the hot part.'
-          : `Tap where ${item?.name} sits.`,
+          : drawing === 'soldered'
+            ? 'Tap the connector, switch, socket or chip.'
+            : `Tap where ${item?.name} sits.`,
   );
   useKeys([
     { key: 'n', words: 'The next in the list', run: () => step(1) },
@@ -219,6 +234,7 @@
     { key: 'o', words: 'Mark a corroded area', run: () => board && start('area') },
     { key: 't', words: 'Mark a trace to be measured', run: () => board && start('net') },
     { key: 'h', words: 'Mark a hot part', run: () => board && start('hot') },
+    { key: 'j', words: 'Mark a part whose joints are made', run: () => board && start('soldered') },
     { key: 'f', words: 'Turn the board over', run: () => (side = side === 'front' ? 'back' : 'front') },
     { key: 'v', words: 'See the other side through the board', run: () => (see[side] = !see[side]) },
     { key: 'p', words: 'Photo of this side', run: () => camera?.click() },
@@ -284,6 +300,7 @@
             <button class="act" onclick={() => start('area')}>Mark an area</button>
             <button class="act" onclick={() => start('net')}>Mark a trace</button>
             <button class="act" onclick={() => start('hot')}>Hot part</button>
+            <button class="act" onclick={() => start('soldered')}>Soldered part</button>
             <button class="act" onclick={() => (sheetOf?.hash ? (sheet = 'straighten') : camera?.click())}
               >{sheetOf?.hash ? 'Photo and scale' : `Photo of the ${side}`}</button
             >
@@ -336,7 +353,7 @@
               {#snippet needs()}{drawing === 'area' || drawing === 'net' ? edge : ''}{/snippet}
               {#snippet acts()}{#if points.length}<button class="act" onclick={() => point(null)}
                     >Last point away</button
-                  >{/if}{#if drawing === 'net' || drawing === 'hot'}<button
+                  >{/if}{#if drawing === 'net' || drawing === 'hot' || drawing === 'soldered'}<button
                     class="act"
                     onclick={() => {
                       points = [];
@@ -391,6 +408,16 @@
                     {id}
                     {row}
                     boardId={board.id}
+                    bench={!drawing}
+                    onkeep={() => (picked = item.id)}
+                    onnext={() => step(1)}
+                    {more}
+                  />{/if}
+              {:else if item.kind === 'soldered'}
+                {@const row = data.soldered.find((r) => r.part.id === item.id)}
+                {#if row}<SolderedPanel
+                    {id}
+                    {row}
                     bench={!drawing}
                     onkeep={() => (picked = item.id)}
                     onnext={() => step(1)}
@@ -457,6 +484,13 @@
 >
 <Sheet bind:current={sheet} name="hot" title="A hot part"
   >{#if board}<HotForm {id} boardId={board.id} {side} at={points[0]} ondone={drawn} />{/if}</Sheet
+>
+<Sheet
+  bind:current={sheet}
+  name="soldered"
+  title="A part whose joints are made"
+  about="A connector, switch, socket or chip: exchanged, or soldered again."
+  >{#if board}<SolderedForm {id} boardId={board.id} {side} at={points[0]} ondone={drawn} />{/if}</Sheet
 >
 <Sheet bind:current={sheet} name="tools" title="Lists and plans"
   ><BoardTools

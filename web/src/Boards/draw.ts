@@ -203,7 +203,7 @@ function marks(c: CanvasRenderingContext2D, view: Sight, items: MapItem[], selec
       faded(c, i, () => c.drawImage(sprite(i.mark, dpr), x - s / 2, y - s / 2, s, s));
       if (i.through) continue;
       for (const dx of [-8, 0, 8]) for (const dy of [-7, 7]) taken.take(x + dx, y + dy);
-      if (i.kind === 'hot') dot(c, x + s / 2, y - s / 2);
+      if (i.kind === 'hot' || i.kind === 'soldered') dot(c, x + s / 2, y - s / 2);
     }
   }
   for (const [i, x, y] of layers[2]!) label(c, i, x, y, taken, dpr, true, i.at!.x > 0.6);

@@ -5,7 +5,7 @@ import type { MarkedRow } from '$lib/ui/MarkedList.svelte';
 import { standMarks } from '../Capacitors/stand';
 
 export type Side = Schemas['Side'];
-export type ItemKind = 'capacitor' | 'cell' | 'area' | 'net' | 'hot';
+export type ItemKind = 'capacitor' | 'cell' | 'area' | 'net' | 'hot' | 'soldered';
 export interface Point {
   x: number;
   y: number;
@@ -24,13 +24,14 @@ export interface MapItem extends MarkedRow {
   through?: boolean;
 }
 
-const kinds: ItemKind[] = ['cell', 'area', 'net', 'capacitor', 'hot'];
+const kinds: ItemKind[] = ['cell', 'area', 'net', 'capacitor', 'soldered', 'hot'];
 export const kindWord: Record<ItemKind, string> = {
   capacitor: 'Capacitors',
   cell: 'Cells',
   area: 'Corroded areas',
   net: 'Nets',
   hot: 'Hot parts',
+  soldered: 'Soldered parts',
 };
 
 const netMark: Record<Schemas['NetState'], { mark: MarkOf; word: string; rank: number }> = {
@@ -140,26 +141,37 @@ export function itemsOf(screen: Schemas['CapacitorsScreen'], boardId: string | u
       at: h.part.x != null && h.part.y != null ? { x: h.part.x, y: h.part.y } : undefined,
     });
   }
+  for (const r of screen.soldered.filter((x) => x.part.boardId === boardId)) {
+    const p = r.part;
+    const begun = r.steps.some((s) => s.at);
+    items.push({
+      id: p.id,
+      kind: 'soldered',
+      name: p.name,
+      mark: !r.next ? 'done' : begun ? 'if' : 'out',
+      word: !r.next ? 'done' : begun ? 'half done' : p.work === 'exchange' ? 'comes out' : 'to be soldered',
+      value: `${p.pins} ${p.pins === 1 ? 'pin' : 'pins'}`,
+      end: r.next ? r.nextWords : `${p.pins} joints counted`,
+      rank: !r.next ? 4 : begun ? 0 : 1,
+      side: p.side,
+      at: p.x != null && p.y != null ? { x: p.x, y: p.y } : undefined,
+    });
+  }
   return items
     .map((item, i) => ({ item, i }))
     .sort((a, b) => a.item.rank - b.item.rank || kinds.indexOf(a.item.kind) - kinds.indexOf(b.item.kind) || a.i - b.i)
     .map((x) => x.item);
 }
 
-/** What the other side carries, at the places where it lies behind this one: the mirror and the shift of the core's Registration. Nothing when the two sides are known not to lie on each other. */
+/** What the other side carries, at the places where it lies behind this one, by the core's figures. Nothing when the two sides are known not to lie on each other. */
 export function seenThrough(
   items: MapItem[],
-  board: Pick<Schemas['BoardSheet'], 'turned' | 'backShift' | 'registration'>,
+  board: Pick<Schemas['BoardSheet'], 'registration' | 'frontOnBack' | 'backOnFront'>,
   side: Side,
 ): MapItem[] {
   if (board.registration.outcome === 'no') return [];
-  const { x: sx, y: sy } = board.backShift;
-  const mirror = (p: Point): Point => (board.turned === 'sideways' ? { x: 1 - p.x, y: p.y } : { x: p.x, y: 1 - p.y });
-  const to = (p: Point): Point => {
-    if (side === 'back') return mirror({ x: p.x - sx, y: p.y - sy });
-    const m = mirror(p);
-    return { x: m.x + sx, y: m.y + sy };
-  };
+  const on = side === 'back' ? board.frontOnBack : board.backOnFront;
+  const to = (p: Point): Point => ({ x: on.xTimes * p.x + on.xPlus, y: on.yTimes * p.y + on.yPlus });
   return items
     .filter((i) => i.side !== side)
     .map((i) => ({ ...i, through: true, at: i.at && to(i.at), outline: i.outline?.map(to), path: i.path?.map(to) }));

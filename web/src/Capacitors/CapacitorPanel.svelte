@@ -243,9 +243,14 @@
   <ReadingForm
     {id}
     {row}
-    ondone={() => {
+    ondone={(farads) => {
       onkeep();
       sheet = '';
+      if (farads != null)
+        onmeasured?.(
+          { id: row.capacitor.id, designator: d, label: `${d} ${capacitorValue(row.capacitor)}`, farads },
+          row.stand === 'notMeasured',
+        );
     }}
   />
 </Sheet>

@@ -6,7 +6,7 @@
   import CheckBox from '$lib/ui/CheckBox.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import MeasureForm from '$lib/ui/MeasureForm.svelte';
-  let { id, row, ondone }: { id: string; row: Schemas['CapacitorRow']; ondone: () => void } = $props();
+  let { id, row, ondone }: { id: string; row: Schemas['CapacitorRow']; ondone: (farads?: number) => void } = $props();
   let c = $state('');
   let esr = $state('');
   let leak = $state('');
@@ -28,7 +28,7 @@
         body,
       }),
     );
-    ondone();
+    ondone(body.microfarads == null || inCircuit ? undefined : body.microfarads * 1e-6);
   }
 </script>
 

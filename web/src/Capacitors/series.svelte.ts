@@ -10,6 +10,13 @@ export interface Sat {
   farads: number;
 }
 
+interface Kept {
+  measured: Sat[];
+  start: number | null;
+  end: number | null;
+  again: MeasurementSeries['again'] | null;
+}
+
 /**
  * A measurement series: parts measured one after the other, a reference part read first and last, one part read again.
  * `check` is there once the series was ended and says whether its readings can be kept.
@@ -27,14 +34,41 @@ export class MeasurementSeries {
   readonly last = $derived(this.measured.at(-1));
   readonly parts = $derived(this.measured.filter((m, i, all) => all.findIndex((x) => x.id === m.id) === i).length);
 
+  readonly #key: string;
+
+  /** Goes on where it was when the page was loaded again: what was measured in a row is not done twice for a slip of a thumb. */
+  constructor(machineId: string) {
+    this.#key = `haar-series-${machineId}`;
+    try {
+      const kept = JSON.parse(sessionStorage.getItem(this.#key) ?? 'null') as Kept | null;
+      if (!kept) return;
+      this.going = true;
+      this.measured = kept.measured;
+      this.start = kept.start ?? undefined;
+      this.end = kept.end ?? undefined;
+      this.again = kept.again ?? undefined;
+    } catch {
+      sessionStorage.removeItem(this.#key);
+    }
+  }
+
+  #keep() {
+    const { measured, start = null, end = null, again = null } = this;
+    if (this.going) sessionStorage.setItem(this.#key, JSON.stringify({ measured, start, end, again } satisfies Kept));
+    else sessionStorage.removeItem(this.#key);
+  }
+
   begin() {
     this.going = true;
     this.measured = [];
     this.start = this.end = this.again = this.check = undefined;
+    this.#keep();
   }
 
   took(part: Sat) {
-    if (this.going) this.measured = [...this.measured, part];
+    if (!this.going) return;
+    this.measured = [...this.measured, part];
+    this.#keep();
   }
 
   /** Reads the reference: the first time as the start, then as the end. */
@@ -42,6 +76,7 @@ export class MeasurementSeries {
     const farads = await capacitance('reference');
     if (this.start == null) this.start = farads;
     else this.end = farads;
+    this.#keep();
   }
 
   /** Reads one part again: the last one, and from then on always that one. */
@@ -53,6 +88,7 @@ export class MeasurementSeries {
         label: before.label,
         farads: [...before.farads, await capacitance(before.label)],
       };
+    this.#keep();
   }
 
   async finish() {
@@ -69,6 +105,7 @@ export class MeasurementSeries {
         }),
       );
     this.going = false;
+    this.#keep();
   }
 
   /** Strikes every reading of the series. */
@@ -85,6 +122,7 @@ export class MeasurementSeries {
   close() {
     this.going = false;
     this.check = undefined;
+    this.#keep();
   }
 }
 

@@ -18,10 +18,11 @@ describe('a measurement series at the meter', () => {
   beforeEach(() => {
     post.mockReset().mockReturnValue({ verdict: { outcome: 'yes' } });
     meter.mockReset();
+    sessionStorage.clear();
   });
 
   it('is judged by a reference read first and last and by one part read again', async () => {
-    const s = new MeasurementSeries();
+    const s = new MeasurementSeries('m');
     s.begin();
     meter
       .mockResolvedValueOnce({ value: 1e-6 })
@@ -42,7 +43,7 @@ describe('a measurement series at the meter', () => {
   });
 
   it('says nothing of drift when the reference was read only once, and goes on with the same part when another is read again', async () => {
-    const s = new MeasurementSeries();
+    const s = new MeasurementSeries('m');
     s.begin();
     meter.mockResolvedValue({ value: 1e-6 });
     await s.reference();
@@ -57,7 +58,7 @@ describe('a measurement series at the meter', () => {
   });
 
   it('keeps nothing of an open reading, and a part measured twice counts once and is struck twice', async () => {
-    const s = new MeasurementSeries();
+    const s = new MeasurementSeries('m');
     s.begin();
     meter.mockResolvedValue({ value: null });
     await expect(s.reference()).rejects.toThrow(/open/);
@@ -73,10 +74,29 @@ describe('a measurement series at the meter', () => {
   });
 
   it('of nothing measured is simply over', async () => {
-    const s = new MeasurementSeries();
+    const s = new MeasurementSeries('m');
     s.begin();
     await s.finish();
     expect(post).not.toHaveBeenCalled();
     expect(s.check).toBeUndefined();
+  });
+
+  it('goes on where it was when the page is loaded again, and is over when it was ended', async () => {
+    const s = new MeasurementSeries('m');
+    s.begin();
+    meter.mockResolvedValue({ value: 1e-6 });
+    await s.reference();
+    s.took(part('C1', 47e-6));
+    const again = new MeasurementSeries('m');
+    expect([again.going, again.parts, again.start]).toEqual([true, 1, 1e-6]);
+    expect(new MeasurementSeries('another').going).toBe(false);
+    await again.finish();
+    expect(new MeasurementSeries('m').going).toBe(false);
+  });
+
+  it('forgets what it cannot read', () => {
+    sessionStorage.setItem('haar-series-m', '{');
+    expect(new MeasurementSeries('m').going).toBe(false);
+    expect(sessionStorage.getItem('haar-series-m')).toBeNull();
   });
 });

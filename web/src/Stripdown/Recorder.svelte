@@ -322,11 +322,11 @@
                   ><strong>Way round:</strong> {row.step.wayRound}</span
                 >
               </li>{/if}
-            {#if row.step.testBeforeCovered}<li
+            {#if row.step.dueBeforeCovered}<li
                 class="grid grid-cols-[2.5rem_1fr] items-baseline gap-x-3 border-t border-sill py-2"
               >
                 <span class="reading text-soft" aria-hidden="true">T</span><span
-                  ><strong>Test before it is covered:</strong> {row.step.testBeforeCovered}</span
+                  ><strong>Before it is covered:</strong> {row.step.dueBeforeCovered}</span
                 >
               </li>{/if}
             {#if row.step.exchangedFor}<li

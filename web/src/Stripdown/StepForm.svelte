@@ -8,7 +8,7 @@
   import TextField from '$lib/ui/TextField.svelte';
   import SuggestField from '$lib/ui/SuggestField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
-  import { orientationWords, pieceWords } from '$lib/words';
+  import { latchWords, orientationWords, pieceWords } from '$lib/words';
   import Dictate from './Dictate.svelte';
   import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import type { Row } from './record';
@@ -89,6 +89,13 @@
     <div class="grid gap-4 sm:grid-cols-2">
       <SelectField label="What it is" bind:value={e.kind} options={pieceWords} />
       <SelectField label="The machine lies" bind:value={e.lies} options={orientationWords} />
+      {#if e.kind === 'module' || e.latch === 'weak'}<SelectField
+          label="Its latches"
+          hint="Weak ones are pressed home before they are covered."
+          class="sm:col-span-2"
+          bind:value={e.latch}
+          options={latchWords}
+        />{/if}
       <TextField
         label="Test before it is covered"
         hint="Bare board beeps; rails on a load."

@@ -6,6 +6,7 @@ import { blankStep, editOf, marksOf, nextTray, overlay, size, usual } from './re
 const row = (number: number, title: string, more: Partial<Schemas['StripStepRow']> = {}): Schemas['StripStepRow'] => ({
   step: {
     ...blankStep,
+    dueBeforeCovered: '',
     id: `s${number}`,
     machineId: 'm',
     number,

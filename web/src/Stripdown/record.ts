@@ -20,6 +20,7 @@ export const blankStep = {
   exchangedFor: '',
   staysOut: false,
   afterJobId: null,
+  latch: 'notKnown',
 } satisfies Schemas['StripStepEdit'];
 
 /** What of a step can be edited, as it stands. */
@@ -37,6 +38,7 @@ export function editOf(s: Step): Schemas['StripStepEdit'] {
     exchangedFor,
     staysOut,
     afterJobId,
+    latch,
   } = s;
   return {
     title,
@@ -51,6 +53,7 @@ export function editOf(s: Step): Schemas['StripStepEdit'] {
     exchangedFor,
     staysOut,
     afterJobId,
+    latch,
   };
 }
 
@@ -82,6 +85,7 @@ export function overlay(rows: Schemas['StripStepRow'][], machineId: string, requ
             secondLookAt: null,
             testedAt: null,
             testSaid: '',
+            dueBeforeCovered: step.testBeforeCovered,
             version: 0,
           },
           photoHash: null,

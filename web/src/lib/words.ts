@@ -199,6 +199,12 @@ export const fittingWords: Words<NonNullable<Schemas['FittingStep']>> = {
   checkWayRound: 'Check the way round',
   remeasure: 'Measure again',
 };
+export const latchWords: Words<Schemas['Latch']> = {
+  notKnown: 'Not looked at',
+  none: 'None',
+  firm: 'Firm',
+  weak: 'Weak',
+};
 export const orientationWords: Words<Schemas['Orientation']> = {
   notKnown: 'As it lies',
   asUsed: 'As used',
@@ -285,6 +291,28 @@ export const directionWords: Words<Schemas['Direction']> = {
   right: 'Right',
   down: 'Down',
   left: 'Left',
+};
+export const solderedWords: Words<Schemas['SolderedKind']> = {
+  connector: 'A connector',
+  switch: 'A switch',
+  socket: 'A socket',
+  chip: 'A chip',
+  other: 'Something else',
+};
+export const solderWorkWords: Words<Schemas['SolderWork']> = {
+  exchange: 'Exchange it',
+  resolder: 'Solder its joints again',
+};
+export const fluxWords: Words<NonNullable<Schemas['Flux']>> = {
+  inTheWire: 'Only the wire’s own',
+  gel: 'Gel',
+  liquid: 'Liquid',
+};
+export const lacquerWords: Words<Schemas['Lacquer']> = {
+  notKnown: 'Not looked at',
+  none: 'None',
+  old: 'The maker’s',
+  fresh: 'Fresh, put on here',
 };
 export const toolWords: Words<Schemas['SolderTool']> = {
   twoIrons: 'two irons',

@@ -1579,6 +1579,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/boards/{boardId}/soldered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddSolderedPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/soldered/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditSolderedPart"];
+        post?: never;
+        delete: operations["RemoveSolderedPart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/soldered/{partId}/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeSolderStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/soldered/{partId}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["SolderAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/suppliers": {
         parameters: {
             query?: never;
@@ -2880,6 +2944,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/soldering/joints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How many neighbours a part's pins have, and whether its joints are good. */
+        post: operations["CalcJoints"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/soldering/flux": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** May this flux go on here? */
+        post: operations["CalcFlux"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/soldering/lacquer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** May an iron come near a coat of lacquer? */
+        post: operations["CalcLacquer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/intake/triage": {
         parameters: {
             query?: never;
@@ -3349,8 +3464,12 @@ export interface components {
             front: components["schemas"]["SideSheet"];
             back: components["schemas"]["SideSheet"];
             turned: components["schemas"]["Turned"];
+            /** @description What has to be added to a mirrored back point. */
             backShift: components["schemas"]["Point"];
             registration: components["schemas"]["Verdict"];
+            /** @description Where what is in front lies when one looks at the back. */
+            frontOnBack: components["schemas"]["SideOnSide"];
+            backOnFront: components["schemas"]["SideOnSide"];
         };
         /** @enum {string} */
         BoxFate: "restore" | "donor" | "aside";
@@ -3676,6 +3795,7 @@ export interface components {
             areas: components["schemas"]["AreaRow"][];
             nets: components["schemas"]["NetRow"][];
             hotParts: components["schemas"]["HotRow"][];
+            soldered: components["schemas"]["SolderedRow"][];
             cell: null | components["schemas"]["CellMark"];
             school: components["schemas"]["RecapPolicy"];
             /**
@@ -4681,6 +4801,18 @@ export interface components {
             joint: components["schemas"]["JointSettings"];
             why: string;
         };
+        /**
+         * @description What flux is put on, beside what the wire carries.
+         * @enum {string}
+         */
+        Flux: "inTheWire" | "gel" | "liquid";
+        FluxAsk: {
+            flux: components["schemas"]["Flux"];
+            /** @default true */
+            openContacts: boolean;
+            /** @default the part */
+            name: string;
+        };
         Forecast: {
             /**
              * Format: int32
@@ -5110,7 +5242,7 @@ export interface components {
              */
             minutes?: number;
             state?: components["schemas"]["JobState"];
-            /** @description What it waits for without hands, such as "drying at 40 °C"; empty unless waiting. */
+            /** @description "drying at 40 °C"; empty unless waiting. */
             waitsFor?: string;
             /** Format: date-time */
             waitUntil?: null | string;
@@ -5161,6 +5293,24 @@ export interface components {
         JobState: "toDo" | "waiting" | "done";
         /** @enum {string} */
         Joined: "parallel" | "series";
+        /** @description One joint as it was counted on the photo. */
+        JointMark: {
+            /**
+             * Format: double
+             * @description Share of the photo's width.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Share of its height.
+             */
+            y: number;
+            /**
+             * @description Wetted all round, and no more solder than it needs.
+             * @default true
+             */
+            good: boolean;
+        };
         JointSettings: {
             tool: components["schemas"]["SolderTool"];
             /**
@@ -5174,6 +5324,39 @@ export interface components {
              */
             dwellSeconds: number;
             how: string;
+        };
+        JointsAnswer: {
+            /**
+             * Format: int32
+             * @description Pairs of pins that lie beside one another.
+             */
+            neighbours: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        JointsAsk: {
+            kind: components["schemas"]["SolderedKind"];
+            /** Format: int32 */
+            pins: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            rows: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            counted: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            bad: number;
+            /** Format: int32 */
+            measured?: null | number;
+            bridged?: null | string[];
+            /** @default the part */
+            name: string;
         };
         JudgeAnswer: {
             verdict: components["schemas"]["Verdict"];
@@ -5263,6 +5446,28 @@ export interface components {
             /** Format: double */
             millimetres: number;
         };
+        /** @enum {string} */
+        Lacquer: "notKnown" | "none" | "old" | "fresh";
+        LacquerAsk: {
+            lacquer: components["schemas"]["Lacquer"];
+            /**
+             * Format: double
+             * @description Since a fresh coat was put on; null when nobody knows.
+             */
+            hoursSince?: null | number;
+            /**
+             * Format: double
+             * @description By the can; 24 unless said.
+             */
+            cureHours?: null | number;
+            /** @default the part */
+            name: string;
+        };
+        /**
+         * @description What holds a module in its socket. Not known is 0, and is not taken for firm.
+         * @enum {string}
+         */
+        Latch: "notKnown" | "none" | "firm" | "weak";
         /**
          * @description What leaks out of a cell, and so what neutralises it.
          * @enum {string}
@@ -5974,7 +6179,7 @@ export interface components {
          * @description Everything that a person may decide against. What is not here nobody overrules.
          * @enum {string}
          */
-        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver";
+        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver" | "flux" | "gap";
         OverrulePowerStepAsk: {
             reason: string;
         };
@@ -6121,7 +6326,7 @@ export interface components {
             sendingSince?: null | string;
             open?: boolean;
             /** @description Capacitors that still wait for a piece of this order. */
-            awaited?: null | string[];
+            awaited?: string[];
         };
         PartOrderLine: {
             sku: string;
@@ -7132,6 +7337,17 @@ export interface components {
          * @enum {string}
          */
         Side: "front" | "back";
+        /** @description How a point of one side is found on the other: x becomes `XTimes · x + XPlus`, and y the same. The drawing has its figures from here. */
+        SideOnSide: {
+            /** Format: double */
+            xTimes: number;
+            /** Format: double */
+            xPlus: number;
+            /** Format: double */
+            yTimes: number;
+            /** Format: double */
+            yPlus: number;
+        };
         /** @description One hole or pin seen on both sides. */
         SidePair: {
             front: components["schemas"]["Point"];
@@ -7192,8 +7408,180 @@ export interface components {
         Silence: "nothingAtAll" | "fansOnly" | "beepsOnly" | "noPicture";
         /** @enum {string} */
         SolderExperience: "never" | "few" | "practised";
+        /** @description How far the work on one part has come; a null instant is a step not yet done. */
+        SolderSheet: {
+            /**
+             * Format: int32
+             * @description How often the work was done before this.
+             */
+            round?: number;
+            /** Format: date-time */
+            notedAt?: null | string;
+            /** @description Where pin 1, a notch or a key points, seen with the part's side of the board in front. */
+            wayBefore?: components["schemas"]["Direction"];
+            /** Format: date-time */
+            removedAt?: null | string;
+            /** Format: date-time */
+            padsAt?: null | string;
+            pads?: null | components["schemas"]["PadState"];
+            /** Format: date-time */
+            mendedAt?: null | string;
+            /** Format: date-time */
+            cleanedAt?: null | string;
+            /** Format: date-time */
+            solderedAt?: null | string;
+            flux?: components["schemas"]["Flux"];
+            /** Format: date-time */
+            wayAt?: null | string;
+            waySeen?: components["schemas"]["Direction"];
+            /** Format: date-time */
+            countedAt?: null | string;
+            /**
+             * Format: uuid
+             * @description The photo on which the joints were counted.
+             */
+            photoId?: null | string;
+            joints?: components["schemas"]["JointMark"][];
+            /** Format: date-time */
+            measuredAt?: null | string;
+            /**
+             * Format: int32
+             * @description Pairs of neighbours that were measured.
+             */
+            pairs?: number;
+            /** @description Pairs that read joined and are joined by the board itself: "12-13, both ground". */
+            joinedByBoard?: string[];
+            /** Format: date-time */
+            washedAt?: null | string;
+            /** Format: date-time */
+            driedAt?: null | string;
+        };
+        /** @enum {string} */
+        SolderStep: "note" | "remove" | "checkPads" | "mendPads" | "clean" | "solder" | "checkWayRound" | "countJoints" | "measureNeighbours" | "wash" | "dry" | null;
+        SolderStepAsk: {
+            step: components["schemas"]["SolderStep"];
+            pads?: null | components["schemas"]["PadState"];
+            /** @description Where pin 1, a notch or a key points. */
+            way?: components["schemas"]["Direction"];
+            flux?: null | components["schemas"]["Flux"];
+            /**
+             * Format: uuid
+             * @description Of the joints, with Joints: each pin tapped on it.
+             */
+            photoId?: null | string;
+            joints?: null | components["schemas"]["JointMark"][];
+            /**
+             * Format: int32
+             * @description Neighbours that were measured.
+             */
+            pairs?: null | number;
+            /** @description Pairs that read joined, such as 4-5. */
+            bridged?: null | string[];
+            /** @description Of these, those that the board itself joins. */
+            joinedByBoard?: null | string[];
+            overruleReason?: null | string;
+        };
+        SolderStepRow: {
+            step: components["schemas"]["SolderStep"];
+            words: string;
+            /** Format: date-time */
+            at: null | string;
+        };
         /** @enum {string} */
         SolderTool: "twoIrons" | "ironAndWick" | "hotAir";
+        /** @enum {string} */
+        SolderWork: "exchange" | "resolder";
+        SolderedEdit: {
+            name: string;
+            kind: components["schemas"]["SolderedKind"];
+            work: components["schemas"]["SolderWork"];
+            why: string;
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            x: null | number;
+            /** Format: double */
+            y: null | number;
+            /** Format: int32 */
+            pins: number;
+            /** Format: int32 */
+            rows: number;
+            hasWayRound: components["schemas"]["ThreeState"];
+            openContacts: components["schemas"]["ThreeState"];
+            lacquer: components["schemas"]["Lacquer"];
+            /**
+             * Format: date-time
+             * @description When a fresh coat was put on; null when nobody knows.
+             */
+            lacqueredAt: null | string;
+            /** Format: double */
+            cureHours: null | number;
+        };
+        /**
+         * @description What it is, as far as it decides how its pins lie beside one another and whether flux can run into it.
+         * @enum {string}
+         */
+        SolderedKind: "connector" | "switch" | "socket" | "chip" | "other";
+        /** @description A part that is soldered in and is no capacitor: a connector, a switch, a socket, a chip. */
+        SolderedPart: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /** Format: uuid */
+            boardId?: string;
+            name?: string;
+            kind?: components["schemas"]["SolderedKind"];
+            work?: components["schemas"]["SolderWork"];
+            /** @description Why: "pin 7 broken", "cracked joints". */
+            why?: string;
+            side?: components["schemas"]["Side"];
+            /** Format: double */
+            x?: null | number;
+            /** Format: double */
+            y?: null | number;
+            /** Format: int32 */
+            pins?: number;
+            /**
+             * Format: int32
+             * @description Rows of pins; of a chip or socket, sides that have pins.
+             */
+            rows?: number;
+            /** @description It can be put in wrongly: it has a pin 1, a key, a latch's side. Not known counts as yes. */
+            hasWayRound?: components["schemas"]["ThreeState"];
+            /** @description Its contacts lie open to what runs along the pins. Not known counts as yes for what plugs or switches. */
+            openContacts?: components["schemas"]["ThreeState"];
+            lacquer?: components["schemas"]["Lacquer"];
+            /**
+             * Format: date-time
+             * @description When the fresh coat was put on.
+             */
+            lacqueredAt?: null | string;
+            /**
+             * Format: double
+             * @description How long the coat cures, by its can; null when nobody read it.
+             */
+            cureHours?: null | number;
+            sheet?: components["schemas"]["SolderSheet"];
+            /** Format: int32 */
+            version?: number;
+            next?: components["schemas"]["SolderStep"];
+        };
+        SolderedRow: {
+            part: components["schemas"]["SolderedPart"];
+            next: null | components["schemas"]["SolderStep"];
+            nextWords: string;
+            /**
+             * Format: int32
+             * @description Pairs of its pins that lie beside one another.
+             */
+            neighbours: number;
+            /** @description Those that this part has, in order, each with when it was done. */
+            steps: components["schemas"]["SolderStepRow"][];
+            /** @description What stands in the way of its next step, or how its joints are. */
+            verdict: components["schemas"]["Verdict"];
+            flux: components["schemas"]["Verdict"];
+            photoHash: null | string;
+        };
         Sorted: {
             /** Format: uuid */
             logId: string;
@@ -7538,6 +7926,10 @@ export interface components {
             note?: string;
             /** @description What has to be tested once it is back and before anything covers it; empty when nothing. */
             testBeforeCovered?: string;
+            /** @description What holds it, where it is a module. */
+            latch?: components["schemas"]["Latch"];
+            /** @description All that is due once it is back and before anything covers it: latches that are not known to be firm are pressed home, and its test. */
+            dueBeforeCovered?: string;
             /** @description What goes in instead of it; empty when it goes back itself. */
             exchangedFor?: string;
             /** @description Stays out for good, like a leaked cell. */
@@ -7596,6 +7988,7 @@ export interface components {
             staysOut: boolean;
             /** Format: uuid */
             afterJobId: null | string;
+            latch?: components["schemas"]["Latch"];
         };
         StripStepRow: {
             step: components["schemas"]["StripStep"];
@@ -11237,6 +11630,133 @@ export interface operations {
             };
         };
     };
+    AddSolderedPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                boardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SolderedEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditSolderedPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SolderedEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveSolderedPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeSolderStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SolderStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SolderAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     GetSuppliers: {
         parameters: {
             query?: never;
@@ -13975,6 +14495,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HeatComparison"];
+                };
+            };
+        };
+    };
+    CalcJoints: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "J4",
+                 *       "kind": "connector",
+                 *       "pins": 34,
+                 *       "rows": 2,
+                 *       "counted": 34,
+                 *       "bad": 0,
+                 *       "measured": 49
+                 *     }
+                 */
+                "application/json": components["schemas"]["JointsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JointsAnswer"];
+                };
+            };
+        };
+    };
+    CalcFlux: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "J4",
+                 *       "flux": "liquid",
+                 *       "openContacts": true
+                 *     }
+                 */
+                "application/json": components["schemas"]["FluxAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
+                };
+            };
+        };
+    };
+    CalcLacquer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "name": "J4",
+                 *       "lacquer": "fresh",
+                 *       "hoursSince": 6,
+                 *       "cureHours": 24
+                 *     }
+                 */
+                "application/json": components["schemas"]["LacquerAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
                 };
             };
         };
