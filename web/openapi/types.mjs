@@ -1,6 +1,7 @@
 // Types from the interface's document. What the client writes in one place for every call (If-Match, basedOn) and what it turns
 // into one Problem is left out of them.
 import { readFile, writeFile } from 'node:fs/promises';
+import process from 'node:process';
 import openapiTS, { astToString } from 'openapi-typescript';
 
 const doc = JSON.parse(await readFile(new URL('haar.json', import.meta.url), 'utf8'));

@@ -62,7 +62,7 @@ public static class Joints
         {
             throw new InvalidInputException("measured", "A count is 0 or more.");
         }
-        Figure Count() => new("joints counted", counted, "", pins, pins);
+        Figure Count() => new("joints counted", counted, "", pins, null);
         if (counted != pins)
         {
             return Verdict

@@ -34,6 +34,39 @@ public static class SolderSteps
         new(SolderStep.Dry, "let it dry", p => p.Sheet.DriedAt, p => p.Sheet.Flux != Flux.InTheWire)
     );
 
+    /// <summary>How it stands with a part, in one sentence: what is next until its joints can be looked at, and then how they are.</summary>
+    public static Verdict Stand(SolderedPart p)
+    {
+        if (p.Next is { } next && p.Sheet.CountedAt is null && next != SolderStep.CountJoints)
+        {
+            return Verdict.Of(
+                "What is done here?",
+                Outcome.YesIf,
+                $"{Words.Capital(p.Name)}: {Procedure.Words(next)}.",
+                Basis.Rule,
+                [.. p.Why.Length > 0 ? [new Reason(Words.Sentence(Words.Capital(p.Why)))] : Array.Empty<Reason>()]
+            );
+        }
+        var joints = Joints.Judge(
+            Words.Capital(p.Name),
+            p.Kind,
+            p.Pins,
+            p.Rows,
+            p.Sheet.Joints.Count,
+            p.Sheet.Joints.Count(j => !j.Good),
+            p.Sheet.MeasuredAt is null ? null : p.Sheet.Pairs,
+            []
+        );
+        // Good joints on a wet board are not the end of it.
+        return joints.Outcome == Outcome.Yes && p.Next is { } left
+            ? joints with
+            {
+                Outcome = Outcome.YesIf,
+                Sentence = $"{joints.Sentence.TrimEnd('.')}; {Procedure.Words(left)}.",
+            }
+            : joints;
+    }
+
     /// <summary>Steps in which an iron is near.</summary>
     public static bool Hot(SolderStep step) => step is SolderStep.Remove or SolderStep.MendPads or SolderStep.Clean or SolderStep.Solder;
 }

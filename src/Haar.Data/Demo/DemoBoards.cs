@@ -239,7 +239,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 MachineId = m.Id,
                 BoardId = b.Id,
-                Name = "J9, the fan's header",
+                Name = "J9, the fan’s header",
                 Kind = SolderedKind.Connector,
                 Why = "pin 2 broke off with the old fan",
                 X = 0.53,

@@ -212,25 +212,13 @@ static class SolderingEndpoints
                     f.Overrules
                 ).MayHeat(now);
                 var hot = p.Next is { } n && SolderSteps.Hot(n);
-                var counted = p.Sheet.CountedAt is null ? 0 : p.Sheet.Joints.Count;
                 return new SolderedRow(
                     p,
                     p.Next,
                     p.Next is { } next ? SolderSteps.Procedure.Words(next) : "",
                     Joints.Neighbours(p.Kind, p.Pins, p.Rows),
                     [.. SolderSteps.Procedure.Of(p).Select(s => new SolderStepRow(s.Step, s.Words, s.DoneAt(p)))],
-                    hot && heat.Outcome is not Outcome.Yes
-                        ? heat
-                        : Joints.Judge(
-                            Words.Capital(p.Name),
-                            p.Kind,
-                            p.Pins,
-                            p.Rows,
-                            counted,
-                            p.Sheet.Joints.Count(j => !j.Good),
-                            p.Sheet.MeasuredAt is null ? null : p.Sheet.Pairs,
-                            []
-                        ),
+                    hot && heat.Outcome is not Outcome.Yes ? heat : SolderSteps.Stand(p),
                     SolderGates.MayFlux(p.Name, Flux.Liquid, p.Open),
                     f.Photos.FirstOrDefault(x => x.Id == p.Sheet.PhotoId)?.Hash
                 );

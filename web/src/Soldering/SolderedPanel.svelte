@@ -117,8 +117,8 @@
   words={{
     yes: 'All joints good',
     no: 'Not yet',
-    unknown: row.next ? capital(row.nextWords) : 'Not counted',
-    yesIf: capital(row.nextWords),
+    unknown: row.verdict.question.startsWith('May') ? 'Look first' : 'To be looked at',
+    yesIf: 'To be done',
   }}
 >
   <ol class="mt-3 border-t border-sill">
@@ -167,9 +167,13 @@
           ? 'A fresh photo from straight above; a tap for each pin.'
           : row.next === 'dry'
             ? 'An hour in a warm room: alcohol under a part leaves last.'
-            : row.next
-              ? 'Iron, wick, magnifier.'
-              : ''}{/snippet}
+            : row.next === 'note'
+              ? 'Before anything is heated.'
+              : row.next === 'checkPads'
+                ? 'Magnifier.'
+                : row.next
+                  ? 'Iron, wick, magnifier.'
+                  : ''}{/snippet}
     {#snippet acts()}<button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button
       >{#if begun}<button class="act" disabled={form.busy} onclick={again}>Once more from the start</button
         >{/if}{@render more()}{/snippet}
