@@ -148,7 +148,7 @@ export async function recap(page: Page, haar: Haar) {
   await press(page, 'Remove C14');
   await press(page, 'Look at the pads');
   await press(page, /^Lifted/);
-  await expect(page.getByText(/^Lifted, but its trace is whole/)).toBeVisible();
+  await expect(page.getByText(/^Lifted: measure first whether its trace is whole/)).toBeVisible();
   await press(page, 'The lifted pad is mended');
   await press(page, 'Clean the pads');
   await press(page, 'Fit C14');
@@ -240,7 +240,9 @@ export async function header(page: Page, haar: Haar) {
   await expect(page.getByRole('alert')).toContainText('1 of 2 pairs of neighbours are measured');
   await page.getByLabel('Pairs measured').fill('2');
   await press(page, 'Keep it');
-  await expect(heading(page)).toContainText('all 3 joints are good, and none of 2 pairs of neighbours is bridged; wash the flux off');
+  await expect(heading(page)).toContainText(
+    'all 3 joints are good, and none of 2 pairs of neighbours is bridged; wash the flux off',
+  );
   await press(page, 'Wash the flux off');
   await press(page, 'Let it dry');
   await expect(page.getByRole('alert')).toContainText('needs 60 minutes to leave');

@@ -124,6 +124,7 @@ public partial class ActDecidesTests
             0
         );
         Assert.True(status == 200, body.ToJsonString());
+        await w.CellKeepsAsync(id);
         await w.DoAsync($"/api/machines/{id}/survey/findings/{found["id"]}/dealt-with", new { how = "Out." });
         Assert.Equal("shorts", (await w.GetAsync($"/api/machines/{id}/power"))["next"]!.GetValue<string>());
     }
@@ -155,6 +156,7 @@ public partial class ActDecidesTests
         async Task<JsonNode> Supply() => (await w.GetAsync($"/api/machines/{id}/power"))["supply"]!;
         Assert.Equal("loaded", (await Supply())["trust"]!.GetValue<string>());
         var found = await w.DoAsync($"/api/machines/{id}/survey/findings", Finding("leakingCell"));
+        await w.CellKeepsAsync(id);
         await w.DoAsync($"/api/machines/{id}/survey/findings/{found["id"]}/dealt-with", new { how = "Out." });
         var supply = await Supply();
         Assert.Equal("none", supply["trust"]!.GetValue<string>());

@@ -181,6 +181,7 @@ public partial class ActDecidesTests
         );
         Assert.Equal("no", (await GateAsync(w, id))["outcome"]!.GetValue<string>());
         await RefusedAsync(w.PostAsync($"/api/machines/{id}/power/supplyLook/close", Close()), "leaking cell");
+        await w.CellKeepsAsync(id);
         await w.DoAsync($"/api/machines/{id}/survey/findings/{found["id"]}/dealt-with", new { how = "Out, and its corner is clean." });
         // What was measured before it was found says nothing of the machine as it is now.
         Assert.Equal("shorts", (await w.GetAsync($"/api/machines/{id}/power"))["next"]!.GetValue<string>());

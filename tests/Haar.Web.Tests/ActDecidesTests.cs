@@ -16,7 +16,7 @@ public partial class ActDecidesTests
         Assert.Contains(because, Text(body), StringComparison.OrdinalIgnoreCase);
     }
 
-    static object Site(string charges, double? chargeVolts = null, string keeps = "settings") =>
+    static object Site(string charges, double? chargeVolts = null, string keeps = "nothing") =>
         new
         {
             place = "beside the keyboard plug",

@@ -328,4 +328,68 @@ public partial class BadInputTests
 
         Assert.True(seen > 500);
     }
+
+    [Fact]
+    public async Task A_misspelled_field_is_named_and_a_wrong_word_gets_the_list_of_right_ones()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var (status, body) = await w.PostAsync("/api/calc/markings/capacitor", new { text = "226C", knd = "film" });
+        Assert.Equal(400, status);
+        Assert.Contains("“knd” is no field of this", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        (status, body) = await w.PostAsync("/api/calc/markings/capacitor", new { text = "226C", kind = "tantalumm" });
+        Assert.Equal(400, status);
+        Assert.Contains("“kind” is one of: unknown, aluminiumRadial", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        (status, body) = await w.PostAsync("/api/calc/markings/earliest-build", new { codes = new[] { "9148", "9207", "xx" } });
+        Assert.Equal(400, status);
+        Assert.NotNull(body["errors"]!["codes[2]"]);
+    }
+
+    [Fact]
+    public async Task A_quote_that_is_never_closed_swallows_no_rows_and_a_designator_is_letters_and_digits()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))[
+            "id"
+        ]!.GetValue<string>();
+        async Task<string> Refused(string text)
+        {
+            var (status, body) = await w.PostAsync($"/api/machines/{id}/boards/{board}/csv", new { text });
+            Assert.Equal(400, status);
+            return body["detail"]!.GetValue<string>();
+        }
+        Assert.Contains(
+            "Line 3: a quote",
+            await Refused("designator,marking\nC1,47 16V\nC2,\"22 16V\nC3,10 25V\nC4,\"1 50V\"\n"),
+            StringComparison.Ordinal
+        );
+        foreach (var bad in new[] { "-abc", "+1+1", "C 1", "C１", "C.1" })
+        {
+            Assert.Contains("letters and digits", await Refused($"designator,marking\n{bad},47 16V\n"), StringComparison.Ordinal);
+        }
+        Assert.Empty((await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Slips_of_the_unit_and_negative_times_are_refused_where_they_are_kept()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var proof = (
+            await w.DoAsync(
+                $"/api/machines/{id}/proofs",
+                new
+                {
+                    what = "Boot",
+                    unit = "s",
+                    better = "lower",
+                    resolution = 0.1,
+                }
+            )
+        )["id"]!.GetValue<string>();
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/proofs/{proof}/runs", new { side = "before", value = -3.0 })).Status);
+        Assert.Equal((5.02, null), (Haar.Core.Meters.Slips.Of(502, 5), Haar.Core.Meters.Slips.Of(5.4, 5)));
+        Assert.Equal(12.1, Haar.Core.Meters.Slips.Of(12100, 12));
+        Assert.Null(Haar.Core.Meters.Slips.Of(0, 5));
+    }
 }

@@ -276,7 +276,8 @@ public partial class BoardTests
         Assert.Equal("comesOut", (await Of("C1"))["stand"]!.GetValue<string>());
 
         var struck = await w.DoAsync($"/api/machines/{id}/capacitors/readings/strike", new { capacitorIds = new[] { c1, c2, c1 } });
-        Assert.Equal("sound", (await Of("C1"))["stand"]!.GetValue<string>());
+        Assert.Equal(21.9, (await Of("C1"))["readings"]!["microfarads"]!.GetValue<double>());
+        Assert.NotEqual("comesOut", (await Of("C1"))["stand"]!.GetValue<string>());
         Assert.Equal("notMeasured", (await Of("C2"))["stand"]!.GetValue<string>());
         Assert.Equal(
             400,

@@ -60,7 +60,7 @@ public class OrderTests
         Assert.Equal(409, status);
         Assert.Contains("close the order", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
 
-        var id = await w.DemoMachineAsync("Newsletter desktop");
+        var id = await w.DemoMachineAsync("Lifeboat editor");
         async Task<double> SpentAsync() => (await w.GetAsync($"/api/machines/{id}/costs"))["sum"]!["spent"]!.GetValue<double>();
         var before = await SpentAsync();
         foreach (var o in (await w.GetAsync("/api/orders"))["orders"]!.AsArray())

@@ -30,6 +30,31 @@ public class SurveyTests
         Assert.Contains(list["rows"]!.AsArray(), r => r!["item"]!["id"]!.GetValue<string>() == "leak-reach");
         Assert.Contains(list["refused"]!.AsArray(), r => r!["act"]!.GetValue<string>() == "Switching on");
         var next = (await w.GetAsync("/api/workshop"))["next"]!["act"]!;
+        // Nobody cuts it out before it is asked what it keeps alive, on whatever way.
+        Assert.Equal(("Say what the cell keeps alive", true), (next["title"]!.GetValue<string>(), next["danger"]!.GetValue<bool>()));
+        var done = new
+        {
+            state = "done",
+            waitsFor = (string?)null,
+            waitUntil = (string?)null,
+        };
+        var job = jobs[0]!["id"]!.GetValue<string>();
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/jobs/{job}/state", done)).Status);
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    $"/api/machines/{id}/survey/findings/{finding["id"]!.GetValue<string>()}/dealt-with",
+                    new { how = "Clipped out." }
+                )
+            ).Status
+        );
+        Assert.Equal(
+            400,
+            (await w.PostAsync($"/api/machines/{id}/battery/step", new { step = "oldOut", overruleReason = (string?)null })).Status
+        );
+        await w.CellKeepsAsync(id, "nothing");
+        next = (await w.GetAsync("/api/workshop"))["next"]!["act"]!;
         Assert.Equal(("Take the leaking cell out", true), (next["title"]!.GetValue<string>(), next["danger"]!.GetValue<bool>()));
         // The work done settles the finding, and power is free again.
         await w.DoAsync(
@@ -43,6 +68,66 @@ public class SurveyTests
         );
         Assert.NotNull((await w.GetAsync($"/api/machines/{id}/survey"))["findings"]![0]!["finding"]!["dealtWithAt"]);
         Assert.Empty((await w.GetAsync($"/api/machines/{id}/checklist"))["refused"]!.AsArray());
+        // Out in the survey is out on the battery's screen.
+        Assert.NotNull((await w.GetAsync($"/api/machines/{id}/battery"))["cell"]!["oldOutAt"]);
+    }
+
+    [Fact]
+    public async Task Out_on_the_batterys_screen_is_out_in_the_survey_and_a_leak_makes_the_cell()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync(traits: ["externalAdapter"]);
+        Assert.Null((await w.GetAsync($"/api/machines/{id}/battery"))["cell"]);
+        await w.DoAsync(
+            $"/api/machines/{id}/survey/findings",
+            new
+            {
+                kind = "leakingCell",
+                place = "behind the lid",
+                seen = "green crust",
+                photoId = (string?)null,
+            }
+        );
+        var cell = (await w.GetAsync($"/api/machines/{id}/battery"))["cell"]!;
+        Assert.True(cell["site"]!["leaking"]!.GetValue<bool>());
+        Assert.Equal("notKnown", cell["site"]!["keeps"]!.GetValue<string>());
+        await w.CellKeepsAsync(id);
+        await w.DoAsync($"/api/machines/{id}/battery/step", new { step = "oldOut", overruleReason = (string?)null });
+        Assert.NotNull((await w.GetAsync($"/api/machines/{id}/survey"))["findings"]![0]!["finding"]!["dealtWithAt"]);
+        Assert.Equal("done", (await w.GetAsync($"/api/machines/{id}/stages/boards"))["jobs"]![0]!["state"]!.GetValue<string>());
+    }
+
+    [Fact]
+    public async Task A_bad_answer_is_not_what_bad_looks_like()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var looks = (await w.GetAsync($"/api/machines/{id}/checklist"))["rows"]!
+            .AsArray()
+            .Single(r => r!["item"]!["id"]!.GetValue<string>() == "rodents")!["item"]!["looksLike"]!.GetValue<string>();
+        await w.DoAsync($"/api/machines/{id}/checklist/rodents", Answer("bad"));
+        var seen = (await w.GetAsync($"/api/machines/{id}/survey"))["findings"]![0]!["finding"]!["seen"]!.GetValue<string>();
+        Assert.NotEqual(looks, seen);
+        Assert.Contains("nobody has written down", seen, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_feeds_a_machine_is_asked_first_and_counts_as_mains_until_it_is_known()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync(traits: []);
+        var head = await w.GetAsync($"/api/machines/{id}");
+        Assert.Equal(["pictureTube", "mainsSupply", "lineFilterCapacitor"], head["cautions"]!.AsArray().Select(c => c!.GetValue<string>()));
+        Assert.StartsWith("Unplug it", head["standing"]!["next"]!["title"]!.GetValue<string>(), StringComparison.Ordinal);
+        var edit = JsonNode.Parse(System.Text.Json.JsonSerializer.Serialize(Workshop.Machine(traits: [])))!;
+        (edit["mainsLead"], edit["tube"], edit["battery"]) = ("no", "no", "no");
+        Assert.Equal(
+            200,
+            (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}", edit, head["machine"]!["version"]!.GetValue<int>())).Status
+        );
+        head = await w.GetAsync($"/api/machines/{id}");
+        Assert.Empty(head["cautions"]!.AsArray());
+        Assert.StartsWith("Look it over", head["standing"]!["next"]!["title"]!.GetValue<string>(), StringComparison.Ordinal);
     }
 
     [Fact]

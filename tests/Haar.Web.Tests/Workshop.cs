@@ -174,6 +174,21 @@ public sealed class Workshop : IAsyncDisposable
     public async Task<string> TakeInAsync(string name = "Harbour office till", string[]? traits = null, string? profileId = null) =>
         (await DoAsync("/api/machines", Machine(name, traits, profileId)))["id"]!.GetValue<string>();
 
+    /// <summary>Says what the machine's cell keeps alive, which is asked before it comes out.</summary>
+    public async Task CellKeepsAsync(string id, string keeps = "nothing")
+    {
+        var cell = (await GetAsync($"/api/machines/{id}/battery"))["cell"]!;
+        var site = JsonNode.Parse(cell["site"]!.ToJsonString())!;
+        site["keeps"] = keeps;
+        var (status, body) = await SendAsync(
+            HttpMethod.Put,
+            $"/api/machines/{id}/battery",
+            new { place = cell["place"]!.GetValue<string>(), site },
+            cell["version"]!.GetValue<int>()
+        );
+        Assert.True(status == 200, body.ToJsonString());
+    }
+
     public async Task<string> DemoMachineAsync(string name) =>
         (await GetAsync("/api/workshop"))["machines"]!.AsArray().First(m => m!["name"]!.GetValue<string>() == name)![
             "id"

@@ -1,6 +1,7 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
 using Haar.Core.Safety;
+using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Batteries;
@@ -27,6 +28,23 @@ public sealed class BatteriesRoom : Room
             yield break;
         }
         var arrived = m.Machine.ArrivedAt;
+        if (
+            cell is { OldOutAt: null, Site: { Leaking: true } or { Swollen: true } }
+            && !new TakeCellOut().May(new(m.Machine, cell, m.Facts.Overrules), m.Now).Granted
+        )
+        {
+            yield return new(
+                "Say what the cell keeps alive",
+                $"It {(cell.Site.Swollen ? "is swollen" : "leaks")} and has to come out today; what it keeps would go with it.",
+                Stage.Survey,
+                5,
+                "",
+                true,
+                0,
+                arrived,
+                "battery"
+            );
+        }
         if (cell.FittedAt is not { } fitted)
         {
             yield return cell.Chosen is null
@@ -70,6 +88,15 @@ public sealed class BatteriesRoom : Room
             );
         }
     }
+
+    /// <summary>The leaking or swollen cell that a finding wants out comes out as any other: what it keeps alive is asked first.</summary>
+    public override Acts.Permit? Holds(MachineNow m, Job job) =>
+        m.Facts.Cell is { OldOutAt: null } cell
+        && job is { Settles: true, FindingId: { } finding }
+        && m.Facts.Findings.Any(x => x.Id == finding && x.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell)
+        && new TakeCellOut().May(new(m.Machine, cell, m.Facts.Overrules), m.Now) is { Granted: false } not
+            ? not
+            : null;
 
     public override IReadOnlyList<Type> RaisedFrom => [typeof(MachineCell), typeof(MachinePack)];
 

@@ -1,5 +1,7 @@
 using Haar.Core.Acts;
 using Haar.Core.Intake;
+using Haar.Core.Planning;
+using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Batteries;
@@ -15,7 +17,15 @@ public enum CellStep
 }
 
 /// <summary>What an act on a cell is decided on.</summary>
-public sealed record CellActFacts(Machine Machine, MachineCell Cell, IReadOnlyList<Overrule> Overrules) : IActFacts
+/// <param name="Findings">Open ones that want this cell out.</param>
+/// <param name="Jobs">Work that settles them.</param>
+public sealed record CellActFacts(
+    Machine Machine,
+    MachineCell Cell,
+    IReadOnlyList<Overrule> Overrules,
+    IReadOnlyList<Finding>? Findings = null,
+    IReadOnlyList<Job>? Jobs = null
+) : IActFacts
 {
     public ReplacementPlan Plan => Replacement.Options(Cell.Site, Machine.RestorationPolicy);
 
@@ -75,6 +85,14 @@ public sealed record TakeCellOut : Command<CellActFacts>
     protected override Done Do(CellActFacts f, Moment at)
     {
         f.Cell.OldOutAt = at.Now;
+        foreach (var x in f.Findings ?? [])
+        {
+            (x.DealtWithAt, x.DealtWith) = (at.Now, "The old cell is out.");
+        }
+        foreach (var job in f.Jobs ?? [])
+        {
+            job.Finish(at.Now);
+        }
         return new("The old cell is out.", f.Cell.Id);
     }
 }

@@ -9,6 +9,9 @@ public enum KeptData
     Clock,
     Settings,
     UserData,
+
+    /// <summary>Nobody has asked yet. Counts as somebody's data until it is known.</summary>
+    NotKnown,
 }
 
 /// <summary>Schools of replacement, a policy of the machine.</summary>
@@ -44,7 +47,7 @@ public sealed record CellSite
 
     /// <summary>What the chip draws from the cell with the machine off.</summary>
     public double? DrainMicroamps { get; init; }
-    public KeptData Keeps { get; init; } = KeptData.Settings;
+    public KeptData Keeps { get; init; } = KeptData.NotKnown;
 
     /// <summary>The data was copied off, or the line is bridged by a second source while the cell is out.</summary>
     public bool DataSafe { get; init; }

@@ -191,6 +191,50 @@ public static partial class Replacement
         {
             cautions.Add(CautionId.SwollenCell);
         }
+        if (site is { Keeps: KeptData.NotKnown, DataSafe: false, LossAccepted: false })
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    site.Leaking
+                        ? "Not yet: it leaks, and nobody has said what it keeps alive. Ask that first, today, and then take it out."
+                        : "Not yet: nobody has said what it keeps alive. Ask that first: with the cell it is gone within seconds.",
+                    Basis.Rule,
+                    new Reason("Memory kept by a cell is gone within seconds of the cell.", Source: "data retention of static memory")
+                )
+                .Changing("Nothing hangs on it.", "What it keeps is copied, or bridged.", "Its owner says that it may go.")
+                .With(cautions)
+                .Final();
+        }
+
+        if (site is { Keeps: KeptData.Settings, DataSafe: false, LossAccepted: false })
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    "Not yet. Write the settings down first, drive geometry above all: they go with the cell.",
+                    Basis.Rule,
+                    new Reason("Firmware settings go with the cell: clock, drive geometry, processor settings.")
+                )
+                .Changing("The settings written down, or photographed screen by screen.", "Its owner says that they may go.")
+                .With(cautions);
+        }
+
+        if (site is { DataSafe: false, LossAccepted: true, Keeps: KeptData.Settings or KeptData.NotKnown })
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.YesIf,
+                    "Yes, and what it keeps is lost: its owner has said that it may go.",
+                    Basis.Rule,
+                    new Reason("Nothing brings it back once the cell is out.", Source: "data retention of static memory")
+                )
+                .With(cautions);
+        }
+
         if (site is { Keeps: KeptData.UserData, DataSafe: false, LossAccepted: true })
         {
             return Verdict
@@ -232,13 +276,16 @@ public static partial class Replacement
         return
             site.Keeps switch
             {
-                KeptData.UserData => Verdict.Of(question, Outcome.Yes, "Yes. The data is copied, or the line is bridged.", Basis.Measured),
+                KeptData.UserData or KeptData.NotKnown => Verdict.Of(
+                    question,
+                    Outcome.Yes,
+                    "Yes. The data is copied, or the line is bridged.",
+                    Basis.Measured
+                ),
                 KeptData.Settings => Verdict.Of(
                     question,
-                    Outcome.YesIf,
-                    site.DataSafe
-                        ? "Yes. The settings are written down."
-                        : "Yes, once the settings are written down: drive geometry above all.",
+                    Outcome.Yes,
+                    "Yes. The settings are written down.",
                     Basis.Rule,
                     new Reason("Firmware settings go with the cell: clock, drive geometry, processor settings.")
                 ),

@@ -47,6 +47,11 @@ public static partial class Replacement
         );
     }
 
+    static string Time(double years) =>
+        years < 1
+            ? $"{Si.Plain(Math.Max(1, Math.Round(years * 12)))} {(Math.Round(years * 12) <= 1 ? "month" : "months")}"
+            : $"{Si.Plain(Math.Round(years, 1))} {(Math.Round(years, 1) == 1 ? "year" : "years")}";
+
     static Verdict Decide(Draft d, CellSite site, CellFacts facts, double fresh, RunTimeResult? run)
     {
         var question = $"{d.Name}?";
@@ -76,7 +81,9 @@ public static partial class Replacement
         if (facts.Rechargeable && site.Charges == ThreeState.No)
         {
             return No(
-                "Do not fit: nothing on this board charges it, and it would be flat within the year.",
+                run is { Years: { } flat }
+                    ? $"Do not fit: nothing on this board charges it, and after {Time(flat.Low)} to {Time(flat.High)} it would be flat for good."
+                    : "Do not fit: nothing on this board charges it, and once it has run down it would stay flat.",
                 new(
                     $"It loses {Si.Plain(facts.SelfDischargePerYear * 100)} % a year by itself.",
                     new("Self-discharge", facts.SelfDischargePerYear * 100, "%")

@@ -43,7 +43,7 @@ public static class CapacitorAssessments
     public static IReadOnlyList<CapacitorAssessment> Of(MachineFacts facts, int thisYear)
     {
         var m = facts.Machine;
-        var made = Math.Clamp(m.YearTo ?? m.YearFrom ?? thisYear - 30, 1900, thisYear);
+        int? made = (m.YearTo ?? m.YearFrom) is { } year ? Math.Clamp(year, 1900, thisYear) : null;
         var bySubject = facts.Readings.Where(r => r.SubjectKind == SubjectKind.Capacitor).ToLookup(r => r.SubjectId);
         return [.. facts.Capacitors.Select(c => Assess(c, bySubject[c.Id], made, thisYear, m.RecapPolicy, facts))];
     }
@@ -51,7 +51,7 @@ public static class CapacitorAssessments
     static CapacitorAssessment Assess(
         Capacitor c,
         IEnumerable<Reading> readings,
-        int made,
+        int? made,
         int thisYear,
         RecapPolicy school,
         MachineFacts facts

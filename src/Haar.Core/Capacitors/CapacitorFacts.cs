@@ -58,9 +58,9 @@ public static class CapacitorFacts
     /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(Capacitor c)
     {
-        if (c.Designator.Trim().Length is 0 or > 12 || c.Designator.Any(ch => char.IsControl(ch) || char.IsWhiteSpace(ch)))
+        if (c.Designator.Length is 0 or > 12 || !c.Designator.All(char.IsAsciiLetterOrDigit))
         {
-            throw new InvalidInputException("designator", "A designator is 1 to 12 characters without blanks, such as C14.");
+            throw new InvalidInputException("designator", "A designator is 1 to 12 letters and digits, such as C14.");
         }
         foreach (var (field, v) in new[] { ("x", c.X), ("y", c.Y) })
         {

@@ -39,6 +39,13 @@ public sealed record CapacitorReadings
     /// <summary>Measured without lifting a leg.</summary>
     public bool InCircuit { get; init; }
 
+    /// <summary>What this very part read when it was new; null where nobody knows. End of life counts from there, and from the nominal value only in its place.</summary>
+    public double? FirstMicrofarads { get; init; }
+    public double? FirstEsrOhms { get; init; }
+
+    /// <summary>It is new: this is its first reading, and it has lost nothing yet.</summary>
+    public bool Fresh { get; init; }
+
     public bool Any => Microfarads is not null || EsrOhms is not null || LeakageMicroamps is not null;
 }
 
@@ -56,11 +63,16 @@ public static class CapacitorJudge
         (50, .12),
         (63, .10),
         (100, .08),
+        // Above 100 V it rises again: .15 to .25 by maker; the greater, since a limit must not be met by guessing.
+        (160, .25),
     ];
+
+    /// <summary>Up to here a lay person measures leakage with a bench supply; above it is work for somebody trained. A house limit, under the 60 V DC of IEC 61140.</summary>
+    public const double MostLeakageVolts = 50;
 
     const string EndOfLife = "end-of-life criteria of IEC 60384-4";
 
-    /// <summary>Dissipation factor at 120 Hz: by rated volts, plus 0.02 for each full 1000 µF above 1000. Between two ratings the lower one's (higher) figure is taken; below 6.3 V that of 6.3 V, above 100 V that of 100 V.</summary>
+    /// <summary>Dissipation factor at 120 Hz: by rated volts, plus 0.02 for each full 1000 µF above 1000. Between two ratings the lower one's (higher) figure is taken; below 6.3 V that of 6.3 V, from 160 V .25, the most that makers print there.</summary>
     public static double TanDelta(double microfarads, double ratedVolts)
     {
         var basic = TanDeltaByVolts[0].TanDelta;
@@ -116,13 +128,21 @@ public static class CapacitorJudge
             return (sheet * limits.EsrFactor, $"{Si.Plain(limits.EsrFactor)} times the data sheet's {Si.Format(sheet, "Ω")}");
         }
 
-        return spec.Kind.IsAluminium() && spec.RatedVolts is { } volts
+        // A low-ESR part is made to far less than general-purpose loss: only its own sheet says to how much.
+        return spec.Kind.IsAluminium() && spec.Kind != CapacitorKind.AluminiumLowEsr && spec.RatedVolts is { } volts
             ? (
                 TypicalEsrOhms(spec.Microfarads, volts, hertz, limits.EsrRatioAt100Kilohertz) * limits.EsrFactor,
                 $"{Si.Plain(limits.EsrFactor)} times tan δ/(2πfC) of a new part, at {Si.Format(hertz, "Hz")}"
             )
             : null;
     }
+
+    /// <summary>What no electrolytic of this value is sound above, whatever its kind and volts: twice the loss of the poorest general-purpose one. It proves a part bad, never good.</summary>
+    static double WorstOhms(CapacitorSpec spec, double hertz, CapacitorLimits limits) =>
+        TypicalEsrOhms(spec.Microfarads, TanDeltaByVolts[0].Volts, hertz, limits.EsrRatioAt100Kilohertz) * limits.EsrFactor;
+
+    /// <summary>Something that keeps a part from being called sound, and what would settle it.</summary>
+    readonly record struct Doubt(Outcome Outcome, string Sentence, Reason Reason, string Settles);
 
     /// <exception cref="InvalidInputException">A figure is negative, not finite, or no part has it.</exception>
     public static Verdict Judge(
@@ -138,6 +158,7 @@ public static class CapacitorJudge
         var question = $"Is {designator} sound?";
         var bad = new List<(string Short, Reason Reason)>();
         var good = new List<Reason>();
+        var doubts = new List<Doubt>();
         var cautions = spec.Kind.IsMainsFilter() ? [CautionId.LineFilterCapacitor] : Array.Empty<CautionId>();
         var founded = r.Any ? Basis.Measured : Basis.Rule;
 
@@ -183,12 +204,12 @@ public static class CapacitorJudge
                     .With(cautions);
             }
 
-            JudgeCapacitance(c, spec, r, limits, bad, good);
+            JudgeCapacitance(designator, c, spec, r, limits, bad, good, doubts);
         }
 
         if (r.EsrOhms is { } esr)
         {
-            JudgeEsr(esr, spec, r, limits, bad, good);
+            JudgeEsr(designator, esr, spec, r, limits, bad, good, doubts);
         }
 
         if (r.LeakageMicroamps is { } leak && !r.InCircuit)
@@ -199,7 +220,29 @@ public static class CapacitorJudge
                 new("Leakage", Si.Tidy(leak * 1e-6), "A", null, Si.Tidy(most * 1e-6)),
                 "0.01·C·V or 3 µA, whichever is greater"
             );
-            if (leak > most)
+            if (spec.Kind.IsMainsFilter())
+            {
+                doubts.Add(
+                    new(
+                        Outcome.Unknown,
+                        $"{designator} sits on the mains side: its leakage is not measured here.",
+                        new("What is across the mains is exchanged for a part with its own safety mark.", Source: "IEC 60384-14"),
+                        "A part with its own safety mark."
+                    )
+                );
+            }
+            else if (leak > most && spec.RatedVolts is null && leak > limits.LeakageFloorMicroamps)
+            {
+                doubts.Add(
+                    new(
+                        Outcome.Unknown,
+                        $"{designator} leaks {Si.Plain(leak)} µA; what it may is not known without its rated volts.",
+                        reason,
+                        "Its rated volts."
+                    )
+                );
+            }
+            else if (leak > most)
             {
                 bad.Add(($"leaks {Si.Plain(leak)} µA", reason));
             }
@@ -257,11 +300,69 @@ public static class CapacitorJudge
                 .With(cautions);
         }
 
-        if (good.Count == 0 || (r.EsrOhms is null && spec.Kind.IsAluminium()))
+        if (spec.Kind == CapacitorKind.Unknown)
         {
+            doubts.Insert(
+                0,
+                new(
+                    Outcome.Unknown,
+                    $"Nobody knows what kind {designator} is, and so not what it may read.",
+                    new("A film part keeps its value for decades, an electrolytic does not."),
+                    "Its kind: look at its case, its marking, its stripe."
+                )
+            );
+        }
+        if (r.EsrOhms is null && spec.Kind.IsAluminium())
+        {
+            doubts.Add(
+                new(
+                    Outcome.YesIf,
+                    $"{designator} holds its capacitance; it is sound if its ESR is too.",
+                    new("Electrolyte dries out long before capacitance falls."),
+                    "Its ESR: electrolyte dries out long before capacitance falls."
+                )
+            );
+        }
+        else if (r.EsrOhms is null && spec.Kind.IsElectrolytic())
+        {
+            doubts.Add(
+                new(
+                    Outcome.YesIf,
+                    $"{designator} holds its capacitance; it is sound if its leakage and ESR are too.",
+                    new($"A {spec.Kind.Words()} fails by leaking, while its capacitance still reads well."),
+                    "Its leakage at rated volts, after two minutes; its ESR against its data sheet."
+                )
+            );
+        }
+        if (r.Microfarads is null && good.Count > 0)
+        {
+            doubts.Add(
+                new(
+                    Outcome.YesIf,
+                    $"{designator} is sound if its capacitance is too.",
+                    new("One reading of two says nothing of the other."),
+                    "Its capacitance."
+                )
+            );
+        }
+        if (good.Count == 0 && doubts.Count == 0)
+        {
+            doubts.Add(
+                new(
+                    Outcome.Unknown,
+                    $"What was read says nothing of {designator}.",
+                    new("There is no limit to hold it against."),
+                    "Its capacitance and ESR."
+                )
+            );
+        }
+        // Not known before on a condition; the first of each says it.
+        if (doubts.Count > 0)
+        {
+            var first = doubts.Any(d => d.Outcome == Outcome.Unknown) ? doubts.First(d => d.Outcome == Outcome.Unknown) : doubts[0];
             return Verdict
-                .Of(question, Outcome.YesIf, $"{designator} holds its capacitance; it is sound if its ESR is too.", Basis.Measured, good)
-                .Changing("Its ESR: electrolyte dries out long before capacitance falls.")
+                .Of(question, first.Outcome, first.Sentence, Basis.Measured, [.. doubts.Select(d => d.Reason), .. good])
+                .Changing(doubts.Select(d => d.Settles).Distinct())
                 .With(cautions);
         }
 
@@ -272,15 +373,20 @@ public static class CapacitorJudge
     }
 
     static void JudgeCapacitance(
+        string designator,
         double c,
         CapacitorSpec spec,
         CapacitorReadings r,
         CapacitorLimits limits,
         List<(string, Reason)> bad,
-        List<Reason> good
+        List<Reason> good,
+        List<Doubt> doubts
     )
     {
-        var least = spec.Microfarads * (1 - limits.CapacitanceLossShare);
+        var began = r.FirstMicrofarads ?? spec.Microfarads;
+        // From nominal it may have begun as low as its tolerance allows: dead below that, suspect above it.
+        var suspect = began * (1 - limits.CapacitanceLossShare);
+        var least = r.FirstMicrofarads is null && !r.Fresh ? suspect * (1 - spec.ToleranceMinusShare) : suspect;
         var most = spec.Microfarads * (1 + spec.TolerancePlusShare + limits.HighShare);
         var change = (c / spec.Microfarads - 1) * 100;
         var figure = new Figure("Capacitance", Si.Tidy(c * 1e-6), "F", Si.Tidy(least * 1e-6), Si.Tidy(most * 1e-6));
@@ -294,6 +400,21 @@ public static class CapacitorJudge
                         figure,
                         EndOfLife
                     )
+                )
+            );
+        }
+        else if (c < suspect)
+        {
+            doubts.Add(
+                new(
+                    Outcome.Unknown,
+                    $"{designator} reads {Si.Plain(Math.Round(-change))} % low: it may have begun so, or be at its end.",
+                    new(
+                        $"{Si.Format(c * 1e-6, "F")} of {Si.Format(spec.Microfarads * 1e-6, "F")}: under {Si.Format(suspect * 1e-6, "F")}, and a new one may be as low as {Si.Format(spec.Microfarads * (1 - spec.ToleranceMinusShare) * 1e-6, "F")}.",
+                        figure,
+                        EndOfLife
+                    ),
+                    "What it read when it was new, or its neighbours of the same batch."
                 )
             );
         }
@@ -332,18 +453,51 @@ public static class CapacitorJudge
     }
 
     static void JudgeEsr(
+        string designator,
         double esr,
         CapacitorSpec spec,
         CapacitorReadings r,
         CapacitorLimits limits,
         List<(string, Reason)> bad,
-        List<Reason> good
+        List<Reason> good,
+        List<Doubt> doubts
     )
     {
-        if (EsrLimit(spec, r.EsrFrequencyHertz, limits) is not { } limit)
+        if (!spec.Kind.IsElectrolytic() && spec.Kind != CapacitorKind.Unknown && esr <= WorstOhms(spec, r.EsrFrequencyHertz, limits))
         {
-            good.Add(
-                new($"ESR {Si.Format(esr, "Ω")}; no limit is known for a {spec.Kind.Words()} without its data sheet.", new("ESR", esr, "Ω"))
+            good.Add(new($"ESR {Si.Format(esr, "Ω")}; a {spec.Kind.Words()} is not judged by it.", new("ESR", esr, "Ω")));
+            return;
+        }
+        (double Ohms, string Source)? known = r.FirstEsrOhms is { } first
+            ? (first * limits.EsrFactor, $"{Si.Plain(limits.EsrFactor)} times the {Si.Format(first, "Ω")} that it had when new")
+            : EsrLimit(spec, r.EsrFrequencyHertz, limits);
+        if (known is not { } limit)
+        {
+            var worst = WorstOhms(spec, r.EsrFrequencyHertz, limits);
+            if (esr > worst)
+            {
+                bad.Add(
+                    (
+                        $"has an ESR of {Si.Format(esr, "Ω")}",
+                        new(
+                            $"ESR {Si.Format(esr, "Ω")}; even the poorest electrolytic of this value is sound up to {Si.Format(worst, "Ω")} only.",
+                            new("ESR", esr, "Ω", null, worst),
+                            $"{Si.Plain(limits.EsrFactor)} times tan δ/(2πfC) at the greatest usual loss"
+                        )
+                    )
+                );
+                return;
+            }
+            doubts.Add(
+                new(
+                    spec.Kind == CapacitorKind.Unknown ? Outcome.Unknown : Outcome.YesIf,
+                    $"{designator} has an ESR of {Si.Format(esr, "Ω")}; it is sound if its data sheet allows that.",
+                    new(
+                        $"What a {spec.Kind.Words()}{(spec.RatedVolts is null ? " of unknown volts" : "")} may have is not known without its sheet.",
+                        new("ESR", esr, "Ω")
+                    ),
+                    spec.RatedVolts is null ? "Its rated volts, or the ESR of its data sheet." : "The ESR of its data sheet."
+                )
             );
         }
         else if (esr > limit.Ohms)
@@ -361,9 +515,27 @@ public static class CapacitorJudge
         }
         else
         {
-            good.Add(
-                new($"ESR {Si.Format(esr, "Ω")}, limit {Si.Format(limit.Ohms, "Ω")}.", new("ESR", esr, "Ω", null, limit.Ohms), limit.Source)
+            var within = new Reason(
+                $"ESR {Si.Format(esr, "Ω")}, limit {Si.Format(limit.Ohms, "Ω")}.",
+                new("ESR", esr, "Ω", null, limit.Ohms),
+                limit.Source
             );
+            // What is printed is the most that a new one has; most have far less, so above it a part has aged or is a poor one.
+            if (r.FirstEsrOhms is null && esr > limit.Ohms / limits.EsrFactor)
+            {
+                doubts.Add(
+                    new(
+                        Outcome.YesIf,
+                        $"{designator} is sound if its ESR was as high as {Si.Format(esr, "Ω")} from the start.",
+                        within,
+                        "What it read when it was new, or a new one of its kind beside it."
+                    )
+                );
+            }
+            else
+            {
+                good.Add(within);
+            }
         }
     }
 
@@ -392,6 +564,8 @@ public static class CapacitorJudge
             InvalidInputException.Finite("readings.microfarads", r.Microfarads, 0, 1e8, "µF");
             InvalidInputException.Finite("readings.esrOhms", r.EsrOhms, 0, 1e8, "Ω");
             InvalidInputException.Finite("readings.esrFrequencyHertz", r.EsrFrequencyHertz, 1, 1e8, "Hz");
+            InvalidInputException.Finite("readings.firstMicrofarads", r.FirstMicrofarads, 1e-7, 1e8, "µF");
+            InvalidInputException.Finite("readings.firstEsrOhms", r.FirstEsrOhms, 0, 1e8, "Ω");
             InvalidInputException.Finite("readings.leakageMicroamps", r.LeakageMicroamps, 0, 1e9, "µA");
         }
     }

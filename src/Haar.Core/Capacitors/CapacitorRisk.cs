@@ -68,6 +68,14 @@ public static class CapacitorRisk
         new(k => k.IsTantalum(), 1970, 2100, 15, "tantalum", "it fails rarely, but as a short"),
         new(k => k == CapacitorKind.MainsFilterFilm, 1900, 2100, 15, "film mains filter", "it loses capacitance by self-healing"),
         new(k => k == CapacitorKind.Polymer, 1970, 2100, 8, "polymer", "it has no liquid to lose"),
+        new(
+            k => k == CapacitorKind.Unknown,
+            1900,
+            2100,
+            35,
+            "part of unknown kind",
+            "nobody knows how it is made, so it counts as an electrolytic"
+        ),
         new(_ => true, 1900, 2100, 4, "film or ceramic", "it hardly ages"),
     ];
 
@@ -77,13 +85,13 @@ public static class CapacitorRisk
     /// <param name="spec">What the part is.</param>
     /// <param name="role">What it does.</param>
     /// <param name="signs">What is seen on it.</param>
-    /// <param name="madeYear">Year of make, or of the machine.</param>
+    /// <param name="madeYear">Year of make, or of the machine; null where nobody knows it, and it counts as of the worst years of its kind.</param>
     /// <param name="thisYear">The year now.</param>
     public static CapacitorRiskResult Rank(
         CapacitorSpec spec,
         CapacitorRole role,
         IReadOnlyCollection<CapacitorSign> signs,
-        int madeYear,
+        int? madeYear,
         int thisYear
     )
     {
@@ -93,11 +101,15 @@ public static class CapacitorRisk
         }
 
         CapacitorJudge.Check(spec);
-        var family = Families.First(f => f.Kind(spec.Kind) && madeYear >= f.FromYear && madeYear <= f.ToYear);
-        var years = thisYear - madeYear;
+        var family = Families.First(f => f.Kind(spec.Kind) && (madeYear is not { } y || y >= f.FromYear && y <= f.ToYear));
+        var years = thisYear - madeYear ?? FullAgeYears;
         var score = family.Score * Math.Min(1.0, 0.4 + 0.6 * years / FullAgeYears);
         var reasons = new List<Reason> { new($"A {family.Name}: {family.Why}.", Source: "common practice") };
-        if (years >= 10)
+        if (madeYear is null)
+        {
+            reasons.Add(new("Nobody knows its year: it counts as old, and as of the worst years of its kind."));
+        }
+        else if (years >= 10)
         {
             reasons.Add(new($"{years} years old.", new("Age", years, "years")));
         }

@@ -35,8 +35,17 @@ public sealed partial record MachineFacts
         var farads = mine.Latest(channel, Quantity.Capacitance);
         var esr = mine.Latest(channel, Quantity.Esr);
         var leak = mine.Latest(channel, Quantity.Leakage);
+        // The first reading of a part that was fitted here is the one it began with; of one that was found, nobody knows it.
+        var began = c.Fitting.FittedAt is null
+            ? []
+            : mine.Where(r => r.Channel == channel && !r.Voided).OrderBy(r => r.At).ThenBy(r => r.Id).ToList();
+        double? First(Quantity q, Reading? latest) =>
+            began.FirstOrDefault(r => r.Quantity == q) is { } first && first.Id != latest?.Id ? first.Value : null;
         return new()
         {
+            Fresh = c.Fitting.FittedAt is not null,
+            FirstMicrofarads = First(Quantity.Capacitance, farads) is { } f0 ? Markings.Si.Tidy(f0 * 1e6) : null,
+            FirstEsrOhms = First(Quantity.Esr, esr),
             Microfarads = farads is null ? null : Markings.Si.Tidy(farads.Value * 1e6),
             EsrOhms = esr?.Value,
             EsrFrequencyHertz = esr?.FrequencyHertz ?? 100_000,

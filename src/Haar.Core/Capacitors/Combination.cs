@@ -37,11 +37,20 @@ public static class Combination
             HeightMillimetres = Most(a.HeightMillimetres, b.HeightMillimetres),
             // Ripple shares itself out by ESR; the pair bears what the weaker leaves it.
             EsrOhms = a.EsrOhms is { } x && b.EsrOhms is { } y && x + y > 0 ? x * y / (x + y) : null,
-            RippleAmps = a.RippleAmps + b.RippleAmps,
+            RippleAmps = Shared(a, b),
             DiameterMillimetres = null,
             LeadPitchMillimetres = null,
             SafetyClass = null,
         };
+
+    /// <summary>
+    /// Ripple that two in parallel bear. It shares itself out by ESR, I₁/I₂ = R₂/R₁, so the part of the lower ESR is the first at its
+    /// limit: I = min(I₁·(R₁ + R₂)/R₂, I₂·(R₁ + R₂)/R₁). Null where an ESR or a limit is not known.
+    /// </summary>
+    static double? Shared(CapacitorSpec a, CapacitorSpec b) =>
+        a is { RippleAmps: { } i1, EsrOhms: { } r1 } && b is { RippleAmps: { } i2, EsrOhms: { } r2 } && r1 > 0 && r2 > 0
+            ? Math.Min(i1 * (r1 + r2) / r2, i2 * (r1 + r2) / r1)
+            : null;
 
     public static CapacitorSpec InSeries(CapacitorSpec a, CapacitorSpec b) =>
         a with

@@ -153,15 +153,30 @@ public sealed record PadRepairPlan(IReadOnlyList<string> Steps, int Minutes, str
 /// <summary>What is done about a pad that is not sound.</summary>
 public static class PadRepair
 {
+    /// <param name="traceWhole">Whether its trace was found whole; null where nobody has measured it, and then that comes first.</param>
     /// <param name="trace">The trace that the pad fed, when it is known; its wire is chosen from it.</param>
-    public static PadRepairPlan Of(string designator, PadState pads, bool traceWhole = true, TraceFacts? trace = null)
+    public static PadRepairPlan Of(string designator, PadState pads, bool? traceWhole = null, TraceFacts? trace = null)
     {
         var question = $"What about the pad under {designator}?";
         var wire = Jumper.Choose(designator, trace ?? new TraceFacts { LengthMillimetres = 15, WidthMillimetres = 0.5 }).Chosen;
-        return pads switch
+        string[] glued =
+        [
+            "Let it cool: a hot pad tears.",
+            "Lay it flat again and glue it with epoxy for pads; clamp it under tape until it is hard.",
+            "Tin it briefly, fit the part, and measure to the next pin.",
+        ];
+        string[] wired =
+        [
+            "Cut the loose pad off at its edge.",
+            $"AWG {wire?.Awg ?? 30} wire from the part's leg to the next pin or via on that net.",
+            "Glue the part down before it is soldered, so that the wire carries no weight.",
+            "Ohms end to end, then mask over the wire.",
+        ];
+        var loose = new Reason("A part on a lifted pad works loose with the first warm-up.");
+        return (pads, traceWhole) switch
         {
-            PadState.Sound => new([], 0, "", Verdict.Of(question, Outcome.Yes, "It is sound: clean it and fit.", Basis.Rule)),
-            PadState.Corroded => new(
+            (PadState.Sound, _) => new([], 0, "", Verdict.Of(question, Outcome.Yes, "It is sound: clean it and fit.", Basis.Rule)),
+            (PadState.Corroded, _) => new(
                 ["Scrape to bright copper, no further.", "pH paper, then alcohol.", "Tin it with flux; it must wet all over."],
                 12,
                 "Glass-fibre pen, flux, pH paper",
@@ -170,33 +185,51 @@ public static class PadRepair
                     .Changing("Solder that rolls off it.")
                     .With(CautionId.LeadAndFlux)
             ),
-            _ => new(
-                traceWhole
-                    ?
-                    [
-                        "Let it cool: a hot pad tears.",
-                        "Lay it flat again and glue it with epoxy for pads; clamp it under tape until it is hard.",
-                        "Tin it briefly, fit the part, and measure to the next pin.",
-                    ]
-                    :
-                    [
-                        "Cut the loose pad off at its edge.",
-                        $"AWG {wire?.Awg ?? 30} wire from the part's leg to the next pin or via on that net.",
-                        "Glue the part down before it is soldered, so that the wire carries no weight.",
-                        "Ohms end to end, then mask over the wire.",
-                    ],
-                traceWhole ? 30 : 45,
-                traceWhole ? "Epoxy for pads, tape, tweezers" : $"AWG {wire?.Awg ?? 30} wire, glue, mask, multimeter",
+            (_, true) => new(
+                glued,
+                30,
+                "Epoxy for pads, tape, tweezers",
                 Verdict
                     .Of(
                         question,
                         Outcome.No,
-                        traceWhole
-                            ? "Lifted, but its trace is whole: glue it down again before the new part goes on."
-                            : $"Lifted and torn off: a wire of AWG {wire?.Awg ?? 30} to the next pin takes its place.",
-                        Basis.Rule,
-                        new Reason("A part on a lifted pad works loose with the first warm-up.")
+                        "Lifted, but its trace is whole: glue it down again before the new part goes on.",
+                        Basis.Measured,
+                        loose
                     )
+                    .With(CautionId.LeadAndFlux)
+            ),
+            (_, false) => new(
+                wired,
+                45,
+                $"AWG {wire?.Awg ?? 30} wire, glue, mask, multimeter",
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Lifted and torn off: a wire of AWG {wire?.Awg ?? 30} to the next pin takes its place.",
+                        Basis.Measured,
+                        loose
+                    )
+                    .With(CautionId.LeadAndFlux)
+            ),
+            _ => new(
+                [
+                    "Ohms from the pad to the next pin or via on its net, before anything is glued.",
+                    $"It reads whole: {Words.Lower(glued[0])} {glued[1]} {glued[2]}",
+                    $"It is open: {Words.Lower(wired[0])} {wired[1]} {wired[2]} {wired[3]}",
+                ],
+                45,
+                $"Multimeter; epoxy for pads or AWG {wire?.Awg ?? 30} wire",
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        "Lifted: measure first whether its trace is whole. Whole, it is glued down again; torn, a wire takes its place.",
+                        Basis.Rule,
+                        loose
+                    )
+                    .Changing("Ohms from the pad to the next pin on its net.")
                     .With(CautionId.LeadAndFlux)
             ),
         };

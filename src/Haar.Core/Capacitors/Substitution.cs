@@ -13,7 +13,7 @@ public enum RuleResult
     NotKnown,
 }
 
-/// <param name="Rule">volts, value, ESR, temperature, size, pitch, mounting, polarity, safety class, age.</param>
+/// <param name="Rule">volts, value, ESR, ripple, temperature, size, pitch, mounting, polarity, safety class, age.</param>
 /// <param name="Result">How it went.</param>
 /// <param name="Text">A whole sentence with both figures.</param>
 public sealed record SubstitutionRule(string Rule, RuleResult Result, string Text);

@@ -9,7 +9,7 @@ readonly record struct Ruling(string Rule, RuleResult Result, string Text);
 /// <summary>The rules of <see cref="Substitution"/>, one by one. Each answers for one original and one candidate, and words its answer only when somebody will read it.</summary>
 static class SubstitutionRules
 {
-    public const int Count = 10;
+    public const int Count = 11;
 
     /// <summary>The rules by number, the most telling first; null where one does not apply.</summary>
     public static Ruling? At(
@@ -34,12 +34,13 @@ static class SubstitutionRules
             6 => Size(
                 speak,
                 "height",
-                original.HeightMillimetres ?? headroomMillimetres,
+                headroomMillimetres ?? original.HeightMillimetres,
                 candidate.Spec.HeightMillimetres,
                 headroomMillimetres
             ),
             7 => Size(speak, "diameter", original.DiameterMillimetres is { } d ? d + 1.5 : null, candidate.Spec.DiameterMillimetres, null),
             8 => Pitch(speak, original, candidate.Spec),
+            9 => Ripple(speak, original, role, candidate.Spec),
             _ => Age(speak, candidate.Spec, candidate.BoughtOn, today),
         };
 
@@ -194,6 +195,18 @@ static class SubstitutionRules
             );
         }
 
+        if (o.Kind == CapacitorKind.Unknown || c.Kind == CapacitorKind.Unknown)
+        {
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.NotKnown,
+                o.Kind == CapacitorKind.Unknown
+                    ? "The old part is of a kind that it may stand in for: look what it is."
+                    : "It is of a kind that may stand there: look what it is."
+            );
+        }
+
         return Rule(speak, "kind", RuleResult.Met, $"A {c.Kind.Words()} in the place of a {o.Kind.Words()}.");
     }
 
@@ -211,6 +224,14 @@ static class SubstitutionRules
 
     static Ruling Esr(bool speak, CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
     {
+        if (role == CapacitorRole.Unknown)
+        {
+            // Whatever its place turns out to be: no worse for a switching supply, and not blindly lower for a regulator.
+            return Expected(o) is { } was && Expected(c) is { } has && has <= was * 1.05 && has >= was * 0.2
+                ? Rule(speak, "ESR", RuleResult.Met, $"About {Si.Format(has, "Ω", 2)}, the old part {Si.Format(was, "Ω", 2)}.")
+                : Rule(speak, "ESR", RuleResult.NotKnown, "Its place bears another ESR: look whether it smooths a supply or a regulator.");
+        }
+
         if (role is not (CapacitorRole.SwitchingOutput or CapacitorRole.RegulatorOutput))
         {
             return Rule(speak, "ESR", RuleResult.Met, "ESR does not decide in this place.");
@@ -252,6 +273,42 @@ static class SubstitutionRules
             : Rule(speak, "ESR", RuleResult.Met, $"About {Si.Format(now, "Ω", 2)}, the old part {Si.Format(old, "Ω", 2)}.");
     }
 
+    /// <summary>
+    /// Ripple current warms a part from inside: it must bear what the old one bore. Where no sheet says so, a part of no higher ESR in
+    /// a case no smaller bears at least as much, since what it may bear goes with the root of its surface over its ESR.
+    /// </summary>
+    static Ruling Ripple(bool speak, CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
+    {
+        var duty = role is CapacitorRole.SwitchingOutput or CapacitorRole.Bulk or CapacitorRole.Unknown;
+        if (!duty || !o.Kind.IsElectrolytic() && o.Kind != CapacitorKind.Unknown)
+        {
+            return Rule(speak, "ripple", RuleResult.Met, "Ripple does not decide in this place.");
+        }
+        if (o.RippleAmps is { } need && c.RippleAmps is { } has)
+        {
+            return has < need * (1 - 1e-9)
+                ? Rule(
+                    speak,
+                    "ripple",
+                    RuleResult.Broken,
+                    $"It bears {Si.Format(has, "A")} of ripple, the old part {Si.Format(need, "A")}."
+                )
+                : Rule(speak, "ripple", RuleResult.Met, $"{Si.Format(has, "A")} of ripple for {Si.Format(need, "A")}.");
+        }
+        var (size, old) = (Surface(c), Surface(o));
+        return
+            Expected(o) is { } was
+            && Expected(c) is { } now
+            && now <= was * 1.001
+            && (size is null && old is null && c.Kind == o.Kind || size >= old)
+            ? Rule(speak, "ripple", RuleResult.Met, "No higher an ESR, in a case no smaller: it bears at least the old part's ripple.")
+            : Rule(speak, "ripple", RuleResult.NotKnown, "Its data sheet bears the ripple that the old part bore.");
+    }
+
+    /// <summary>Of the can, mm²; null where its size is not known.</summary>
+    static double? Surface(CapacitorSpec s) =>
+        s is { DiameterMillimetres: { } d, HeightMillimetres: { } h } ? Math.PI * d * (h + d / 2) : null;
+
     static Ruling Temperature(bool speak, CapacitorSpec o, CapacitorSpec c) =>
         o.MaxCelsius is not { } need || c.MaxCelsius is not { } has
             ? Rule(
@@ -272,6 +329,18 @@ static class SubstitutionRules
         }
 
         var limit = headroom ?? room.Value;
+        // The old part's height is what fits for certain, and not the room that there is.
+        if (headroom is null && rule == "height")
+        {
+            return has > limit + 0.5
+                ? Rule(
+                    speak,
+                    rule,
+                    RuleResult.NotKnown,
+                    $"There is room for its {Si.Plain(has.Value)} mm: the old part stood {Si.Plain(limit)} mm high, and nobody has measured above it."
+                )
+                : Rule(speak, rule, RuleResult.Met, $"{Si.Plain(has.Value)} mm of height where the old part had {Si.Plain(limit)} mm.");
+        }
         return has > limit + 0.5 && (headroom is not null || has > limit * 1.15)
                 ? Rule(
                     speak,

@@ -37,7 +37,7 @@ public static class CorrosionAssessments
             .. nets.Select(n =>
             {
                 var read = bySubject[n.Id].Latest(n.RepairedAt is null ? "old" : "new", Quantity.Ohms)?.Value;
-                var trace = Trace.Judge(n.Name, n.Trace, read, read >= OpenAsOhms);
+                var trace = Trace.Judge(n.Name, n.Trace, read, read >= OpenAsOhms, mended: n.RepairedAt is not null);
                 var state = n.RepairedAt is not null && trace.State == NetState.Sound ? NetState.Repaired : trace.State;
                 var map = boards.FirstOrDefault(b => b.Id == n.BoardId)?.Map;
                 return new NetAssessment(

@@ -77,7 +77,7 @@ public sealed class CorrosionRoom : Room
                 m.Machine.ArrivedAt
             );
         }
-        var bad = ready.Where(n => n.State is NetState.Thin or NetState.Open).ToList();
+        var bad = ready.Where(n => n.State is NetState.Thin or NetState.Open or NetState.Bridged).ToList();
         if (bad.Count > 0)
         {
             yield return Act(
@@ -146,7 +146,7 @@ public sealed class CorrosionRoom : Room
             .ToList();
         if (nets.Count + bare.Count > 0)
         {
-            var bad = nets.FirstOrDefault(n => n.State is NetState.Thin or NetState.Open);
+            var bad = nets.FirstOrDefault(n => n.State is NetState.Thin or NetState.Open or NetState.Bridged);
             yield return Rooms.BeforePower.By(
                 f,
                 "traces",

@@ -69,6 +69,11 @@ public sealed record NeutraliseBath(Neutraliser Neutraliser, IReadOnlyList<AreaF
 /// <summary>What takes a leak's residue off: the neutraliser, how much, when it is done, the rinses, the drying.</summary>
 public static class Neutralise
 {
+    /// <summary>Percent by weight: as vinegar is sold; the most that is brushed on here, below which acetic acid is no irritant; and from where it burns skin. Limits of Regulation (EC) 1272/2008, Annex VI, acetic acid: irritant from 10, corrosive from 25.</summary>
+    public const double VinegarPercent = 6,
+        MostPercent = 9.9,
+        CorrosivePercent = 25;
+
     /// <summary>pH paper between these means done. Paper is read to half a unit; rain is about 5.6.</summary>
     public const double LeastPh = 6,
         MostPh = 8;
@@ -200,7 +205,7 @@ public static class Neutralise
                 : Verdict.Of(
                     question,
                     Outcome.Yes,
-                    $"{(n == Neutraliser.AceticAcid && house.StockPercent <= 5.5 ? "White vinegar" : Verdicts.Words.Capital(n.Words()))}, {Si.Plain(house.Percent)} %, {Si.Plain(millilitres.Low)} to {Si.Plain(millilitres.High)} ml, until the paper reads 6 to 8.",
+                    $"{(n == Neutraliser.AceticAcid && house.StockPercent <= VinegarPercent ? "White vinegar" : Verdicts.Words.Capital(n.Words()))}, {Si.Plain(house.Percent)} %, {Si.Plain(millilitres.Low)} to {Si.Plain(millilitres.High)} ml, until the paper reads 6 to 8.",
                     a.Ph is null ? Basis.Rule : Basis.Measured,
                     reasons
                 );
@@ -242,7 +247,8 @@ public static class Neutralise
         ml = Math.Max(5, ml);
         var mix = n switch
         {
-            Neutraliser.AceticAcid when house.StockPercent <= house.Percent * 1.1 => "White vinegar as it is.",
+            Neutraliser.AceticAcid when house.StockPercent <= VinegarPercent && house.StockPercent <= house.Percent * 1.1 =>
+                "White vinegar as it is.",
             Neutraliser.AceticAcid =>
                 $"{Si.Plain(Math.Round(ml * house.Percent / house.StockPercent, 1))} ml of {Si.Plain(house.StockPercent)} % acetic acid made up to {Si.Plain(Math.Ceiling(ml))} ml with water (C₁V₁ = C₂V₂; acid into water).",
             Neutraliser.CitricAcid =>
@@ -303,8 +309,15 @@ public static class Neutralise
     {
         InvalidInputException.Finite("squareCentimetres", a.SquareCentimetres, 0.01, 5000, "cm²");
         InvalidInputException.Finite("ph", a.Ph, 0, 14, "");
-        InvalidInputException.Finite("house.percent", h.Percent, 0.5, 20, "%");
+        InvalidInputException.Finite("house.percent", h.Percent, 0.5, MostPercent, "%");
         InvalidInputException.Finite("house.stockPercent", h.StockPercent, 1, 100, "%");
+        if (h.StockPercent >= CorrosivePercent && !h.Citric && Reaction(a) == LeakReaction.Alkaline)
+        {
+            throw new InvalidInputException(
+                "house.stockPercent",
+                $"Acetic acid of {Si.Plain(h.StockPercent)} % burns skin and eyes: it is not mixed at this bench. White vinegar has 5 %, and does the same."
+            );
+        }
         InvalidInputException.Finite("house.excess", h.Excess, 1, 100, "");
         InvalidInputException.Finite("house.residueShare", h.ResidueShare, 1e-6, 0.5, "");
         InvalidInputException.Finite("house.filmMillilitresPerSquareCentimetre", h.FilmMillilitresPerSquareCentimetre, 0.001, 1, "ml");

@@ -12,6 +12,9 @@ public enum NetState
     Open,
     Repaired,
     MeasureBetter,
+
+    /// <summary>Far less than whole copper has: bridged, or the probes are on two other points.</summary>
+    Bridged,
 }
 
 /// <summary>What is known of a trace. Lengths in millimetres.</summary>
@@ -97,6 +100,9 @@ public static class Trace
     /// <summary>Half as much again means a third of the copper is gone. A house figure.</summary>
     public const double ThinFactor = 1.5;
 
+    /// <summary>Under this share of whole copper it is no trace of that length: its width and thickness are known to a third at best. A house figure.</summary>
+    public const double BridgedShare = 0.5;
+
     /// <summary>Above this no trace is whole, whatever its length.</summary>
     public const double OpenOhms = 100;
 
@@ -118,6 +124,7 @@ public static class Trace
         return CopperOhmMetres * (t.LengthMillimetres * 1e-3) / (t.WidthMillimetres * 1e-3 * t.CopperMicrometres * 1e-6) + t.Vias * ViaOhms;
     }
 
+    /// <param name="mended">A wire was laid over it, which has less than the copper it stands for.</param>
     /// <param name="readOhms">Null when not measured; infinity is not sent: an overload is <paramref name="overload"/>.</param>
     public static TraceResult Judge(
         string net,
@@ -125,7 +132,8 @@ public static class Trace
         double? readOhms,
         bool overload = false,
         double contactErrorOhms = ContactErrorOhms,
-        double thinFactor = ThinFactor
+        double thinFactor = ThinFactor,
+        bool mended = false
     )
     {
         var expected = Ohms(t);
@@ -150,7 +158,7 @@ public static class Trace
                     .Of(
                         question,
                         Outcome.No,
-                        $"{net} is open: {(overload ? "the meter reads no end" : Si.Format(readOhms!.Value, "Ω"))} where whole copper has {Si.Format(expected, "Ω")}. A jumper, end to end.",
+                        $"{net} is open: {(overload ? "open circuit on the meter" : Si.Format(readOhms!.Value, "Ω"))} where whole copper has {Si.Format(expected, "Ω")}. A jumper, end to end.",
                         Basis.Measured,
                         readOhms is { } r0
                             ? new Reason($"{Si.Format(r0, "Ω")} end to end.", new("Read", r0, "Ω", null, Si.Tidy(limit)))
@@ -186,6 +194,26 @@ public static class Trace
             new("Read", read, "Ω", null, Si.Tidy(limit)),
             "expected over read, with the contact error both ways"
         );
+        if (!mended && most < expected * BridgedShare)
+        {
+            return Result(
+                NetState.Bridged,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"{net} reads {Si.Format(read, "Ω")} where whole copper alone has {Si.Format(expected, "Ω")}: something joins it on a shorter way, or these are not its two ends.",
+                        Basis.Measured,
+                        new Reason(
+                            $"{Si.Format(read, "Ω")} read, ± {Si.Format(contactErrorOhms, "Ω")} at the probes.",
+                            new("Read", read, "Ω", Si.Tidy(expected * BridgedShare), Si.Tidy(limit))
+                        ),
+                        expects
+                    )
+                    .Changing("The two ends looked up again, and its neighbours measured against it.")
+            );
+        }
+
         if (most <= limit)
         {
             return Result(

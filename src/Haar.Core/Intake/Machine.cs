@@ -67,6 +67,15 @@ public sealed class Machine
     /// <summary>Last year; counts.</summary>
     public int? YearTo { get; set; }
     public List<Trait> Traits { get; set; } = [];
+
+    /// <summary>Does it take a mains lead? Asked at take-in; what nobody has answered counts as yes (<see cref="Hazards"/>).</summary>
+    public ThreeState MainsLead { get; set; }
+
+    /// <summary>Is there a picture tube in it?</summary>
+    public ThreeState Tube { get; set; }
+
+    /// <summary>Is there a battery or cell in it?</summary>
+    public ThreeState Battery { get; set; }
     public string CameFrom { get; set; } = "";
 
     /// <summary>What was paid, in the workshop's currency; null when not known, 0 when given.</summary>

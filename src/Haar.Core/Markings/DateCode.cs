@@ -183,7 +183,21 @@ public static class DateCode
         DateOnly today
     )
     {
-        var read = codes.Select(c => Read(c, windowFrom, windowTo, today)).ToList();
+        var read = codes
+            .Select(
+                (c, i) =>
+                {
+                    try
+                    {
+                        return Read(c, windowFrom, windowTo, today);
+                    }
+                    catch (Verdicts.InvalidInputException e) when (e.Field == "code")
+                    {
+                        throw new Verdicts.InvalidInputException($"codes[{i}]", e.Message);
+                    }
+                }
+            )
+            .ToList();
         var days = read.Where(r => r is { Resolved: not null, NewerThanMachine: false }).Select(r => r.Resolved!.From).ToList();
         return (days.Count == 0 ? null : days.Max(), read);
     }

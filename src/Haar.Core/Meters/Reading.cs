@@ -67,9 +67,30 @@ public static class ReadingLimits
             Quantity.Leakage => (0, 10),
             Quantity.RippleVolts => (0, 1000),
             Quantity.Volts => (-1000, 1000),
+            // A time, a count of frames, a rate: nothing runs backwards.
+            Quantity.Seconds or Quantity.Frames or Quantity.Rate => (0, 1e12),
+            Quantity.Celsius => (-60, 400),
             _ => (-1e12, 1e12),
         };
         Verdicts.InvalidInputException.Finite(field, value, least, most, quantity.Unit());
+    }
+}
+
+/// <summary>A slip of the unit or the decimal point, caught by its size.</summary>
+public static class Slips
+{
+    /// <summary>What it most likely was, where a reading is a hundred or a thousand times what is expected, or a thousandth: nobody's rail is off by so much and so exactly. Null where it is no slip.</summary>
+    /// <param name="expected">Not zero.</param>
+    public static double? Of(double value, double expected)
+    {
+        foreach (var times in new[] { 100.0, 1000, 0.001, 10_000 })
+        {
+            if (Math.Abs(value) / Math.Abs(expected) / times is > 0.8 and < 1.25)
+            {
+                return Markings.Si.Tidy(value / times);
+            }
+        }
+        return null;
     }
 }
 

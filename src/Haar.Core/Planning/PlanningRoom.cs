@@ -37,7 +37,10 @@ public sealed class PlanningRoom : Room
         var undone = f.Jobs.Where(j => j.State != JobState.Done).Select(j => j.Id).ToHashSet();
         foreach (
             var job in f.Jobs.Where(j =>
-                j.State != JobState.Done && !j.Waits(now) && !j.After.Any(a => undone.Contains(a) || f.OpenElsewhere.Contains(a))
+                j.State != JobState.Done
+                && !j.Waits(now)
+                && !j.After.Any(a => undone.Contains(a) || f.OpenElsewhere.Contains(a))
+                && AllRooms.InOrder.All(r => r.Holds(m, j) is null)
             )
         )
         {

@@ -23,6 +23,9 @@ public abstract class Room
     /// <summary>What the hand can do now.</summary>
     public virtual IEnumerable<NextAct> Acts(MachineNow m) => [];
 
+    /// <summary>Why a piece of listed work may not be done now; null where this room has nothing against it.</summary>
+    public virtual Acts.Permit? Holds(MachineNow m, Job job) => null;
+
     /// <summary>The two lines that say where the machine stands, where this room has the last word; null where it has not.</summary>
     public virtual Headline? Headline(MachineNow m, NextAct? next) => null;
 

@@ -8,6 +8,22 @@ namespace Haar.Core.Survey;
 /// <summary>Composes what to look at on one machine: by what it has in it, when it was made, and what has been found already. Sources: the dated families of failing parts named in the rules of the capacitors and batteries, and bench practice.</summary>
 public static class Checklist
 {
+    /// <summary>The same for a machine as it is known: what nobody has said counts as there, and says so.</summary>
+    public static ChecklistResult For(Machine m, IReadOnlyCollection<FindingKind> found)
+    {
+        var list = Compose(m.Class, Hazards.CarefulTraits(m), m.YearFrom, m.YearTo, found);
+        var (mains, tube) = (Hazards.Mains(m) == ThreeState.NotKnown, Hazards.Tube(m) == ThreeState.NotKnown);
+        return list with
+        {
+            Items =
+            [
+                .. list.Items.Select(i =>
+                    i.Id == "tube" && tube || i.Id is "supply" or "lead" && (mains || tube) ? i with { Because = Hazards.NobodyKnows } : i
+                ),
+            ],
+        };
+    }
+
     /// <param name="found">Kinds of everything found and still open; droppings, mould and leaks change the list.</param>
     /// <exception cref="InvalidInputException">The years are upside down.</exception>
     public static ChecklistResult Compose(

@@ -42,7 +42,7 @@ public static class FindingWork
             [
                 First(
                     Stage.Survey,
-                    "Take the swollen cell out and away",
+                    "Take the swollen cell out and outside",
                     10,
                     "Outdoors, in sand or a metal tin, to a collection point.",
                     "Gloves, metal tin"

@@ -55,7 +55,7 @@ public abstract record PowerAct(PowerStepKind Kind) : Command<MachineFacts>
             : Rails.Powered(rails, kind is PowerStepKind.SupplyLoaded or PowerStepKind.BareBoard, null, SupplyInside(machine));
     }
 
-    public static bool SupplyInside(Machine m) => m.Traits.Contains(Trait.InternalMainsSupply) || m.Traits.Contains(Trait.PictureTube);
+    public static bool SupplyInside(Machine m) => Hazards.Mains(m) != ThreeState.No;
 }
 
 /// <summary>A rail is read.</summary>
@@ -85,6 +85,17 @@ public sealed record ReadRail(PowerStepKind Kind, string Rail, Quantity Quantity
             throw new InvalidInputException("rail", $"This machine has no rail “{Rail}”.");
         }
         ReadingLimits.Check("value", Quantity, Value);
+        if (
+            Quantity == Quantity.Volts
+            && f.Machine.Rails.First(r => r.Name == Rail).NominalVolts is var nominal and not 0
+            && Slips.Of(Value, nominal) is { } was
+        )
+        {
+            throw new InvalidInputException(
+                "value",
+                $"{Si.Plain(Value)} V on a rail of {Si.Plain(nominal)} V? Was it {Si.Plain(was)} V? Type that, or read it again."
+            );
+        }
         if (Source.Length is 0 or > 80)
         {
             throw new InvalidInputException("source", "Say where the reading comes from: typed, or the meter.");

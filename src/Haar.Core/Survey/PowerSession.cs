@@ -58,7 +58,7 @@ public sealed record PowerSession(
 
     public static PowerSession Of(MachineFacts f, DateTimeOffset now)
     {
-        var plan = FirstPower.Compose(f.Machine.Class, f.Machine.Traits);
+        var plan = FirstPower.Compose(f.Machine.Class, Intake.Hazards.CarefulTraits(f.Machine));
         var supply = f.SupplyTrust();
         var lapsed = f.PowerSteps.Where(f.Lapsed).Select(s => s.Kind).ToList();
         var steps = f.PowerSteps.Where(s => !lapsed.Contains(s.Kind)).ToList();

@@ -55,7 +55,7 @@ public static class SupplyTrust
                 .Of(
                     question,
                     Outcome.No,
-                    "Not trusted: nobody can vouch for this supply, however clean it is. It stays off a good board until every rail has been read.",
+                    "Not trusted: this supply has not been tested, however clean it is. It stays off a good board until every rail has been read.",
                     Basis.Guess,
                     because
                 )
@@ -66,7 +66,7 @@ public static class SupplyTrust
                     Outcome.No,
                     load.Length == 0
                         ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
-                        : "Volts only: without its ripple nobody can vouch for it. It stays off a good board.",
+                        : "Volts only: its ripple has not been tested. It stays off a good board.",
                     Basis.Measured,
                     because
                 )
@@ -109,12 +109,7 @@ public static class SupplyTrust
             )
             .ToList();
         var result = rails.Any(r => r.Volts is not null)
-            ? Rails.Powered(
-                rails,
-                step.Load.Length > 0,
-                null,
-                machine.Traits.Contains(Trait.InternalMainsSupply) || machine.Traits.Contains(Trait.PictureTube)
-            )
+            ? Rails.Powered(rails, step.Load.Length > 0, null, Hazards.Mains(machine) != ThreeState.No)
             : null;
         // The hour counts for the rail that was read longest ago.
         var newest = rails.Select(r => mine.Latest(r.Name, Quantity.Volts)?.At).ToList();

@@ -27,6 +27,20 @@ public sealed class SurveyRoom : Room
 
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
+        if (Intake.Hazards.Unidentified(m.Machine))
+        {
+            yield return new(
+                "Unplug it, then say what it is: mains lead, tube, battery",
+                "Nobody has said whether mains or a picture tube is in it: until then it counts as both, and nothing is cut or opened.",
+                Stage.Survey,
+                3,
+                "",
+                true,
+                0,
+                m.Machine.ArrivedAt,
+                "arrive"
+            );
+        }
         var settled = m.Facts.Jobs.Where(j => j.FindingId is not null && j.Settles).Select(j => j.FindingId!.Value).ToHashSet();
         foreach (var x in m.Facts.Findings.Where(x => x.Open && !settled.Contains(x.Id)))
         {

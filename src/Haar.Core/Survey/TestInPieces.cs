@@ -76,10 +76,7 @@ public static class TestInPiecesRule
         InvalidInputException.Finite("minutes", t.Minutes, 0.1, 24 * 60, "min");
         const string question = "May it run in pieces?";
         // Mains is inside until an adapter outside, or cells, say that it is not.
-        var mains =
-            m.Traits.Contains(Trait.InternalMainsSupply)
-            || m.Traits.Contains(Trait.PictureTube)
-            || !(m.Traits.Contains(Trait.ExternalAdapter) || m.Class == MachineClass.Pocket);
+        var mains = Hazards.Mains(m) != ThreeState.No;
         CautionId[] cautions = mains ? [CautionId.MainsSupply] : [];
         Verdict No(string sentence, string why, string would, bool final = false)
         {

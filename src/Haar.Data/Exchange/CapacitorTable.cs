@@ -36,6 +36,10 @@ public static class CapacitorTable
         {
             return new([], ["That is not a text file; nothing was taken."]);
         }
+        if (CsvQuotes.OpenOn(text) is { } open)
+        {
+            return new([], [CsvQuotes.Sentence(open)]);
+        }
         using var csv = new CsvReader(
             new StringReader(text),
             new CsvConfiguration(CultureInfo.InvariantCulture)

@@ -22,6 +22,10 @@ public static class OfferTable
         {
             return (offers, ["The list is larger than 5 MB."]);
         }
+        if (CsvQuotes.OpenOn(text) is { } open)
+        {
+            return (offers, [CsvQuotes.Sentence(open)]);
+        }
         using var csv = new CsvReader(
             new StringReader(text.TrimStart('\uFEFF')),
             new CsvConfiguration(CultureInfo.InvariantCulture)

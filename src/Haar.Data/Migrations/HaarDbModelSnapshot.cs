@@ -450,6 +450,10 @@ namespace Haar.Data.Migrations
                     b.Property<long>("ArrivedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Battery")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("CameFrom")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -477,6 +481,10 @@ namespace Haar.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Lot")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("MainsLead")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Model")
@@ -513,6 +521,10 @@ namespace Haar.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Traits")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Tube")
                         .IsRequired()
                         .HasColumnType("TEXT");
 

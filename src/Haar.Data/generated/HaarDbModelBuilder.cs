@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("29fa3e55-c721-432e-b573-5dc262716bfb"), entityTypeCount: 39)
+            : base(skipDetectChanges: false, modelId: new Guid("ee79878e-a74b-44b1-a83d-42fd45c4a9a1"), entityTypeCount: 39)
         {
         }
 

@@ -7,6 +7,7 @@ using Haar.Core.Capacitors;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Survey;
+using Haar.Core.Verdicts;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
 
@@ -24,7 +25,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Intake.Machine",
                 typeof(Machine),
                 baseEntityType,
-                propertyCount: 22,
+                propertyCount: 25,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -43,6 +44,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<ArrivedAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 valueConverter: new UtcTicks());
             arrivedAt.SetSentinelFromProviderValue(0L);
+
+            var battery = runtimeEntityType.AddProperty(
+                "Battery",
+                typeof(ThreeState),
+                propertyInfo: typeof(Machine).GetProperty("Battery", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<Battery>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            battery.SetSentinelFromProviderValue("NotKnown");
 
             var cameFrom = runtimeEntityType.AddProperty(
                 "CameFrom",
@@ -101,6 +110,14 @@ namespace Haar.Data.Generated
                 nullable: true,
                 valueConverter: new JsonText<LotPlan>(),
                 valueComparer: new JsonTextComparer<LotPlan>());
+
+            var mainsLead = runtimeEntityType.AddProperty(
+                "MainsLead",
+                typeof(ThreeState),
+                propertyInfo: typeof(Machine).GetProperty("MainsLead", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<MainsLead>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            mainsLead.SetSentinelFromProviderValue("NotKnown");
 
             var model0 = runtimeEntityType.AddProperty(
                 "Model",
@@ -173,6 +190,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Traits>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 valueConverter: new JsonText<List<Trait>>(),
                 valueComparer: new JsonTextComparer<List<Trait>>());
+
+            var tube = runtimeEntityType.AddProperty(
+                "Tube",
+                typeof(ThreeState),
+                propertyInfo: typeof(Machine).GetProperty("Tube", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<Tube>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            tube.SetSentinelFromProviderValue("NotKnown");
 
             var version = runtimeEntityType.AddProperty(
                 "Version",

@@ -157,7 +157,7 @@ static class BoardScreen
                         n.State switch
                         {
                             NetState.Open => 0,
-                            NetState.Thin => 1,
+                            NetState.Thin or NetState.Bridged => 1,
                             NetState.MeasureBetter => 2,
                             NetState.NotMeasured => 3,
                             _ => 4,

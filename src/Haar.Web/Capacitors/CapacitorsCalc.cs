@@ -22,7 +22,7 @@ public sealed record JudgeAnswer(Verdict Verdict, double? EsrLimitOhms, double? 
 
 public sealed record RiskAsk(
     CapacitorSpec Spec,
-    int MadeYear,
+    int? MadeYear,
     CapacitorRole Role = CapacitorRole.Unknown,
     IReadOnlyList<CapacitorSign>? Signs = null,
     CapacitorReadings? Readings = null,
@@ -74,7 +74,7 @@ public sealed record SeriesAsk(
 
 public sealed record PolarityAsk(Direction Before, Direction Printed, Direction Seen, string Designator = "C1");
 
-public sealed record PadAsk(PadState Pads, bool TraceWhole = true, Core.Corrosion.TraceFacts? Trace = null, string Designator = "C1");
+public sealed record PadAsk(PadState Pads, bool? TraceWhole = null, Core.Corrosion.TraceFacts? Trace = null, string Designator = "C1");
 
 public sealed record FittingOrderPart(
     string Designator,

@@ -16,7 +16,7 @@ public sealed record RinseAsk(double FilmMillilitres, double WaterMillilitres, d
 
 public sealed record RinseAnswer(int Rinses, double Left, string Sentence);
 
-/// <param name="Overload">The meter reads no end.</param>
+/// <param name="Overload">Open circuit on the meter.</param>
 public sealed record TraceAsk(
     TraceFacts Trace,
     double? ReadOhms = null,

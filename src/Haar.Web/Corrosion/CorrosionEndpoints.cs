@@ -42,7 +42,7 @@ public sealed record AreaStepAsk(
 public sealed record NetEdit(string Name, string From, string To, Side Side, IReadOnlyList<Point> Path, TraceFacts Trace);
 
 /// <param name="Ohms">End to end; null with <paramref name="Open"/>.</param>
-/// <param name="Open">The meter reads no end.</param>
+/// <param name="Open">Open circuit on the meter.</param>
 public sealed record NetReadingAsk(double? Ohms, bool Open, string Source);
 
 public sealed record NetRepairAsk(string Repair);
@@ -214,7 +214,7 @@ static class CorrosionEndpoints
         var n = await NetAsync(db, id, netId, cancel);
         if (ask.Ohms is null == !ask.Open)
         {
-            throw new InvalidInputException("ohms", "Give the ohms, or say that the meter reads no end; not both.");
+            throw new InvalidInputException("ohms", "Give the ohms, or say that it is open circuit; not both.");
         }
         if (ask.Source.Trim().Length is 0 or > 80)
         {
@@ -240,7 +240,13 @@ static class CorrosionEndpoints
                 At = work.Now,
             }
         );
-        return (await work.ActAsync(id, Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open).Verdict.Sentence, cancel)).Said(n.Id);
+        return (
+            await work.ActAsync(
+                id,
+                Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open, mended: n.RepairedAt is not null).Verdict.Sentence,
+                cancel
+            )
+        ).Said(n.Id);
     }
 
     static async Task<Acted> RepairAsync(Guid id, Guid netId, NetRepairAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)

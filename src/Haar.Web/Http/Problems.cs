@@ -205,7 +205,37 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static string Sentence(JsonException e)
     {
         var field = Field(e.Path);
-        return field == "body" ? "The body is no JSON of the expected shape." : $"“{field}” is not of the expected kind.";
+        if (e.Message.Contains("could not be mapped", StringComparison.Ordinal))
+        {
+            return $"“{Named(e.Message)}” is no field of this: is it misspelled?";
+        }
+        return field == "body" ? "The body is no JSON of the expected shape."
+            : Words(e.Message) is { Length: > 0 } words ? $"“{field}” is one of: {words}."
+            : $"“{field}” is not of the expected kind.";
+    }
+
+    /// <summary>A property that the framework could not map, from its message: "The JSON property 'x' could not be mapped …".</summary>
+    static string Named(string message) => message.Split('\'') is { Length: > 2 } parts ? parts[1] : "something";
+
+    /// <summary>The words of the enum that a value was to be, from the framework's message; empty where it was to be none.</summary>
+    static string Words(string message)
+    {
+        const string to = "could not be converted to ";
+        var at = message.IndexOf(to, StringComparison.Ordinal);
+        if (at < 0)
+        {
+            return "";
+        }
+        var name = message[(at + to.Length)..].Split(". Path", 2)[0].TrimEnd('.');
+        // "System.Nullable`1[Haar.Core.X.Y]" for one that may be left out.
+        name = name.Contains('[', StringComparison.Ordinal) ? name[(name.IndexOf('[', StringComparison.Ordinal) + 1)..].TrimEnd(']') : name;
+        var type = typeof(Core.Verdicts.Verdict).Assembly.GetType(name) ?? typeof(Problems).Assembly.GetType(name);
+        return type is { IsEnum: true }
+            ? string.Join(
+                ", ",
+                Enum.GetValues(type).Cast<object>().Select(v => JsonSerializer.Serialize(v, type, JsonSettings.Words).Trim('"'))
+            )
+            : "";
     }
 }
 

@@ -31,7 +31,10 @@ public sealed record MachineEdit(
     string Claimed,
     [property: JsonPropertyName("recapSchool")] RecapPolicy RecapPolicy,
     [property: JsonPropertyName("restorationSchool")] RestorationPolicy RestorationPolicy,
-    string? ProfileId = null
+    string? ProfileId = null,
+    ThreeState MainsLead = ThreeState.NotKnown,
+    ThreeState Tube = ThreeState.NotKnown,
+    ThreeState Battery = ThreeState.NotKnown
 );
 
 public sealed record BoardRow(Guid Id, string Name, Guid? PhotoId, string? PhotoHash, int Version);
@@ -40,6 +43,7 @@ public sealed record PhotoRow(Guid Id, string Hash, int Width, int Height, strin
 
 /// <param name="Stop">Set when power is stopped: the sentence that says why.</param>
 /// <param name="Money">Go on, or stop: shown wherever something is spent.</param>
+/// <param name="Cautions">That stand by themselves; what nobody has excluded is among them.</param>
 public sealed record MachineHead(
     Machine Machine,
     [property: JsonPropertyName("standing")] MachineStatus Status,
@@ -48,7 +52,8 @@ public sealed record MachineHead(
     bool HasCell,
     string? Stop,
     GoOnResult Money,
-    string Currency
+    string Currency,
+    IReadOnlyList<Core.Safety.CautionId> Cautions
 );
 
 static class MachineEndpoints
@@ -120,7 +125,6 @@ static class MachineEndpoints
                 Chemistry = CellChemistry.NickelCadmium,
                 NominalVolts = 3.6,
                 Charges = ThreeState.Yes,
-                Keeps = KeptData.Settings,
             }
             : new()
             {
@@ -128,7 +132,7 @@ static class MachineEndpoints
                 NominalVolts = 3,
                 HiddenInModule = traits.Contains(Trait.HiddenCell),
                 CoinHolder = traits.Contains(Trait.CoinCell),
-                Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.Settings,
+                Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.NotKnown,
             };
 
     static void Bring(HaarDb db, UnitOfWork work, Machine machine, MachineProfile profile, IReadOnlyList<Pack> packs)
@@ -177,6 +181,7 @@ static class MachineEndpoints
         m.YearFrom = e.YearFrom;
         m.YearTo = e.YearTo;
         m.Traits = [.. e.Traits.Distinct().Order()];
+        (m.MainsLead, m.Tube, m.Battery) = (e.MainsLead, e.Tube, e.Battery);
         m.CameFrom = e.CameFrom.Trim();
         m.Paid = e.Paid;
         m.Claimed = e.Claimed.Trim();
@@ -221,7 +226,8 @@ static class MachineEndpoints
             hasCell,
             row.Stopped ? "Board stays unplugged" : null,
             money,
-            currency
+            currency,
+            Hazards.Cautions(machine)
         );
     }
 

@@ -201,7 +201,7 @@ public sealed partial class Orders(HaarDb db, UnitOfWork work, SupplierClient cl
         var wanted = await WantedAsync(cancel);
         if (wanted.Drawer.Count == 0)
         {
-            throw new InvalidInputException("drawer", "The drawer covers nothing that is wanted.");
+            throw new InvalidInputException("drawer", "Nothing in the drawer will do for what is wanted.");
         }
         // What was free when that was worked out may be gone when it is taken: each place and piece is asked for again.
         return await work.InOneAsync(

@@ -1,5 +1,6 @@
 using Haar.Core.Acts;
 using Haar.Core.Planning;
+using Haar.Core.Rooms;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
@@ -116,6 +117,14 @@ static class JobEndpoints
         {
             throw new InvalidInputException("waitUntil", "A wait ends after now and within five years.");
         }
+        if (
+            move.State == JobState.Done
+            && await MachineStatusKeeper.FactsAsync(db, id, cancel) is { } facts
+            && AllRooms.InOrder.Select(r => r.Holds(new(facts, work.Now), job)).FirstOrDefault(h => h is not null) is { } held
+        )
+        {
+            throw new RefusedException(held);
+        }
         switch (move.State)
         {
             case JobState.Waiting:
@@ -134,6 +143,7 @@ static class JobEndpoints
         )
         {
             (finding.DealtWithAt, finding.DealtWith) = (work.Now, $"{job.Title}: done.");
+            await Survey.FindingActs.CellOutAsync(finding.Id, db, work, cancel);
         }
         return (
             await work.ActAsync(

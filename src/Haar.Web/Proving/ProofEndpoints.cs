@@ -73,7 +73,6 @@ static class ProofEndpoints
                     {
                         throw new InvalidInputException("side", "A run is “before” or “after”.");
                     }
-                    InvalidInputException.Finite("value", ask.Value, -1e12, 1e12, p.Unit);
                     var quantity = p.Unit switch
                     {
                         "s" => Quantity.Seconds,
@@ -81,6 +80,7 @@ static class ProofEndpoints
                         "frames/s" => Quantity.Frames,
                         _ => Quantity.Rate,
                     };
+                    ReadingLimits.Check("value", quantity, ask.Value);
                     db.Add(
                         new Reading
                         {

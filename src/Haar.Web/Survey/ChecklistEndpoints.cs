@@ -78,14 +78,8 @@ static class ChecklistEndpoints
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         // What was found changes the list for good: a leak that was dealt with still reached somewhere; only what is open forbids.
         var findings = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).ToListAsync(cancel);
-        var all = Checklist.Compose(machine.Class, machine.Traits, machine.YearFrom, machine.YearTo, [.. findings.Select(f => f.Kind)]);
-        var open = Checklist.Compose(
-            machine.Class,
-            machine.Traits,
-            machine.YearFrom,
-            machine.YearTo,
-            [.. findings.Where(f => f.Open).Select(f => f.Kind)]
-        );
+        var all = Checklist.For(machine, [.. findings.Select(f => f.Kind)]);
+        var open = Checklist.For(machine, [.. findings.Where(f => f.Open).Select(f => f.Kind)]);
         return all with { Refused = open.Refused };
     }
 
@@ -100,12 +94,7 @@ static class ChecklistEndpoints
             .Select(a => a.Item)
             .ToHashSet();
         var machine = await db.Machines.AsNoTracking().FirstAsync(x => x.Id == id, cancel);
-        var extra =
-            gone.Count == 0
-                ? []
-                : Checklist
-                    .Compose(machine.Class, machine.Traits, machine.YearFrom, machine.YearTo, [])
-                    .Items.Where(i => gone.Contains(i.Id));
+        var extra = gone.Count == 0 ? [] : Checklist.For(machine, []).Items.Where(i => gone.Contains(i.Id));
         var rows = list
             .Items.Concat(extra)
             .OrderBy(i => i.Zone)
@@ -153,7 +142,8 @@ static class ChecklistEndpoints
         var finding = a.FindingId is { } f ? await db.Findings.FirstOrDefaultAsync(x => x.Id == f, cancel) : null;
         if (ask.Answer == LookAnswer.Bad)
         {
-            var seen = a.Note.Length > 0 ? a.Note : of.LooksLike;
+            // What bad looks like is the list's; what was seen is the person's, who has not said it yet.
+            var seen = a.Note.Length > 0 ? a.Note : "Not as it should be; nobody has written down what is seen.";
             if (finding is null)
             {
                 finding = new Finding

@@ -35,17 +35,45 @@ static class FindingActs
             );
         }
 
-        if (
-            f.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell
-            && await db.Cells.FirstOrDefaultAsync(c => c.MachineId == f.MachineId, cancel) is { } cell
-        )
+        if (f.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell)
         {
+            var machine = await db.Machines.FirstAsync(m => m.Id == f.MachineId, cancel);
+            if (f.Kind == FindingKind.SwollenCell && machine.Traits.Contains(Core.Intake.Trait.LithiumPack))
+            {
+                // It is the pack that swells, and its own screen asks about it.
+                return;
+            }
+            if (await db.Cells.FirstOrDefaultAsync(c => c.MachineId == f.MachineId, cancel) is not { } cell)
+            {
+                // A cell that leaks is there, whatever else is known of it.
+                cell = new()
+                {
+                    Id = work.NewId(),
+                    MachineId = f.MachineId,
+                    Place = f.Place,
+                };
+                db.Add(cell);
+            }
+
             // What is found is what the battery's own screen has to know.
             cell.Site = cell.Site with
             {
                 Leaking = cell.Site.Leaking || f.Kind == FindingKind.LeakingCell,
                 Swollen = cell.Site.Swollen || f.Kind == FindingKind.SwollenCell,
             };
+        }
+    }
+
+    /// <summary>The cell that a finding wanted out is out: said in the survey, it is known on the battery's screen.</summary>
+    public static async Task CellOutAsync(Guid findingId, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    {
+        if (
+            await db.Findings.FirstOrDefaultAsync(f => f.Id == findingId, cancel)
+                is { Kind: FindingKind.LeakingCell or FindingKind.SwollenCell } f
+            && await db.Cells.FirstOrDefaultAsync(c => c.MachineId == f.MachineId && c.OldOutAt == null, cancel) is { } cell
+        )
+        {
+            cell.OldOutAt = work.Now;
         }
     }
 

@@ -78,36 +78,13 @@ static class SurveyEndpoints
             ],
             machine.SurveyedAt,
             gate.Verdict,
-            Holding(machine),
+            Hazards.Cautions(machine),
             [
                 .. Enum.GetValues<FindingKind>()
                     .OrderBy(k => k == FindingKind.Other)
                     .Select(k => new FindingChoice(k, FindingRules.Meaning(k).Words, FindingRules.Meaning(k).StopsPower)),
             ]
         );
-    }
-
-    /// <summary>Cautions that a trait raises by itself.</summary>
-    static List<CautionId> Holding(Machine m)
-    {
-        var list = new List<CautionId>();
-        if (m.Traits.Contains(Trait.PictureTube))
-        {
-            list.Add(CautionId.PictureTube);
-        }
-        if (m.Traits.Contains(Trait.InternalMainsSupply) || m.Traits.Contains(Trait.PictureTube))
-        {
-            list.Add(CautionId.MainsSupply);
-        }
-        if (m.Traits.Contains(Trait.MainsFilterPaper))
-        {
-            list.Add(CautionId.LineFilterCapacitor);
-        }
-        if (m.Traits.Contains(Trait.LithiumPack))
-        {
-            list.Add(CautionId.SwollenCell);
-        }
-        return list;
     }
 
     static async Task<Acted> AddAsync(Guid id, FindingEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel)
@@ -169,8 +146,20 @@ static class SurveyEndpoints
         {
             throw new InvalidInputException("finding", "This finding is dealt with already.");
         }
+        // By hand or by its work, it is the same act: what stands against the one stands against the other.
+        if (
+            await MachineStatusKeeper.FactsAsync(db, id, cancel) is { } facts
+            && Core
+                .Rooms.AllRooms.InOrder.Select(r => r.Holds(new(facts, work.Now), new() { FindingId = f.Id, Settles = true }))
+                .FirstOrDefault(h => h is not null)
+                is { } held
+        )
+        {
+            throw new Core.Acts.RefusedException(held);
+        }
         f.DealtWithAt = work.Now;
         f.DealtWith = ask.How.Trim();
+        await FindingActs.CellOutAsync(f.Id, db, work, cancel);
         await FindingActs.SettleAsync(f, db, work, cancel);
         return (await work.ActAsync(id, $"Dealt with: {FindingRules.Meaning(f.Kind).Words}. {f.DealtWith}", cancel)).Said(f.Id);
     }

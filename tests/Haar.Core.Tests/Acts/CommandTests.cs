@@ -39,6 +39,7 @@ public class CommandTests
             DrainMicroamps = 2,
             CoinHolder = true,
             RoomForHolder = ThreeState.Yes,
+            Keeps = KeptData.Nothing,
         };
 
     static CellActFacts Cell(CellSite site, params Overrule[] overrules) =>
@@ -120,7 +121,7 @@ public class CommandTests
     [Property(MaxTest = 300)]
     public Property No_overrule_outlives_its_facts(byte kept, bool safe, bool accepted, byte keptThen, bool safeThen, bool acceptedThen)
     {
-        CellSite Site(byte k, bool s, bool a) => Coin() with { Keeps = (KeptData)(k % 4), DataSafe = s, LossAccepted = a };
+        CellSite Site(byte k, bool s, bool a) => Coin() with { Keeps = (KeptData)(k % 5), DataSafe = s, LossAccepted = a };
         var (now, then) = (Site(kept, safe, accepted), Site(keptThen, safeThen, acceptedThen));
         var before = Cell(then);
         var given = new TakeCellOut().Decide(before, At(), "All the same.") is Done { Added: [Overrule o] } ? o : null;
@@ -516,7 +517,7 @@ public class CommandTests
             charges % 3 == 1 ? Math.Clamp(double.IsFinite(volts) ? Math.Abs(volts) : 4, 0.1, 12) : null
         ) with
         {
-            Keeps = (KeptData)(keeps % 4),
+            Keeps = (KeptData)(keeps % 5),
         };
         var less = (what % 5) switch
         {

@@ -130,7 +130,17 @@ public class ReplacementTests
     {
         Assert.Equal(Outcome.No, Replacement.Data(Barrel with { Keeps = KeptData.UserData }).Outcome);
         Assert.Equal(Outcome.Yes, Replacement.Data(Barrel with { Keeps = KeptData.UserData, DataSafe = true }).Outcome);
-        Assert.Equal(Outcome.YesIf, Replacement.Data(Barrel).Outcome);
+        // Settings go with the cell: written down first, or lost on purpose.
+        Assert.Equal(Outcome.No, Replacement.Data(Barrel).Outcome);
+        Assert.Equal(Outcome.Yes, Replacement.Data(Barrel with { DataSafe = true }).Outcome);
+        Assert.Equal(Outcome.YesIf, Replacement.Data(Barrel with { LossAccepted = true }).Outcome);
+        Assert.Equal(Outcome.Yes, Replacement.Data(Barrel with { Keeps = KeptData.Nothing }).Outcome);
+        // Nobody has asked: leaking or not, that comes first.
+        foreach (var leaking in new[] { false, true })
+        {
+            var asked = Replacement.Data(Barrel with { Keeps = KeptData.NotKnown, Leaking = leaking });
+            Assert.Equal((Outcome.Unknown, false), (asked.Outcome, asked.MayBeOverruled));
+        }
     }
 
     [Fact]

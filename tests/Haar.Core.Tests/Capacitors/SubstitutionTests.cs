@@ -115,7 +115,14 @@ public class SubstitutionTests
     [Fact]
     public void Size_and_pitch_have_to_fit()
     {
-        Assert.Equal(Outcome.No, Judge(s => s with { HeightMillimetres = 25 }).Verdict.Outcome);
+        // Nobody has measured above it: the old part's height is no room, and no lack of it.
+        Assert.Equal(Outcome.YesIf, Judge(s => s with { HeightMillimetres = 25 }).Verdict.Outcome);
+        Assert.Equal(
+            Outcome.No,
+            Substitution
+                .Judge(Original, CapacitorRole.Bulk, Of(Original with { HeightMillimetres = 25 }), Today, headroomMillimetres: 16)
+                .Verdict.Outcome
+        );
         Assert.Equal(Outcome.No, Judge(s => s with { LeadPitchMillimetres = 7.5 }).Verdict.Outcome);
         Assert.Equal(Outcome.YesIf, Judge(s => s with { LeadPitchMillimetres = 3.5 }).Verdict.Outcome);
     }

@@ -64,8 +64,8 @@ public class NeutraliseTests
     [Fact]
     public void Stronger_acid_is_diluted_by_volume_times_strength_and_a_weaker_one_never_upwards()
     {
-        var plan = Neutralise.Plan(Corner(), new() { StockPercent = 25, BathLitres = 1 });
-        Assert.Contains("200 ml of 25 % acetic acid made up to 1000 ml", plan.Mix, StringComparison.Ordinal);
+        var plan = Neutralise.Plan(Corner(), new() { StockPercent = 20, BathLitres = 1 });
+        Assert.Contains("250 ml of 20 % acetic acid made up to 1000 ml", plan.Mix, StringComparison.Ordinal);
         Assert.Equal(
             "house.stockPercent",
             Assert.Throws<InvalidInputException>(() => Neutralise.Plan(Corner(), new() { StockPercent = 2 })).Field

@@ -20,6 +20,8 @@ public class MachineStatusTests
         YearTo = 1991,
         ArrivedAt = Now.AddDays(-9),
         SurveyedAt = Now.AddDays(-8),
+        MainsLead = ThreeState.No,
+        Tube = ThreeState.No,
     };
 
     static MachineFacts Facts() =>

@@ -73,7 +73,7 @@
           windowLowVolts: null,
           windowHighVolts: null,
           drainMicroamps: null,
-          keeps: 'settings',
+          keeps: 'notKnown',
           dataSafe: false,
           hiddenInModule: false,
           coinHolder: false,
@@ -121,13 +121,13 @@
     const i = options.findIndex((o) => o.kind === shown?.kind);
     picked = options[(i + by + options.length) % options.length]?.kind;
   }
-  async function dataSafe() {
+  async function settle(said: Partial<Schemas['CellSite']>) {
     const c = query.data!.cell!;
     await act(
       api.PUT('/api/machines/{id}/battery', {
         params: { path: { id } },
         headers: basedOn(c.version),
-        body: { place: c.place, site: { ...c.site, dataSafe: true } },
+        body: { place: c.place, site: { ...c.site, ...said } },
       }),
     );
   }
@@ -183,14 +183,35 @@
                 verdict={data.plan.data}
                 big
                 heading={1}
-                words={{ no: 'Leave it in', yes: 'It may come out', yesIf: 'On a condition' }}
+                words={{ no: 'Leave it in', yes: 'It may come out', yesIf: 'On a condition', unknown: 'Leave it in' }}
                 overruled={data.dataOverruled}
               >
-                {#if data.plan.data.outcome === 'no'}<button
-                    class="btn mt-3"
-                    disabled={form.busy}
-                    onclick={() => void form.send(dataSafe)}>It is copied and read back, or bridged</button
-                  >{/if}
+                {#if data.plan.data.outcome === 'no' || data.plan.data.outcome === 'unknown'}
+                  <div class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
+                    {#if s.keeps === 'notKnown'}<button
+                        class="btn"
+                        disabled={form.busy}
+                        onclick={() => void form.send(() => settle({ keeps: 'nothing' }))}>Nothing hangs on it</button
+                      >{/if}
+                    <button
+                      class="btn"
+                      disabled={form.busy}
+                      onclick={() =>
+                        void form.send(() =>
+                          settle({ dataSafe: true, ...(s.keeps === 'notKnown' ? { keeps: 'userData' as const } : {}) }),
+                        )}
+                      >{s.keeps === 'settings'
+                        ? 'They are written down'
+                        : 'It is copied and read back, or bridged'}</button
+                    >
+                    <button
+                      class="act"
+                      disabled={form.busy}
+                      onclick={() => void form.send(() => settle({ lossAccepted: true }))}
+                      >Its owner says that it may go</button
+                    >
+                  </div>
+                {/if}
               </Verdict>
             </div>
           {:else}

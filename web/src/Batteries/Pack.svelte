@@ -71,7 +71,7 @@
         words={{ yes: 'Sound', no: 'No longer', yesIf: 'Tired' }}
       />{:else}<h2 class="text-xl font-bold">Its pack has not been looked at</h2>
       <p class="mt-1">
-        Swollen means out and away. Otherwise: what it was made with, what it takes now, and a run-down.
+        If it is swollen, take it out and outside. Otherwise: what it was made with, what it takes now, and a run-down.
       </p>{/if}
     <button class="btn mt-3" onclick={edit}>{pack ? 'Change what is known of the pack' : 'Describe the pack'}</button>
   </div>

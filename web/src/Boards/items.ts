@@ -41,6 +41,7 @@ const netMark: Record<Schemas['NetState'], { mark: MarkOf; word: string; rank: n
   thin: { mark: 'out', word: 'thin', rank: 1 },
   open: { mark: 'out', word: 'open', rank: 1 },
   repaired: { mark: 'done', word: 'mended', rank: 4 },
+  bridged: { mark: 'out', word: 'bridged', rank: 1 },
 };
 
 export const capacitorValue = (c: Schemas['Capacitor']) =>

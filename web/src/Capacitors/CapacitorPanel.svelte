@@ -217,7 +217,7 @@
             ? `${joint.celsius} °C. ${row.next === 'remove' ? joint.how : 'Stripe to the board’s own mark, not to the old part’s.'}`
             : advice[row.next]
           : row.stand === 'notMeasured'
-            ? 'One leg lifted, let down first. The meter shows which part it waits for.'
+            ? 'Discharge it, then lift one leg. The meter shows which part it waits for.'
             : ''}{/snippet}
     {#snippet acts()}
       <button class="act max-sm:hidden" onclick={() => void form.send(pull)} disabled={form.busy}

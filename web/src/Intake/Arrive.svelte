@@ -48,6 +48,9 @@
       claimed,
       recapSchool,
       restorationSchool,
+      mainsLead,
+      tube,
+      battery,
     } = edit;
     await act(
       api.PUT('/api/machines/{id}', {
@@ -67,6 +70,9 @@
           recapSchool,
           restorationSchool,
           profileId: null,
+          mainsLead,
+          tube,
+          battery,
         },
       }),
     );
@@ -82,14 +88,6 @@
     await act(api.DELETE('/api/machines/{id}', { params: { path: { id } } }));
     go('/');
   }
-  const dangers = $derived(
-    (['pictureTube', 'internalMainsSupply', 'mainsFilterPaper'] as const).filter((t) => m.traits.includes(t)),
-  );
-  const cautionOf = {
-    pictureTube: 'pictureTube',
-    internalMainsSupply: 'mainsSupply',
-    mainsFilterPaper: 'lineFilterCapacitor',
-  } as const;
   const years = $derived(
     m.yearFrom
       ? m.yearTo && m.yearTo !== m.yearFrom
@@ -127,8 +125,8 @@
       <dt class="text-soft">It has in it</dt>
       <dd>{m.traits.length ? m.traits.map((t) => traitWords[t].toLowerCase()).join(', ') : 'nobody has said yet'}</dd>
     </dl>
-    {#if dangers.length}<div class="mt-5 grid gap-2">
-        {#each dangers as d (d)}<CautionNote id={cautionOf[d]} />{/each}
+    {#if head.cautions.length}<div class="mt-5 grid gap-2">
+        {#each head.cautions as c (c)}<CautionNote id={c} />{/each}
       </div>{/if}
     <DateCodes from={m.yearFrom} to={m.yearTo} />
   </div>

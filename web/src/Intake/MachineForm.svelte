@@ -16,21 +16,36 @@
     recapSchool: 'evidence',
     restorationSchool: 'asShipped',
     profileId: null,
+    mainsLead: 'notKnown',
+    tube: 'notKnown',
+    battery: 'notKnown',
   });
 </script>
 
 <script lang="ts">
   import CheckGroup from '$lib/ui/CheckGroup.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import type { Sending } from '$lib/api/act.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import { classWords, recapPolicyWords, restorationPolicyWords, traitWords } from '$lib/words';
 
+  const answers: [Schemas['ThreeState'], string][] = [
+    ['yes', 'Yes'],
+    ['no', 'No'],
+    ['notKnown', 'Don’t know'],
+  ];
   let { edit = $bindable(), form, full = false }: { edit: Edit; form: Sending; full?: boolean } = $props();
 </script>
 
 <div class="grid gap-x-5 gap-y-4 sm:grid-cols-6">
+  <fieldset class="grid gap-x-5 gap-y-3 sm:col-span-6 sm:grid-cols-3">
+    <legend class="mb-1 text-sm text-soft">Asked first, for your hands. What you don’t know counts as yes.</legend>
+    <Choice label="Does it take a mains lead?" bind:value={edit.mainsLead} options={answers} />
+    <Choice label="Is there a picture tube?" bind:value={edit.tube} options={answers} />
+    <Choice label="Is there a battery or cell?" bind:value={edit.battery} options={answers} />
+  </fieldset>
   <TextField
     label="What you call it"
     class="sm:col-span-3"
@@ -66,7 +81,7 @@
   <NumberField label="To year" class="sm:col-span-2" error={form.field('yearTo')} bind:number={edit.yearTo} whole />
   <CheckGroup
     label="What it has in it"
-    hint="These decide what can hurt you and what is looked at first. Leave out what you do not know."
+    hint="These decide what is looked at first."
     class="sm:col-span-6"
     columns
     bind:value={edit.traits}

@@ -32,6 +32,16 @@
         yearFrom: p.yearFrom,
         yearTo: p.yearTo,
         traits: [...p.traits],
+        mainsLead:
+          p.traits.includes('internalMainsSupply') || p.traits.includes('pictureTube')
+            ? 'yes'
+            : p.traits.includes('externalAdapter')
+              ? 'no'
+              : 'notKnown',
+        tube: p.traits.includes('pictureTube') ? 'yes' : 'no',
+        battery: p.traits.some((t) => ['barrelCell', 'coinCell', 'hiddenCell', 'lithiumPack'].includes(t))
+          ? 'yes'
+          : 'notKnown',
       });
   }
 

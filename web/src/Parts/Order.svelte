@@ -149,8 +149,8 @@
       {#snippet children(d)}
         {#if d.drawer.length}
           <h1 class="text-title leading-tight font-bold">
-            The drawer covers {d.drawer.length}
-            {d.drawer.length === 1 ? 'place' : 'places'}{d.needs.length
+            {d.drawer.length}
+            {d.drawer.length === 1 ? 'part is' : 'parts are'} in the drawer{d.needs.length
               ? `; ${d.needs.reduce((s, n) => s + n.count, 0)} pieces have to be bought`
               : ''}.
           </h1>

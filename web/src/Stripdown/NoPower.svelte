@@ -56,9 +56,9 @@
     {/if}
     <div class="mt-3 grid max-w-read gap-2">
       <ProblemNote problem={form.problem} />
-      {#if head.machine.traits.includes('pictureTube')}<CautionNote
+      {#if head.cautions.includes('pictureTube')}<CautionNote
           id="pictureTube"
-        />{:else if head.machine.traits.includes('internalMainsSupply')}<CautionNote id="mainsSupply" />{/if}
+        />{:else if head.cautions.includes('mainsSupply')}<CautionNote id="mainsSupply" />{/if}
     </div>
     <Choice
       label="What it does instead"

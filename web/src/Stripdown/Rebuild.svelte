@@ -166,8 +166,8 @@
                 ?.replace(/^Late, because (it waits: )?/, '')}
             </p>{/if}
           <div class="mt-2"><ProblemNote problem={sheet ? undefined : form.problem} /></div>
-          {#if head.machine.traits.includes('pictureTube')}<div class="mt-2"><CautionNote id="pictureTube" /></div>
-          {:else if head.machine.traits.includes('internalMainsSupply') && (isTest || piece?.row.step.kind === 'supply')}<div
+          {#if head.cautions.includes('pictureTube')}<div class="mt-2"><CautionNote id="pictureTube" /></div>
+          {:else if head.cautions.includes('mainsSupply') && (isTest || piece?.row.step.kind === 'supply')}<div
               class="mt-2"
             >
               <CautionNote id="mainsSupply" />

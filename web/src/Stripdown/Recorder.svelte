@@ -201,10 +201,10 @@
   {#snippet children(data)}
     <Sent machineId={id} />
     {#if !sheet}<ProblemNote problem={form.problem} />{/if}
-    {#if head.machine.traits.includes('pictureTube')}<div class="mb-3 max-w-read">
+    {#if head.cautions.includes('pictureTube')}<div class="mb-3 max-w-read">
         <CautionNote id="pictureTube" />
       </div>
-    {:else if head.machine.traits.includes('internalMainsSupply') && (row?.step.kind === 'supply' || hint?.kind === 'supply')}<div
+    {:else if head.cautions.includes('mainsSupply') && (row?.step.kind === 'supply' || hint?.kind === 'supply')}<div
         class="mb-3 max-w-read"
       >
         <CautionNote id="mainsSupply" />
@@ -411,8 +411,7 @@
                     }),
                   ),
                 )}>It is not all apart: open again</button
-            >{:else}<button class="act text-ink" onclick={() => void finish()}>It is apart: on to the rebuild</button
-            >{/if}
+            >{:else}<button class="act text-ink" onclick={() => void finish()}>Strip-down finished</button>{/if}
         </p>
       </nav>
     {/if}

@@ -175,6 +175,7 @@ export const keepsWords: Words<Schemas['KeptData']> = {
   clock: 'The clock',
   settings: 'Firmware settings',
   userData: 'Somebody’s data',
+  notKnown: 'Nobody has asked',
 };
 export const threeStateWords: Words<Schemas['ThreeState']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
 export const restsOnWords: Words<Schemas['RestsOn']> = {

@@ -3697,6 +3697,15 @@ export interface components {
             leakageMicroamps?: null | number;
             /** @description Measured without lifting a leg. */
             inCircuit?: boolean;
+            /**
+             * Format: double
+             * @description What this very part read when it was new; null where nobody knows. End of life counts from there, and from the nominal value only in its place.
+             */
+            firstMicrofarads?: null | number;
+            /** Format: double */
+            firstEsrOhms?: null | number;
+            /** @description It is new: this is its first reading, and it has lost nothing yet. */
+            fresh?: boolean;
             any?: boolean;
         };
         /** @description How likely a part is to fail, or to have failed, judged without a reading. */
@@ -5438,7 +5447,7 @@ export interface components {
          * @description What a cell keeps alive.
          * @enum {string}
          */
-        KeptData: "nothing" | "clock" | "settings" | "userData";
+        KeptData: "nothing" | "clock" | "settings" | "userData" | "notKnown";
         /** @description A length known on the board, such as the distance of two mounting holes. */
         KnownLength: {
             from: components["schemas"]["Point"];
@@ -5649,6 +5658,12 @@ export interface components {
              */
             yearTo?: null | number;
             traits?: components["schemas"]["Trait"][];
+            /** @description Does it take a mains lead? Asked at take-in; what nobody has answered counts as yes (Hazards). */
+            mainsLead?: components["schemas"]["ThreeState"];
+            /** @description Is there a picture tube in it? */
+            tube?: components["schemas"]["ThreeState"];
+            /** @description Is there a battery or cell in it? */
+            battery?: components["schemas"]["ThreeState"];
             cameFrom?: string;
             /**
              * Format: double
@@ -5731,6 +5746,9 @@ export interface components {
             restorationSchool: components["schemas"]["RestorationPolicy"];
             /** @description A machine profile from a pack: brings its boards, cell and rails along. */
             profileId?: null | string;
+            mainsLead?: components["schemas"]["ThreeState"];
+            tube?: components["schemas"]["ThreeState"];
+            battery?: components["schemas"]["ThreeState"];
         };
         MachineHead: {
             machine: components["schemas"]["Machine"];
@@ -5743,6 +5761,8 @@ export interface components {
             /** @description Go on, or stop: shown wherever something is spent. */
             money: components["schemas"]["GoOnResult"];
             currency: string;
+            /** @description That stand by themselves; what nobody has excluded is among them. */
+            cautions: components["schemas"]["CautionId"][];
         };
         MachineRow: {
             /** Format: uuid */
@@ -5853,7 +5873,7 @@ export interface components {
              * @description End to end; null with Open.
              */
             ohms: null | number;
-            /** @description The meter reads no end. */
+            /** @description Open circuit on the meter. */
             open: boolean;
             source: string;
         };
@@ -5871,7 +5891,7 @@ export interface components {
             ready: boolean;
         };
         /** @enum {string} */
-        NetState: "notMeasured" | "sound" | "thin" | "open" | "repaired" | "measureBetter";
+        NetState: "notMeasured" | "sound" | "thin" | "open" | "repaired" | "measureBetter" | "bridged";
         NeutraliseAsk: {
             area: components["schemas"]["AreaFacts"];
             house?: null | components["schemas"]["NeutraliseDefaults"];
@@ -6256,8 +6276,7 @@ export interface components {
         };
         PadAsk: {
             pads: components["schemas"]["PadState"];
-            /** @default true */
-            traceWhole: boolean;
+            traceWhole?: null | boolean;
             trace?: null | components["schemas"]["TraceFacts"];
             /** @default C1 */
             designator: string;
@@ -7140,7 +7159,7 @@ export interface components {
         RiskAsk: {
             spec: components["schemas"]["CapacitorSpec"];
             /** Format: int32 */
-            madeYear: number;
+            madeYear: null | number;
             role?: components["schemas"]["CapacitorRole"];
             signs?: null | components["schemas"]["CapacitorSign"][];
             readings?: null | components["schemas"]["CapacitorReadings"];
@@ -8037,7 +8056,7 @@ export interface components {
             refused: number;
         };
         SubstitutionRule: {
-            /** @description volts, value, ESR, temperature, size, pitch, mounting, polarity, safety class, age. */
+            /** @description volts, value, ESR, ripple, temperature, size, pitch, mounting, polarity, safety class, age. */
             rule: string;
             /** @description How it went. */
             result: components["schemas"]["RuleResult"];
@@ -8234,6 +8253,7 @@ export interface components {
         };
         /**
          * @description Yes, no, or nobody has looked. Default is not known, so that a forgotten answer is never taken for a no.
+         * @default notKnown
          * @enum {string}
          */
         ThreeState: "notKnown" | "yes" | "no";
@@ -8242,7 +8262,7 @@ export interface components {
             /** Format: double */
             readOhms?: null | number;
             /**
-             * @description The meter reads no end.
+             * @description Open circuit on the meter.
              * @default false
              */
             overload: boolean;

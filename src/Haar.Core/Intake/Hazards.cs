@@ -1,0 +1,73 @@
+using Haar.Core.Safety;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Intake;
+
+/// <summary>
+/// What in a machine can kill, and whether anybody knows. An answer outranks what follows from its traits; where neither says, it is
+/// not known, and every rule counts it as there.
+/// </summary>
+public static class Hazards
+{
+    /// <summary>A mains supply inside. An adapter outside, and a pocket computer, say that there is none.</summary>
+    public static ThreeState Mains(Machine m) =>
+        m.Traits.Contains(Trait.InternalMainsSupply) || Tube(m) == ThreeState.Yes ? ThreeState.Yes
+        : m.MainsLead != ThreeState.NotKnown ? m.MainsLead
+        : m.Traits.Contains(Trait.ExternalAdapter) || m.Traits.Contains(Trait.LithiumPack) || m.Class == MachineClass.Pocket ? ThreeState.No
+        : ThreeState.NotKnown;
+
+    /// <summary>A picture tube. Whoever ticked what feeds the machine had the tube in the same list, and left it out.</summary>
+    public static ThreeState Tube(Machine m) =>
+        m.Traits.Contains(Trait.PictureTube) ? ThreeState.Yes
+        : m.Tube != ThreeState.NotKnown ? m.Tube
+        : m.Class == MachineClass.Pocket || m.Traits.Any(t => t is Trait.InternalMainsSupply or Trait.ExternalAdapter or Trait.LithiumPack)
+            ? ThreeState.No
+        : ThreeState.NotKnown;
+
+    public static ThreeState Battery(Machine m) =>
+        m.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell or Trait.LithiumPack or Trait.BatteryBackedMemory)
+            ? ThreeState.Yes
+            : m.Battery;
+
+    /// <summary>Nobody has said whether mains or a tube is in it.</summary>
+    public static bool Unidentified(Machine m) => Mains(m) == ThreeState.NotKnown || Tube(m) == ThreeState.NotKnown;
+
+    /// <summary>Its traits, with mains and tube among them unless it is known that they are not there: what every rule of safety goes by.</summary>
+    public static IReadOnlyCollection<Trait> CarefulTraits(Machine m)
+    {
+        var traits = m.Traits.ToHashSet();
+        // A tube has its supply inside: as long as one is not excluded, neither is the other.
+        if (Mains(m) != ThreeState.No || Tube(m) != ThreeState.No)
+        {
+            traits.Add(Trait.InternalMainsSupply);
+        }
+        if (Tube(m) != ThreeState.No)
+        {
+            traits.Add(Trait.PictureTube);
+        }
+        return traits;
+    }
+
+    /// <summary>Cautions that stand by themselves, whatever is done with it.</summary>
+    public static IReadOnlyList<CautionId> Cautions(Machine m)
+    {
+        var traits = CarefulTraits(m);
+        var list = new List<CautionId>();
+        void If(bool there, CautionId caution)
+        {
+            if (there)
+            {
+                list.Add(caution);
+            }
+        }
+        If(traits.Contains(Trait.PictureTube), CautionId.PictureTube);
+        If(traits.Contains(Trait.InternalMainsSupply), CautionId.MainsSupply);
+        // Paper filters sat in mains inlets of their years, and nobody sees them from outside.
+        If(traits.Contains(Trait.MainsFilterPaper) || Mains(m) == ThreeState.NotKnown, CautionId.LineFilterCapacitor);
+        If(traits.Contains(Trait.LithiumPack), CautionId.SwollenCell);
+        return list;
+    }
+
+    /// <summary>Why an item of the survey is on the list of a machine of which nobody knows what feeds it.</summary>
+    public const string NobodyKnows = "Nobody has said that it has none, so it counts as there until somebody looks.";
+}
