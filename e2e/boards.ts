@@ -119,7 +119,7 @@ async function mend(page: Page, net: string) {
 /** The newsletter desktop's recap: the drawer, the order, the post, and the parts fitted and measured. */
 export async function recap(page: Page, haar: Haar) {
   await page.goto(`${haar.url}/order`);
-  await expect(heading(page)).toContainText('The drawer covers');
+  await expect(heading(page)).toContainText('are in the drawer');
   await press(page, /^Set aside \d+ from the drawer/);
   await expect(heading(page)).toContainText(/parcels? for \d/i);
   await expect(page.getByText('Proven cheapest')).toBeVisible();

@@ -33,7 +33,7 @@ export default defineConfig({
         isMobile: true,
         hasTouch: true,
       },
-      testMatch: /(journey|views|phone|boards)\.spec/,
+      testMatch: /(journey|views|phone|boards|first-hour)\.spec/,
     },
   ],
 });

@@ -108,7 +108,7 @@ test('a lot is sorted: locked, summed again, carried out and undone', async ({ p
   await page.getByRole('button', { name: /^Budget and prices/ }).click();
   await page.getByLabel('Money, EUR').fill('120');
   await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-  await page.getByRole('button', { name: 'Sort it so' }).click();
+  await page.getByRole('button', { name: 'Sort it like this' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Sort it' }).click();
   await expect(page.getByRole('link', { name: 'Grey tower' })).toBeVisible();
   await page.goto(`${haar.url}/store`);

@@ -64,7 +64,7 @@ public static class DatabaseStart
             await db.SaveChangesAsync(cancel);
         }
 
-        await PackStore.SeedAsync(db, time.GetUtcNow(), cancel);
+        await PackStore.SeedAsync(db, time.GetUtcNow(), cancel: cancel);
         if (existed)
         {
             try

@@ -51,6 +51,8 @@ public sealed class Store : IAsyncDisposable
         {
             Id = work.NewId(),
             Name = name,
+            MainsLead = Core.Verdicts.ThreeState.No,
+            Tube = Core.Verdicts.ThreeState.No,
             ArrivedAt = Now,
         };
         db.Machines.Add(machine);

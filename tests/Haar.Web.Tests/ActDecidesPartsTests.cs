@@ -223,7 +223,6 @@ public partial class ActDecidesTests
             {
                 of = "comesOut",
                 subject = cap,
-                sentence = "The moon is a cheese.",
                 reason = "The owner wants it kept.",
             }
         );

@@ -40,8 +40,11 @@ public class AtOnceTests
                 .Range(0, 6)
                 .Select(i =>
                 {
-                    var mine = JsonNode.Parse(settings.ToJsonString())!;
-                    mine["name"] = $"Workshop {i}";
+                    var mine = new JsonObject { ["name"] = $"Workshop {i}" };
+                    foreach (var f in new[] { "eventName", "eventDay", "currency", "meterHost", "meterPort", "meterShowsPart" })
+                    {
+                        mine[f] = settings[f]?.DeepClone();
+                    }
                     return w.SendAsync(HttpMethod.Put, "/api/workshop/settings", mine, version);
                 })
         );

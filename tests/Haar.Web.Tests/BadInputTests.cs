@@ -166,7 +166,7 @@ public partial class BadInputTests
     [InlineData("designator,marking\nC1,banana\nC2,47 16V\n", "C1")]
     [InlineData("designator,marking\nC1,-47u\n", "negative")]
     [InlineData("designator,marking\nC1,47 16V\nC1,10u\n", "already")]
-    [InlineData("name,value\nC1,47\n", "first line")]
+    [InlineData("colour,size\nC1,47\n", "first line")]
     [InlineData("", "empty")]
     [InlineData("designator,marking\n", "no rows")]
     [InlineData("designator,marking\nC1,470\n", "2 readings fit")]

@@ -290,4 +290,54 @@ public partial class BoardTests
         await w.DoAsync($"/api/log/{struck["logId"]!.GetValue<string>()}/undo", new { });
         Assert.Equal("comesOut", (await Of("C2"))["stand"]!.GetValue<string>());
     }
+
+    [Fact]
+    public async Task A_part_that_is_measured_and_cannot_be_judged_is_not_asked_to_be_measured_again()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))[
+            "id"
+        ]!.GetValue<string>();
+        object Edit(double? esrOhms) =>
+            new
+            {
+                designator = "C1",
+                marking = "1000 16V",
+                kind = "aluminiumLowEsr",
+                role = "bulk",
+                ratedVolts = (double?)null,
+                maxCelsius = (double?)null,
+                diameterMillimetres = (double?)null,
+                heightMillimetres = (double?)null,
+                leadPitchMillimetres = (double?)null,
+                signs = Array.Empty<string>(),
+                x = (double?)null,
+                y = (double?)null,
+                esrOhms,
+            };
+        var c = (await w.DoAsync($"/api/machines/{id}/boards/{board}/capacitors", Edit(null)))["id"]!.GetValue<string>();
+        await w.DoAsync(
+            $"/api/machines/{id}/capacitors/{c}/readings",
+            new
+            {
+                microfarads = 990,
+                esrOhms = 0.05,
+                esrFrequencyHertz = 100_000,
+                leakageMicroamps = (double?)null,
+                inCircuit = false,
+                source = "typed",
+            }
+        );
+        async Task<JsonNode> Row() => (await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]![0]!;
+        Assert.Equal("undecided", (await Row())["stand"]!.GetValue<string>());
+        var others = (await w.GetAsync($"/api/machines/{id}"))["standing"]!.ToJsonString();
+        Assert.Contains("Say what one measured capacitor may read", others, StringComparison.Ordinal);
+        Assert.DoesNotContain("Measure 1 capacitor", others, StringComparison.Ordinal);
+
+        var version = (await Row())["capacitor"]!["version"]!.GetValue<int>();
+        Assert.Equal(400, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/capacitors/{c}", Edit(-1), version)).Status);
+        Assert.Equal(200, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/capacitors/{c}", Edit(0.03), version)).Status);
+        Assert.Equal("sound", (await Row())["stand"]!.GetValue<string>());
+    }
 }

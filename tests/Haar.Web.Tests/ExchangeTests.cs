@@ -149,7 +149,7 @@ public class ExchangeTests
     [Fact]
     public async Task A_pack_is_checked_by_its_schema_imported_used_and_exported_unchanged()
     {
-        await using var w = await Workshop.OpenAsync();
+        await using var w = await Workshop.OpenAsync(demo: true);
         var shipped = await w.Client.GetStringAsync("/api/packs/harbour");
         Assert.Equal(422, (await w.PostAsync("/api/packs", new { text = shipped })).Status);
         var mine = shipped.Replace("\"id\": \"harbour\"", "\"id\": \"mine\"", StringComparison.Ordinal);

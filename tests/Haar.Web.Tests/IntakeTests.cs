@@ -206,7 +206,7 @@ public class IntakeTests
     [Fact]
     public async Task What_was_found_names_the_configuration_and_what_would_tell_it_apart()
     {
-        await using var w = await Workshop.OpenAsync();
+        await using var w = await Workshop.OpenAsync(demo: true);
         var id = (
             await w.DoAsync(
                 "/api/machines",

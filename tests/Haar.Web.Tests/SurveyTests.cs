@@ -159,6 +159,85 @@ public class SurveyTests
         Assert.Null((await w.GetAsync($"/api/machines/{id}/checklist"))["next"]);
     }
 
+    [Fact]
+    public async Task A_survey_is_closed_when_every_place_has_its_answer_or_by_name_with_what_is_left_out()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var (status, body) = await w.PostAsync($"/api/machines/{id}/survey/looked");
+        Assert.Equal(400, status);
+        Assert.Contains("have not been looked at", body["detail"]!.GetValue<string>(), StringComparison.Ordinal);
+        Assert.Null((await w.GetAsync($"/api/machines/{id}/survey"))["surveyedAt"]);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/survey/looked", new { without = "   " })).Status);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/survey/looked", new { without = new string('x', 301) })).Status);
+
+        await w.DoAsync($"/api/machines/{id}/checklist/case-cracks", Answer("sound"));
+        var said = await w.DoAsync($"/api/machines/{id}/survey/looked", new { without = "The cover does not come off today." });
+        Assert.Contains("without", said["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        var rows = (await w.GetAsync($"/api/machines/{id}/checklist"))["rows"]!.AsArray();
+        Assert.All(rows, r => Assert.NotNull(r!["answer"]));
+        Assert.Equal(
+            "sound",
+            rows.Single(r => r!["item"]!["id"]!.GetValue<string>() == "case-cracks")!["answer"]!["answer"]!.GetValue<string>()
+        );
+        Assert.Contains(rows, r => r!["answer"]!["note"]!.GetValue<string>() == "Left out: The cover does not come off today.");
+        // Undone, nobody has looked.
+        await w.DoAsync($"/api/log/{said["logId"]!.GetValue<string>()}/undo");
+        Assert.Null((await w.GetAsync($"/api/machines/{id}/survey"))["surveyedAt"]);
+        Assert.Single((await w.GetAsync($"/api/machines/{id}/checklist"))["rows"]!.AsArray(), r => r!["answer"] is not null);
+    }
+
+    [Fact]
+    public async Task A_kind_brings_what_to_look_for_and_looking_makes_it_known()
+    {
+        await using var w = await Workshop.OpenAsync(demo: false);
+        var kinds = (await w.GetAsync("/api/kinds")).AsArray();
+        Assert.True(kinds.Count > 30);
+        Assert.Equal(["kinds"], (await w.GetAsync("/api/packs")).AsArray().Select(p => p!["id"]!.GetValue<string>()));
+        var id = (await w.DoAsync("/api/machines", Bare("Found in a shed", "compact-tube-68k")))["id"]!.GetValue<string>();
+        var head = await w.GetAsync($"/api/machines/{id}");
+        Assert.True(head["unidentified"]!.GetValue<bool>());
+        Assert.Equal("level68k", head["machine"]!["class"]!.GetValue<string>());
+        Assert.Empty(head["machine"]!["traits"]!.AsArray());
+        Assert.Contains(head["cautions"]!.AsArray(), c => c!.GetValue<string>() == "pictureTube");
+        var usual = await w.GetAsync($"/api/machines/{id}/usual");
+        Assert.Equal(0, usual["hours"]!["fromOwn"]!.GetValue<int>());
+        Assert.Contains(
+            usual["open"]!.AsArray(),
+            p => p!["trait"]!.GetValue<string>() == "coinCell" && p["how"]!.GetValue<string>() == "usual"
+        );
+
+        // Seen: it has a cell now, of the kind that is usual, and nobody knows what it keeps.
+        await w.DoAsync($"/api/machines/{id}/checklist/coin-cell", Answer("sound"));
+        var cell = (await w.GetAsync($"/api/machines/{id}/battery"))["cell"]!["site"]!;
+        Assert.Equal((3.6, "notKnown"), (cell["nominalVolts"]!.GetValue<double>(), cell["keeps"]!.GetValue<string>()));
+        // Looked for and not there: gone from the list, for good.
+        await w.DoAsync($"/api/machines/{id}/checklist/floppy", Answer("notHere"));
+        Assert.DoesNotContain(
+            (await w.GetAsync($"/api/machines/{id}/checklist"))["rows"]!.AsArray(),
+            r => r!["item"]!["id"]!.GetValue<string>() == "floppy"
+        );
+        Assert.Equal(400, (await w.PostAsync("/api/machines", Bare("Other", "no-such-kind"))).Status);
+    }
+
+    static object Bare(string name, string kindId) =>
+        new
+        {
+            name,
+            kind = "",
+            model = "",
+            @class = "unknown",
+            yearFrom = (int?)null,
+            yearTo = (int?)null,
+            traits = Array.Empty<string>(),
+            cameFrom = "",
+            paid = (decimal?)null,
+            claimed = "",
+            recapSchool = "evidence",
+            restorationSchool = "asShipped",
+            kindId,
+        };
+
     static readonly object Nothing = new
     {
         load = "",

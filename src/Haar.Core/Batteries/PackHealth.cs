@@ -96,7 +96,7 @@ public static class PackHealth
                     .Of(
                         question,
                         Outcome.No,
-                        $"Out and away with it: {(p.Swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.",
+                        $"Take it out and outside: {(p.Swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.",
                         Basis.Rule,
                         new Reason(
                             p.Swollen

@@ -13,6 +13,9 @@ public enum CapacitorStand
     ComesOut,
     Exchanging,
     Exchanged,
+
+    /// <summary>Measured, and what it may read is not known: another reading would not settle it.</summary>
+    Undecided,
 }
 
 /// <param name="Stand">For the map and the list.</param>
@@ -80,6 +83,7 @@ public static class CapacitorAssessments
             : c.Fitting.Started ? CapacitorStand.Exchanging
             : comesOut.Outcome == Outcome.Yes ? (kept ? CapacitorStand.Sound : CapacitorStand.ComesOut)
             : comesOut.Outcome == Outcome.No ? (kept ? CapacitorStand.ComesOut : CapacitorStand.Sound)
+            : CapacitorJudge.Complete(c.Spec, r) ? CapacitorStand.Undecided
             : CapacitorStand.NotMeasured;
         return new(c, r, risk, sound, comesOut, stand)
         {
@@ -133,8 +137,9 @@ public static class CapacitorAssessments
                     CapacitorStand.Exchanging => 0,
                     CapacitorStand.ComesOut => 1,
                     CapacitorStand.NotMeasured => 2,
-                    CapacitorStand.Exchanged => 3,
-                    _ => 4,
+                    CapacitorStand.Undecided => 3,
+                    CapacitorStand.Exchanged => 4,
+                    _ => 5,
                 }
             )
             .ThenByDescending(r => r.Risk.Score)

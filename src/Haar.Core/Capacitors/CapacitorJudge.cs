@@ -144,6 +144,12 @@ public static class CapacitorJudge
     /// <summary>Something that keeps a part from being called sound, and what would settle it.</summary>
     readonly record struct Doubt(Outcome Outcome, string Sentence, Reason Reason, string Settles);
 
+    /// <summary>All that a meter gives has been read, out of circuit and without a slip of the unit: what is still open is a fact that no reading brings.</summary>
+    public static bool Complete(CapacitorSpec spec, CapacitorReadings r) =>
+        r is { InCircuit: false, Microfarads: { } c }
+        && UnitSlip(c / spec.Microfarads) is null
+        && (r.EsrOhms is not null || !spec.Kind.IsElectrolytic());
+
     /// <exception cref="InvalidInputException">A figure is negative, not finite, or no part has it.</exception>
     public static Verdict Judge(
         string designator,

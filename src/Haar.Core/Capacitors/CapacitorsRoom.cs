@@ -26,6 +26,7 @@ public sealed class CapacitorsRoom : Room
         var left = caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging);
         return left > 0 ? $"{left} to go"
             : caps.Of(CapacitorStand.NotMeasured) > 0 ? $"{caps.Of(CapacitorStand.NotMeasured)} to measure"
+            : caps.Of(CapacitorStand.Undecided) > 0 ? $"{caps.Of(CapacitorStand.Undecided)} undecided"
             : null;
     }
 
@@ -70,6 +71,16 @@ public sealed class CapacitorsRoom : Room
                 "What has not been measured is neither sound nor bad.",
                 2 * open,
                 "ESR and capacitance meter",
+                m.Machine.ArrivedAt
+            );
+        }
+        else if (caps.Of(CapacitorStand.Undecided) is > 0 and var undecided)
+        {
+            yield return Act(
+                undecided == 1 ? "Say what one measured capacitor may read" : $"Say what {undecided} measured capacitors may read",
+                "They are measured, and their kind or their sheet's ESR is missing: without a limit none of them is sound.",
+                3 * undecided,
+                "The parts' markings, their data sheets",
                 m.Machine.ArrivedAt
             );
         }
@@ -159,6 +170,12 @@ public sealed class CapacitorsRoom : Room
         if (caps.Of(CapacitorStand.NotMeasured) is > 0 and var open)
         {
             var said = $"{open} {(open == 1 ? "capacitor has" : "capacitors have")} not been measured.";
+            yield return new(Stage.Boards, said) { Lines = [said] };
+        }
+        if (caps.Of(CapacitorStand.Undecided) is > 0 and var undecided)
+        {
+            var said =
+                $"{undecided} {(undecided == 1 ? "capacitor is" : "capacitors are")} measured, and nobody knows what {(undecided == 1 ? "it" : "they")} may read.";
             yield return new(Stage.Boards, said) { Lines = [said] };
         }
     }

@@ -13,6 +13,8 @@ public static class Hazards
     public static ThreeState Mains(Machine m) =>
         m.Traits.Contains(Trait.InternalMainsSupply) || Tube(m) == ThreeState.Yes ? ThreeState.Yes
         : m.MainsLead != ThreeState.NotKnown ? m.MainsLead
+        : m.Absent.Contains(Trait.InternalMainsSupply) ? ThreeState.No
+        : May(m, Trait.InternalMainsSupply) ? ThreeState.NotKnown
         : m.Traits.Contains(Trait.ExternalAdapter) || m.Traits.Contains(Trait.LithiumPack) || m.Class == MachineClass.Pocket ? ThreeState.No
         : ThreeState.NotKnown;
 
@@ -20,14 +22,20 @@ public static class Hazards
     public static ThreeState Tube(Machine m) =>
         m.Traits.Contains(Trait.PictureTube) ? ThreeState.Yes
         : m.Tube != ThreeState.NotKnown ? m.Tube
+        : m.Absent.Contains(Trait.PictureTube) ? ThreeState.No
+        : May(m, Trait.PictureTube) ? ThreeState.NotKnown
         : m.Class == MachineClass.Pocket || m.Traits.Any(t => t is Trait.InternalMainsSupply or Trait.ExternalAdapter or Trait.LithiumPack)
             ? ThreeState.No
         : ThreeState.NotKnown;
 
+    /// <summary>A cell or battery of any sort.</summary>
     public static ThreeState Battery(Machine m) =>
         m.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell or Trait.LithiumPack or Trait.BatteryBackedMemory)
             ? ThreeState.Yes
             : m.Battery;
+
+    /// <summary>Its kind says that it may have this, and nobody has looked.</summary>
+    static bool May(Machine m, Trait trait) => m.Possible.Any(p => p.Trait == trait);
 
     /// <summary>Nobody has said whether mains or a tube is in it.</summary>
     public static bool Unidentified(Machine m) => Mains(m) == ThreeState.NotKnown || Tube(m) == ThreeState.NotKnown;
@@ -63,8 +71,15 @@ public static class Hazards
         If(traits.Contains(Trait.PictureTube), CautionId.PictureTube);
         If(traits.Contains(Trait.InternalMainsSupply), CautionId.MainsSupply);
         // Paper filters sat in mains inlets of their years, and nobody sees them from outside.
-        If(traits.Contains(Trait.MainsFilterPaper) || Mains(m) == ThreeState.NotKnown, CautionId.LineFilterCapacitor);
-        If(traits.Contains(Trait.LithiumPack), CautionId.SwollenCell);
+        If(
+            traits.Contains(Trait.MainsFilterPaper)
+                || traits.Contains(Trait.InternalMainsSupply) && May(m, Trait.MainsFilterPaper)
+                || Mains(m) == ThreeState.NotKnown && !m.Absent.Contains(Trait.MainsFilterPaper),
+            CautionId.LineFilterCapacitor
+        );
+        If(traits.Contains(Trait.LithiumPack) || May(m, Trait.LithiumPack), CautionId.SwollenCell);
+        // A cell that nobody has looked at may have leaked; once it is looked at, what is found says its own.
+        If(m.Battery != ThreeState.No && May(m, Trait.BarrelCell), CautionId.LeakingCell);
         return list;
     }
 

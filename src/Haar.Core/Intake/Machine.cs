@@ -68,6 +68,15 @@ public sealed class Machine
     public int? YearTo { get; set; }
     public List<Trait> Traits { get; set; } = [];
 
+    /// <summary>The kind of a pack that it is one of; empty where nobody chose one.</summary>
+    public string KindId { get; set; } = "";
+
+    /// <summary>What may be in it because it is so in its kind, and nobody has looked yet.</summary>
+    public List<Possible> Possible { get; set; } = [];
+
+    /// <summary>What somebody looked for and did not find.</summary>
+    public List<Trait> Absent { get; set; } = [];
+
     /// <summary>Does it take a mains lead? Asked at take-in; what nobody has answered counts as yes (<see cref="Hazards"/>).</summary>
     public ThreeState MainsLead { get; set; }
 

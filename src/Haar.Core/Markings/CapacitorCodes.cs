@@ -8,24 +8,67 @@ namespace Haar.Core.Markings;
 public static partial class CapacitorMarking
 {
     /// <summary>EIA two-character rated voltage codes, volts DC.</summary>
-    public static readonly IReadOnlyDictionary<string, double> EiaVolts = new Dictionary<string, double>
+    public static readonly IReadOnlyDictionary<string, double> EiaVolts = TwoCharacterVolts();
+
+    /// <summary>A letter for the figure and a digit for the power of ten: 1C is 1.6 × 10¹, 2W 4.5 × 10². Figures under 2.5 V are on no part.</summary>
+    static Dictionary<string, double> TwoCharacterVolts()
     {
-        ["0G"] = 4,
-        ["0J"] = 6.3,
-        ["1A"] = 10,
-        ["1C"] = 16,
-        ["1E"] = 25,
-        ["1V"] = 35,
-        ["1H"] = 50,
-        ["1J"] = 63,
-        ["1K"] = 80,
-        ["2A"] = 100,
-        ["2C"] = 160,
-        ["2D"] = 200,
-        ["2E"] = 250,
-        ["2G"] = 400,
-        ["2W"] = 450,
-    };
+        var figures = new Dictionary<char, double>
+        {
+            ['A'] = 1,
+            ['B'] = 1.25,
+            ['C'] = 1.6,
+            ['D'] = 2,
+            ['E'] = 2.5,
+            ['F'] = 3.15,
+            ['V'] = 3.5,
+            ['G'] = 4,
+            ['W'] = 4.5,
+            ['H'] = 5,
+            ['J'] = 6.3,
+            ['K'] = 8,
+        };
+        return Enumerable
+            .Range(0, 4)
+            .SelectMany(power => figures.Select(f => ($"{power}{f.Key}", Si.Tidy(f.Value * Math.Pow(10, power)))))
+            // 0V is a rating of nothing, which somebody typed, far sooner than 3.5 V.
+            .Where(x => x.Item2 >= 2.5 && x.Item1 != "0V")
+            .ToDictionary(x => x.Item1, x => x.Item2);
+    }
+
+    /// <summary>Volts that parts are rated for: a bare number beside a value is volts only where it is one of these. IEC 60384-1 and the usual series of makers.</summary>
+    static readonly HashSet<double> RatedVolts =
+    [
+        2.5,
+        4,
+        6.3,
+        10,
+        12.5,
+        16,
+        20,
+        25,
+        35,
+        40,
+        50,
+        63,
+        80,
+        100,
+        125,
+        160,
+        200,
+        250,
+        275,
+        300,
+        315,
+        350,
+        385,
+        400,
+        450,
+        500,
+        600,
+        630,
+        1000,
+    ];
 
     /// <summary>Single letter for volts on surface-mount electrolytics and tantalums (EIA-535). The letter e is small on purpose.</summary>
     static readonly Dictionary<char, double> LetterVolts = new()
@@ -66,9 +109,13 @@ public static partial class CapacitorMarking
     static string[] Tokens(string given)
     {
         var s = given.Replace('μ', 'u').Replace('µ', 'u').Replace('–', '-').Replace('−', '-').Replace('±', ' ');
+        s = OldMicrofarads().Replace(s, "$1u");
         s = UnitAfterSpace().Replace(s, "$1$2");
         s = ValueThenVolts().Replace(s, "$1 $2");
-        return s.Split([' ', '/', ';', '\t'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+        s = LetterForVolts().Replace(s, "$1.$2V");
+        s = NumberThenVolts()
+            .Replace(s, m => RatedVolts.Contains(Number(m.Groups[2].Value)) ? $"{m.Groups[1].Value} {m.Groups[2].Value}V" : m.Value);
+        return s.Split([' ', '/', ';', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
     }
 
     static double Number(string s) => double.Parse(s.Replace(',', '.'), CultureInfo.InvariantCulture);
@@ -86,6 +133,20 @@ public static partial class CapacitorMarking
     [GeneratedRegex(@"(\d)\s+([pnu]F|[pnu](?=\s|$)|F(?=\s|$)|V(?:DC|AC)?(?=\s|$)|%|°C)")]
     private static partial Regex UnitAfterSpace();
 
+    /// <summary>MFD, MF and UF are microfarads on older parts.</summary>
+    [GeneratedRegex(@"(?<![A-Za-z0-9])(\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:MFD|mfd|Mfd|MF|UF)(?![a-z])")]
+    private static partial Regex OldMicrofarads();
+
+    /// <summary>A value, then a bare number at the end: "100/16", "475K 35", "47 16".</summary>
+    [GeneratedRegex(
+        @"^(\s*(?:\d{1,6}(?:[.,]\d+)?|[.,]\d+)(?:[pnum]F?)?[FGJKMZ]?|\s*\d{0,3}[pnuRr]\d{1,3}[FGJKMZ]?)\s*[/\s]\s*(\d{1,4}(?:[.,]\d+)?)(?=\s*$|\s+\d{2,3}\s*°C\s*$)"
+    )]
+    private static partial Regex NumberThenVolts();
+
+    /// <summary>V where the point is: 6V3.</summary>
+    [GeneratedRegex(@"(?<![A-Za-z0-9])(\d{1,2})V(\d)(?![A-Za-z0-9])")]
+    private static partial Regex LetterForVolts();
+
     [GeneratedRegex(@"(?<=\d)([pnum]F?)(\d+(?:[.,]\d+)?V)")]
     private static partial Regex ValueThenVolts();
 
@@ -101,15 +162,15 @@ public static partial class CapacitorMarking
     [GeneratedRegex(@"^(\d{2,3})°?C$")]
     private static partial Regex Degrees();
 
-    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?)([pnum]F?|F)([FGJKMZ])?$")]
+    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?|[.,]\d+)([pnum]F?|F)([FGJKMZ])?$")]
     private static partial Regex WithUnit();
 
-    [GeneratedRegex(@"^(\d{0,3})([pnuRr])(\d{1,3})F?([FGJKMZ])?$")]
+    [GeneratedRegex(@"^(\d{0,3})([pnumRr])(\d{1,3})F?([FGJKMZ])?$")]
     private static partial Regex LetterAsPoint();
 
-    [GeneratedRegex(@"^([012][A-Z]|[eGJACDEVH])?(\d{3})([A-Za-z])?$")]
+    [GeneratedRegex(@"^([0-3][A-Z]|[eGJACDEVH])?(\d{3})([A-Za-z])?$")]
     private static partial Regex ThreeDigits();
 
-    [GeneratedRegex(@"^\d{1,6}(?:[.,]\d+)?$")]
+    [GeneratedRegex(@"^(\d{1,6}(?:[.,]\d+)?|[.,]\d+)([FGJKMZ])?$")]
     private static partial Regex PlainNumber();
 }

@@ -76,6 +76,10 @@ public static partial class CapacitorMarking
             return new(given, [], ["A marking is at most 60 characters long."]);
         }
 
+        if (given.Any(c => char.IsNumber(c) && !char.IsAsciiDigit(c)))
+        {
+            return new(given, [], ["It has digits of another script: type the figures as 0 to 9."]);
+        }
         var tokens = Tokens(given);
         foreach (var token in tokens)
         {
@@ -97,7 +101,7 @@ public static partial class CapacitorMarking
             // Before plain volts: no part is rated for 1 V, and 1V is the code for 35.
             SetVolts(d, eia, token);
         }
-        else if ((m = Volts().Match(token)).Success)
+        else if ((m = Volts().Match(token)).Success && !IsCodeWithVolts(token))
         {
             SetVolts(d, Number(m.Groups[1].Value), token);
         }
@@ -147,13 +151,17 @@ public static partial class CapacitorMarking
         }
         else if ((m = PlainNumber().Match(token)).Success)
         {
-            TakePlain(Number(token), all, kind, d);
+            TakePlain(Number(m.Groups[1].Value), all, kind, d, m.Groups[2].Value);
         }
         else
         {
             d.Problems.Add($"“{token}” is in no convention that Haar knows.");
         }
     }
+
+    /// <summary>Three digits and a V: 106V is 10 µF 35 V, since no part is rated for 106 V; 100V is 100 volts.</summary>
+    static bool IsCodeWithVolts(string token) =>
+        token.Length == 4 && token[3] == 'V' && token[2] is >= '4' and <= '7' && !RatedVolts.Contains(Number(token[..3]));
 
     static void TakeLetterAsPoint(Match m, CapacitorKind kind, Draft d)
     {
@@ -219,6 +227,22 @@ public static partial class CapacitorMarking
             else
             {
                 d.Values.Add((farads, volts, null, volts is null ? code : $"{prefix} for volts, then {code}"));
+                // 221 on a surface-mount can is 220 µF as often as 221 on a ceramic is 220 pF.
+                var most =
+                    kind.IsAluminium() ? '3'
+                    : kind == CapacitorKind.Unknown ? '1'
+                    : '0';
+                if (prefix.Length == 0 && digits[2] >= '1' && digits[2] <= most)
+                {
+                    d.Values.Add(
+                        (
+                            significant * Math.Pow(10, digits[2] - '0') * 1e-6,
+                            null,
+                            null,
+                            "three-digit code in microfarads, as on some surface-mount cans"
+                        )
+                    );
+                }
             }
 
             return;
@@ -258,8 +282,12 @@ public static partial class CapacitorMarking
         }
     }
 
-    static void TakePlain(double number, string[] all, CapacitorKind kind, Draft d)
+    static void TakePlain(double number, string[] all, CapacitorKind kind, Draft d, string letter)
     {
+        if (letter.Length > 0 && ToleranceShares.TryGetValue(letter[0], out var tolerance))
+        {
+            SetTolerance(d, tolerance, letter);
+        }
         if (number <= 0)
         {
             d.Problems.Add("A capacitance of nothing is not a capacitor.");

@@ -210,7 +210,10 @@ public static class OrderPlan
         ];
     }
 
-    static int Wanted(OrderNeed n, OrderPolicy p) => n.Count + Math.Max(p.SpareLeast, (int)Math.Ceiling(n.Count * p.SpareShare - 1e-9));
+    static int Wanted(OrderNeed n, OrderPolicy p) => Wanted(n.Count, p);
+
+    /// <summary>Pieces with their spares.</summary>
+    internal static int Wanted(int count, OrderPolicy p) => count + Math.Max(p.SpareLeast, (int)Math.Ceiling(count * p.SpareShare - 1e-9));
 
     static string Why(int k, OrderNeed n, List<OrderFit> eligible, List<SupplierOffer> usable) =>
         eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."

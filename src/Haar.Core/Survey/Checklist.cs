@@ -11,17 +11,58 @@ public static class Checklist
     /// <summary>The same for a machine as it is known: what nobody has said counts as there, and says so.</summary>
     public static ChecklistResult For(Machine m, IReadOnlyCollection<FindingKind> found)
     {
-        var list = Compose(m.Class, Hazards.CarefulTraits(m), m.YearFrom, m.YearTo, found);
+        var careful = Hazards.CarefulTraits(m);
+        // An answer about the mains lead or the tube outranks what is usual; of the rest, the kind's word stands until somebody looks.
+        var may = m
+            .Possible.Where(p => p.Trait is not (Trait.InternalMainsSupply or Trait.PictureTube) && !careful.Contains(p.Trait))
+            .Where(p => p.Trait != Trait.MainsFilterPaper || careful.Contains(Trait.InternalMainsSupply))
+            .ToDictionary(p => p.Trait, p => p.Likelihood);
+        // Traits that only one look at the same place can tell apart are one item, whose word is the likelier's.
+        var list = Compose(m.Class, [.. careful, .. may.Keys], m.YearFrom, m.YearTo, found);
         var (mains, tube) = (Hazards.Mains(m) == ThreeState.NotKnown, Hazards.Tube(m) == ThreeState.NotKnown);
         return list with
         {
             Items =
             [
                 .. list.Items.Select(i =>
-                    i.Id == "tube" && tube || i.Id is "supply" or "lead" && (mains || tube) ? i with { Because = Hazards.NobodyKnows } : i
+                    i.Id == "tube" && tube || i.Id is "supply" or "lead" && (mains || tube) ? i with { Because = Nobody(m, i) }
+                    : i.Of.Count > 0 && i.Of.All(may.ContainsKey) ? i with { Because = Kinds.Because(i.Of.Min(t => may[t])) }
+                    : i
                 ),
             ],
         };
+    }
+
+    static string Nobody(Machine m, ChecklistItem i) =>
+        m.Possible.Where(p => i.Of.Contains(p.Trait)).Select(p => (Likelihood?)p.Likelihood).FirstOrDefault() is { } l
+            ? $"{Kinds.Because(l)} Until then it counts as there."
+            : Hazards.NobodyKnows;
+
+    /// <summary>Which traits an item's place shows.</summary>
+    static Trait[] Shows(string id, MachineClass machineClass, IReadOnlyCollection<Trait> traits)
+    {
+        var mains = traits.Contains(Trait.InternalMainsSupply) || traits.Contains(Trait.PictureTube);
+        Trait[] all = id switch
+        {
+            // A mains lead that is not here is lost, and says nothing of what is inside.
+            "lead" => mains || machineClass == MachineClass.Pocket ? [] : [Trait.ExternalAdapter],
+            "mains-filter" => [Trait.MainsFilterPaper],
+            "supply" => [Trait.InternalMainsSupply],
+            "tube" => [Trait.PictureTube],
+            "linear" => [Trait.LinearSupply],
+            "barrel-cell" => [Trait.BarrelCell],
+            "coin-cell" => [Trait.CoinCell],
+            "hidden-cell" => [Trait.HiddenCell],
+            "pack" => [Trait.LithiumPack],
+            "smd-caps" => [Trait.SurfaceMountElectrolytics],
+            "low-esr-caps" => [Trait.LowEsrElectrolytics],
+            "drives" => [.. new[] { Trait.ScsiDrives, Trait.AtaDrives }.Where(traits.Contains)],
+            "floppy" => [Trait.FloppyDrive],
+            "tape" => [Trait.TapeLoading],
+            "keyboard" => [.. new[] { Trait.MembraneKeyboard }.Where(traits.Contains)],
+            _ => [],
+        };
+        return all;
     }
 
     /// <param name="found">Kinds of everything found and still open; droppings, mould and leaks change the list.</param>
@@ -45,7 +86,7 @@ public static class Checklist
         var unknownYear = yearFrom is null && yearTo is null;
         string Years(string dated, string what) => unknownYear ? $"{what}, and nobody knows its year" : dated;
         void Look(string id, Zone zone, string title, string looks, string because, FindingKind raises, params CautionId[] cautions) =>
-            items.Add(new(id, zone, title, looks, because, raises, cautions));
+            items.Add(new(id, zone, title, looks, because, raises, cautions, Shows(id, machineClass, traits)));
         var pocket = machineClass == MachineClass.Pocket;
         var tube = Has(Trait.PictureTube);
         var mains = Has(Trait.InternalMainsSupply) || tube;
@@ -360,7 +401,9 @@ public static class Checklist
                 Zone.Drives,
                 "Drives and their leads",
                 "Loose rubber buffers, a label over the breather hole, ribbons nicked at the edge.",
-                Has(Trait.ScsiDrives) ? "It has SCSI drives." : "It has ATA drives.",
+                Has(Trait.ScsiDrives) && Has(Trait.AtaDrives) ? "It has drives."
+                    : Has(Trait.ScsiDrives) ? "It has SCSI drives."
+                    : "It has ATA drives.",
                 FindingKind.Other
             );
         }

@@ -53,6 +53,7 @@ public sealed class ChecklistAnswer
 /// <param name="Because">Why it is on this machine's list.</param>
 /// <param name="Raises">The finding that a bad answer is.</param>
 /// <param name="Cautions">Said beside it.</param>
+/// <param name="Of">Traits that put it on the list: to see it is to know them, and "not here" rules them out.</param>
 public sealed record ChecklistItem(
     string Id,
     Zone Zone,
@@ -60,7 +61,8 @@ public sealed record ChecklistItem(
     string LooksLike,
     string Because,
     FindingKind Raises,
-    IReadOnlyList<CautionId> Cautions
+    IReadOnlyList<CautionId> Cautions,
+    IReadOnlyList<Trait> Of
 );
 
 /// <summary>An act that this machine's findings forbid.</summary>

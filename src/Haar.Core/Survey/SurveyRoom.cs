@@ -38,7 +38,7 @@ public sealed class SurveyRoom : Room
                 true,
                 0,
                 m.Machine.ArrivedAt,
-                "arrive"
+                "survey"
             );
         }
         var settled = m.Facts.Jobs.Where(j => j.FindingId is not null && j.Settles).Select(j => j.FindingId!.Value).ToHashSet();

@@ -33,7 +33,7 @@ public sealed partial class DemoWorkshop
             (3, "B1", 0.3, 0.55m),
             (2, "C2", 0.9, 0.80m),
         ];
-        foreach (var (profile, s) in PackStore.Shipped.Parts.Zip(stock))
+        foreach (var (profile, s) in PackStore.Demo.Parts.Zip(stock))
         {
             db.Add(
                 new DrawerPart
@@ -119,7 +119,7 @@ public sealed partial class DemoWorkshop
             "Cell cut out, crust brushed off wet."
         );
         Found(m, FindingKind.Rust, "tower case, bottom edge", "Bubbled paint along 30 cm.", 18);
-        var site = PackStore.Shipped.Machines.First(p => p.Id == "halvorne-s325").Cell!;
+        var site = PackStore.Demo.Machines.First(p => p.Id == "halvorne-s325").Cell!;
         db.Add(
             new MachineCell
             {
@@ -175,7 +175,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 MachineId = m.Id,
                 Place = "holder beside the expansion slot",
-                Site = PackStore.Shipped.Machines.First(p => p.Id == "pellardine-quire-20").Cell!,
+                Site = PackStore.Demo.Machines.First(p => p.Id == "pellardine-quire-20").Cell!,
                 Chosen = ReplacementKind.LikeForLike,
                 OldOutAt = Ago(26),
                 FittedAt = Ago(26),
@@ -252,7 +252,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 MachineId = m.Id,
                 Place = "memory card",
-                Site = PackStore.Shipped.Machines.First(p => p.Id == "wrenley-tally-2").Cell!,
+                Site = PackStore.Demo.Machines.First(p => p.Id == "wrenley-tally-2").Cell!,
             }
         );
         Do(m, Stage.StripDown, "Take the shell apart", 20, state: JobState.Done, daysAgo: 9);
@@ -339,7 +339,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 MachineId = m.Id,
                 Place = "under the keyboard",
-                Site = PackStore.Shipped.Machines.First(p => p.Id == "corvane-seawall-266").Cell!,
+                Site = PackStore.Demo.Machines.First(p => p.Id == "corvane-seawall-266").Cell!,
                 Chosen = ReplacementKind.LikeForLike,
                 OldOutAt = Ago(40),
                 FittedAt = Ago(38),
@@ -383,7 +383,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 MachineId = m.Id,
                 Place = "beside the last slot",
-                Site = PackStore.Shipped.Machines.First(p => p.Id == "ardle-cutter-1800").Cell!,
+                Site = PackStore.Demo.Machines.First(p => p.Id == "ardle-cutter-1800").Cell!,
             }
         );
         var shorts = new PowerStep

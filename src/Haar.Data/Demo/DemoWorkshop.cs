@@ -37,6 +37,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         {
             return false;
         }
+        await PackStore.SeedAsync(db, now, demo: true, cancel);
         var workshop = await db.Workshops.FirstAsync(w => w.Id == 1, cancel);
         workshop.Name = "Skerrow Harbour workshop";
         workshop.EventName = "The Harbour Office, 1984–2002";
@@ -72,7 +73,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     Machine Add(string profileId, string name, double daysAgo, string from, decimal? paid, string claimed, bool surveyed = true)
     {
-        var p = PackStore.Shipped.Machines.First(x => x.Id == profileId);
+        var p = PackStore.Demo.Machines.First(x => x.Id == profileId);
         var m = new Machine
         {
             Id = Id(),
@@ -118,7 +119,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     List<Capacitor> Board(Machine m, string boardId, (double X, double Y)? stain = null, int seed = 1)
     {
-        var p = PackStore.Shipped.Boards.First(b => b.Id == boardId);
+        var p = PackStore.Demo.Boards.First(b => b.Id == boardId);
         var picture = photos.Add(
             BoardPicture.Draw(
                 seed,

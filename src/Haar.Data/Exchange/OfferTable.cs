@@ -129,6 +129,28 @@ public static class OfferTable
     }
 
     /// <summary>An order, one row a line.</summary>
+    /// <summary>A shopping list: pieces, value, volts, kind, temperature, size, what for.</summary>
+    public static string Write(IEnumerable<ShoppingLine> lines)
+    {
+        using var writer = new StringWriter { NewLine = "\r\n" };
+        using var csv = new CsvWriter(
+            writer,
+            new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape }
+        );
+        string[] Fields(ShoppingLine l) =>
+            [l.Pieces.ToString(CultureInfo.InvariantCulture), l.Value, l.Volts, l.Kind, l.Celsius, l.Size, string.Join(", ", l.For)];
+        foreach (var row in lines.Select(Fields).Prepend(["pieces", "value", "volts", "kind", "celsius", "size", "for"]))
+        {
+            foreach (var field in row)
+            {
+                csv.WriteField(field);
+            }
+            csv.NextRecord();
+        }
+        csv.Flush();
+        return writer.ToString();
+    }
+
     public static string Write(
         IEnumerable<(string Supplier, string Sku, CapacitorSpec Spec, int Packs, int PackSize, double PackPrice, string For)> lines
     )

@@ -16,6 +16,8 @@ sealed class MachineTable : IEntityTypeConfiguration<Machine>
     public void Configure(EntityTypeBuilder<Machine> e)
     {
         e.Property(m => m.Traits).Json();
+        e.Property(m => m.Possible).Json();
+        e.Property(m => m.Absent).Json();
         e.Property(m => m.Rails).Json();
         e.Property(m => m.Expectation).Json();
         e.Property(m => m.Lot).HasConversion<JsonText<LotPlan>, JsonTextComparer<LotPlan>>();

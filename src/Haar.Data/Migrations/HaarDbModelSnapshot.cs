@@ -447,6 +447,10 @@ namespace Haar.Data.Migrations
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Absent")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("ArrivedAt")
                         .HasColumnType("INTEGER");
 
@@ -480,6 +484,10 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("KindId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Lot")
                         .HasColumnType("TEXT");
 
@@ -496,6 +504,10 @@ namespace Haar.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Paid")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Possible")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Rails")

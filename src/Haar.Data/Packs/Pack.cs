@@ -33,6 +33,9 @@ public sealed record Pack
     public IReadOnlyList<MachineProfile> Machines { get; init; } = [];
     public IReadOnlyList<BoardProfile> Boards { get; init; } = [];
     public IReadOnlyList<PartProfile> Parts { get; init; } = [];
+
+    /// <summary>What is usual of kinds of machines, whoever made them: likelihoods, never facts.</summary>
+    public IReadOnlyList<Core.Intake.KindProfile> Kinds { get; init; } = [];
 }
 
 public sealed record MachineProfile

@@ -1,6 +1,7 @@
 using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Haar.Core.Intake;
 using Haar.Core.Verdicts;
 using Haar.Data.Exchange;
 using Haar.Data.Log;
@@ -12,7 +13,6 @@ namespace Haar.Data.Packs;
 /// <summary>Packs: those that ship with Haar and those that people import. Every one is checked against the published schema.</summary>
 public sealed class PackStore(HaarDb db, UnitOfWork work)
 {
-    const string ShippedId = "harbour";
     const string OwnId = "own";
     public const int MostBytes = 5_000_000;
 
@@ -21,19 +21,31 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
     /// <summary>JSON Schema 2020-12 of a pack, as published at <c>/schemas/haar-pack-1.schema.json</c>.</summary>
     public static string SchemaText => Resource("haar-pack-1.schema.json");
 
-    /// <summary>The pack that ships.</summary>
-    public static Pack Shipped => JsonSerializer.Deserialize<Pack>(Resource("harbour.json"), HaarJson.Readable)!;
+    /// <summary>The demo workshop's pack, of made-up makers.</summary>
+    public static Pack Demo => JsonSerializer.Deserialize<Pack>(Resource("harbour.json"), HaarJson.Readable)!;
 
-    /// <summary>Puts the shipped pack in, or renews it when a newer Haar ships another.</summary>
-    public static async Task SeedAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
+    /// <summary>What is usual of kinds of machines, whoever made them: in every workshop.</summary>
+    public static Pack Kinds => JsonSerializer.Deserialize<Pack>(Resource("kinds.json"), HaarJson.Readable)!;
+
+    /// <summary>Puts what ships in, or renews it when a newer Haar ships another. The made-up makers are for the demo, and for workshops that have them.</summary>
+    public static async Task SeedAsync(HaarDb db, DateTimeOffset now, bool demo = false, CancellationToken cancel = default)
     {
-        var json = Resource("harbour.json");
-        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == ShippedId, cancel);
+        await SeedAsync(db, "kinds", now, cancel);
+        if (demo || await db.Packs.AnyAsync(p => p.Id == "harbour" && p.BuiltIn, cancel))
+        {
+            await SeedAsync(db, "harbour", now, cancel);
+        }
+    }
+
+    static async Task SeedAsync(HaarDb db, string id, DateTimeOffset now, CancellationToken cancel)
+    {
+        var json = Resource($"{id}.json");
+        var row = await db.Packs.FirstOrDefaultAsync(p => p.Id == id, cancel);
         if (row is { BuiltIn: true } && row.Json == json)
         {
             return;
         }
-        var pack = Shipped;
+        var pack = JsonSerializer.Deserialize<Pack>(json, HaarJson.Readable)!;
         if (row is null)
         {
             db.Packs.Add(
@@ -67,6 +79,18 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
             ),
         ];
 
+    /// <summary>Every kind of every pack here; of one id, the one that somebody imported outranks the one that ships.</summary>
+    public async Task<IReadOnlyList<KindProfile>> KindsAsync(CancellationToken cancel = default) =>
+        [
+            .. (await db.Packs.AsNoTracking().OrderBy(p => p.BuiltIn).ThenBy(p => p.Id).ToListAsync(cancel))
+                .SelectMany(p => JsonSerializer.Deserialize<Pack>(p.Json, HaarJson.Readable)!.Kinds)
+                .DistinctBy(k => k.Id),
+        ];
+
+    /// <summary>Null where no pack here knows the kind.</summary>
+    public async Task<KindProfile?> KindAsync(string id, CancellationToken cancel) =>
+        id.Length == 0 ? null : (await KindsAsync(cancel)).FirstOrDefault(k => k.Id == id);
+
     /// <summary>The first profile of this very model that has something to say; null where the model is not known, or none has.</summary>
     public async Task<MachineProfile?> OfModelAsync(string model, Func<MachineProfile, bool> says, CancellationToken cancel) =>
         model.Length == 0 ? null : (await AllAsync(cancel)).SelectMany(p => p.Machines).FirstOrDefault(p => p.Model == model && says(p));
@@ -92,7 +116,7 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         row.At = work.Now;
         await work.ActAsync(
             null,
-            $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts.",
+            $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts{(pack.Kinds.Count > 0 ? $", {pack.Kinds.Count} kinds" : "")}.",
             cancel
         );
         return pack;
@@ -184,6 +208,21 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         catch (JsonException e)
         {
             throw new ImportException($"The pack has something that cannot be at {e.Path?.TrimStart('$', '.')}. Nothing was changed.");
+        }
+        if (pack.Kinds.GroupBy(k => k.Id).FirstOrDefault(g => g.Count() > 1) is { } same)
+        {
+            throw new ImportException($"Kind “{same.Key}” is in the pack twice. Nothing was changed.");
+        }
+        foreach (var kind in pack.Kinds)
+        {
+            if (kind.YearFrom > kind.YearTo || kind.Likely.Any(l => l.From > l.To))
+            {
+                throw new ImportException($"Kind “{kind.Id}” has years that are upside down. Nothing was changed.");
+            }
+            if (kind.Hours is { } h && !(h.Low <= h.Likely && h.Likely <= h.High))
+            {
+                throw new ImportException($"Kind “{kind.Id}” has hours that are not in order: low, likely, high. Nothing was changed.");
+            }
         }
         foreach (var board in pack.Boards)
         {

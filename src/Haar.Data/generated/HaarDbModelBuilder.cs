@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("ee79878e-a74b-44b1-a83d-42fd45c4a9a1"), entityTypeCount: 39)
+            : base(skipDetectChanges: false, modelId: new Guid("e9408987-a968-4ad7-94c7-06c0c1898e3d"), entityTypeCount: 39)
         {
         }
 

@@ -25,7 +25,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Intake.Machine",
                 typeof(Machine),
                 baseEntityType,
-                propertyCount: 25,
+                propertyCount: 28,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -36,6 +36,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Id>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
+
+            var absent = runtimeEntityType.AddProperty(
+                "Absent",
+                typeof(List<Trait>),
+                propertyInfo: typeof(Machine).GetProperty("Absent", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<Absent>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                valueConverter: new JsonText<List<Trait>>(),
+                valueComparer: new JsonTextComparer<List<Trait>>());
 
             var arrivedAt = runtimeEntityType.AddProperty(
                 "ArrivedAt",
@@ -102,6 +110,12 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Machine).GetProperty("Kind", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Machine).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var kindId = runtimeEntityType.AddProperty(
+                "KindId",
+                typeof(string),
+                propertyInfo: typeof(Machine).GetProperty("KindId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<KindId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
             var lot = runtimeEntityType.AddProperty(
                 "Lot",
                 typeof(LotPlan),
@@ -138,6 +152,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Paid>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true,
                 providerPropertyType: typeof(string));
+
+            var possible = runtimeEntityType.AddProperty(
+                "Possible",
+                typeof(List<Possible>),
+                propertyInfo: typeof(Machine).GetProperty("Possible", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<Possible>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                valueConverter: new JsonText<List<Possible>>(),
+                valueComparer: new JsonTextComparer<List<Possible>>());
 
             var rails = runtimeEntityType.AddProperty(
                 "Rails",

@@ -195,7 +195,11 @@ static partial class BoardEndpoints
             throw new InvalidInputException("text", string.Join("\n", read.Problems.Append("Nothing was taken.")));
         }
         db.AddRange(read.Rows.Select(r => r.Capacitor));
-        var log = await work.ActAsync(id, $"{read.Rows.Count} capacitors taken from a list.", cancel);
+        var log = await work.ActAsync(
+            id,
+            $"{read.Rows.Count} {(read.Rows.Count == 1 ? "capacitor" : "capacitors")} taken from a list.",
+            cancel
+        );
         return new(
             log.Id,
             log.Sentence,

@@ -27,7 +27,8 @@ public sealed record CapacitorEdit(
     Side Side = Side.Front,
     Direction MinusBefore = Direction.NotKnown,
     Direction MinusPrinted = Direction.NotKnown,
-    double? HeadroomMillimetres = null
+    double? HeadroomMillimetres = null,
+    double? EsrOhms = null
 );
 
 /// <param name="Microfarads">Typed values; those not read are null.</param>
@@ -67,6 +68,7 @@ static class CapacitorEndpoints
             DiameterMillimetres = e.DiameterMillimetres,
             HeightMillimetres = e.HeightMillimetres,
             LeadPitchMillimetres = e.LeadPitchMillimetres,
+            EsrOhms = InvalidInputException.Finite("esrOhms", e.EsrOhms, 1e-4, 1e4, "Ω"),
         };
         c.Signs = [.. e.Signs.Distinct()];
         (c.X, c.Y, c.Side) = (e.X, e.Y, e.Side);
@@ -111,7 +113,7 @@ static class CapacitorEndpoints
             made.Spec with
             {
                 SafetyClass = made.Spec.SafetyClass ?? c.Spec.SafetyClass,
-                EsrOhms = c.Spec.EsrOhms,
+                EsrFrequencyHertz = c.Spec.EsrFrequencyHertz,
                 RippleAmps = c.Spec.RippleAmps,
             },
             made.Role,

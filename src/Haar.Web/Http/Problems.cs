@@ -210,7 +210,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             return $"“{Named(e.Message)}” is no field of this: is it misspelled?";
         }
         return field == "body" ? "The body is no JSON of the expected shape."
-            : Words(e.Message) is { Length: > 0 } words ? $"“{field}” is one of: {words}."
+            : Words(e.Message, field) is { Length: > 0 } words ? $"“{field}” is one of: {words}."
             : $"“{field}” is not of the expected kind.";
     }
 
@@ -218,7 +218,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     static string Named(string message) => message.Split('\'') is { Length: > 2 } parts ? parts[1] : "something";
 
     /// <summary>The words of the enum that a value was to be, from the framework's message; empty where it was to be none.</summary>
-    static string Words(string message)
+    static string Words(string message, string field)
     {
         const string to = "could not be converted to ";
         var at = message.IndexOf(to, StringComparison.Ordinal);
@@ -229,7 +229,17 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         var name = message[(at + to.Length)..].Split(". Path", 2)[0].TrimEnd('.');
         // "System.Nullable`1[Haar.Core.X.Y]" for one that may be left out.
         name = name.Contains('[', StringComparison.Ordinal) ? name[(name.IndexOf('[', StringComparison.Ordinal) + 1)..].TrimEnd(']') : name;
-        var type = typeof(Core.Verdicts.Verdict).Assembly.GetType(name) ?? typeof(Problems).Assembly.GetType(name);
+        var type =
+            typeof(Core.Verdicts.Verdict).Assembly.GetType(name)
+            ?? typeof(Problems).Assembly.GetType(name)
+            ?? typeof(Data.HaarDb).Assembly.GetType(name);
+        if (type is { IsEnum: false })
+        {
+            // A record's constructor is named for what one of its values was to be.
+            var last = field.Split('.')[^1].Split('[')[0];
+            type = type.GetProperties().FirstOrDefault(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name) == last)?.PropertyType;
+            type = type is { IsGenericType: true } ? type.GetGenericArguments()[0] : type;
+        }
         return type is { IsEnum: true }
             ? string.Join(
                 ", ",

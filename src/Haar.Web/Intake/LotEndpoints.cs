@@ -134,7 +134,7 @@ static class LotEndpoints
                     return (
                         await work.ActAsync(
                             id,
-                            $"Box {b.Number}, {b.Name}: {ask.Lock switch { BoxLock.Restore => "to be finished, whatever the sum says", BoxLock.Donor => "a donor, whatever the sum says", BoxLock.Aside => "kept aside", _ => "free" }}.",
+                            $"Box {b.Number}, {b.Name}: {ask.Lock switch { BoxLock.Restore => "to be finished, whatever is worked out", BoxLock.Donor => "a donor, whatever is worked out", BoxLock.Aside => "kept aside", _ => "free" }}.",
                             cancel
                         )
                     ).Said(boxId);

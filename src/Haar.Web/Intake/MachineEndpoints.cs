@@ -17,6 +17,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web.Intake;
 
 /// <summary>A machine as typed. Everything but the name can come later.</summary>
+/// <param name="KindId">A kind from a pack: what is usual in it is looked for, and stands on the side of care until somebody has looked. Left out, the kind stays; empty, it is none.</param>
 /// <param name="ProfileId">A machine profile from a pack: brings its boards, cell and rails along.</param>
 public sealed record MachineEdit(
     string Name,
@@ -34,7 +35,8 @@ public sealed record MachineEdit(
     string? ProfileId = null,
     ThreeState MainsLead = ThreeState.NotKnown,
     ThreeState Tube = ThreeState.NotKnown,
-    ThreeState Battery = ThreeState.NotKnown
+    ThreeState Battery = ThreeState.NotKnown,
+    string? KindId = null
 );
 
 public sealed record BoardRow(Guid Id, string Name, Guid? PhotoId, string? PhotoHash, int Version);
@@ -43,6 +45,7 @@ public sealed record PhotoRow(Guid Id, string Hash, int Width, int Height, strin
 
 /// <param name="Stop">Set when power is stopped: the sentence that says why.</param>
 /// <param name="Money">Go on, or stop: shown wherever something is spent.</param>
+/// <param name="Unidentified">Nobody has said whether mains or a tube is in it.</param>
 /// <param name="Cautions">That stand by themselves; what nobody has excluded is among them.</param>
 public sealed record MachineHead(
     Machine Machine,
@@ -53,8 +56,14 @@ public sealed record MachineHead(
     string? Stop,
     GoOnResult Money,
     string Currency,
-    IReadOnlyList<Core.Safety.CautionId> Cautions
+    IReadOnlyList<Core.Safety.CautionId> Cautions,
+    bool Unidentified
 );
+
+/// <param name="Kind">Null where it is of no kind that a pack here knows.</param>
+/// <param name="Open">What may be in it, and nobody has looked.</param>
+/// <param name="Hours">Null where neither the pack nor this workshop's finished machines say anything.</param>
+public sealed record UsualOfKind(KindProfile? Kind, IReadOnlyList<Possible> Open, KindHours? Hours);
 
 static class MachineEndpoints
 {
@@ -69,6 +78,9 @@ static class MachineEndpoints
             );
         m.MapGet("/{id:guid}", HeadAsync).WithName("GetMachine");
         m.MapPut("/{id:guid}", EditAsync).WithName("EditMachine");
+        m.MapGet("/{id:guid}/usual", UsualAsync)
+            .WithName("GetUsual")
+            .WithSummary("What is usual of its kind, what of that nobody has looked at yet, and the hours that such a machine takes.");
         m.MapPost(
                 "/{id:guid}/put-back",
                 async (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
@@ -94,7 +106,8 @@ static class MachineEndpoints
         Apply(machine, e);
         Arrivals.Check(machine, work.Today.Year);
         db.Add(machine);
-        machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)];
+        await KindAsync(machine, e, packs, cancel);
+        machine.Rails = [.. UsualRails(machine)];
         if (e.ProfileId is { Length: > 0 } profileId)
         {
             var all = await packs.AllAsync(cancel);
@@ -103,14 +116,14 @@ static class MachineEndpoints
                 ?? throw new InvalidInputException("profileId", "That profile is in no pack here.");
             Bring(db, work, machine, profile, all);
         }
-        else if (machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell))
+        else if (UsualCell.Of(machine.Traits) is { } site)
         {
             db.Add(
                 new MachineCell
                 {
                     Id = work.NewId(),
                     MachineId = machine.Id,
-                    Site = Guess(machine.Traits),
+                    Site = site,
                 }
             );
         }
@@ -118,22 +131,36 @@ static class MachineEndpoints
         return (await work.ActAsync(machine.Id, $"Taken in: {machine.Name}.", cancel)).Said(machine.Id);
     }
 
-    static CellSite Guess(List<Trait> traits) =>
-        traits.Contains(Trait.BarrelCell)
-            ? new()
-            {
-                Chemistry = CellChemistry.NickelCadmium,
-                NominalVolts = 3.6,
-                Charges = ThreeState.Yes,
-            }
-            : new()
-            {
-                Chemistry = CellChemistry.LithiumPrimary,
-                NominalVolts = 3,
-                HiddenInModule = traits.Contains(Trait.HiddenCell),
-                CoinHolder = traits.Contains(Trait.CoinCell),
-                Keeps = traits.Contains(Trait.BatteryBackedMemory) ? KeptData.UserData : KeptData.NotKnown,
-            };
+    /// <summary>What is usual of its kind, by its class, its years, and all that is usual in it.</summary>
+    static IReadOnlyList<RailReading> UsualRails(Machine m) =>
+        FirstPower.UsualRails(
+            m.Class,
+            m.YearTo,
+            [.. m.Traits, .. m.Possible.Where(p => p.Likelihood == Likelihood.Usual).Select(p => p.Trait)]
+        );
+
+    /// <exception cref="InvalidInputException">No pack here has that kind.</exception>
+    static async Task KindAsync(Machine m, MachineEdit e, PackStore packs, CancellationToken cancel)
+    {
+        var id = e.KindId ?? m.KindId;
+        if (id.Length == 0)
+        {
+            (m.KindId, m.Possible) = ("", []);
+        }
+        else if (await packs.KindAsync(id, cancel) is { } kind)
+        {
+            Kinds.Take(m, kind);
+        }
+        else if (id != m.KindId)
+        {
+            throw new InvalidInputException("kindId", "That kind is in no pack here.");
+        }
+        else
+        {
+            // Its pack was taken away: what was usual of it still is.
+            m.Possible = [.. m.Possible.Where(p => !m.Traits.Contains(p.Trait))];
+        }
+    }
 
     static void Bring(HaarDb db, UnitOfWork work, Machine machine, MachineProfile profile, IReadOnlyList<Pack> packs)
     {
@@ -182,6 +209,7 @@ static class MachineEndpoints
         m.YearTo = e.YearTo;
         m.Traits = [.. e.Traits.Distinct().Order()];
         (m.MainsLead, m.Tube, m.Battery) = (e.MainsLead, e.Tube, e.Battery);
+        Kinds.Settle(m);
         m.CameFrom = e.CameFrom.Trim();
         m.Paid = e.Paid;
         m.Claimed = e.Claimed.Trim();
@@ -227,36 +255,58 @@ static class MachineEndpoints
             row.Stopped ? "Board stays unplugged" : null,
             money,
             currency,
-            Hazards.Cautions(machine)
+            Hazards.Cautions(machine),
+            Hazards.Unidentified(machine)
         );
     }
 
-    static async Task<Acted> EditAsync(Guid id, MachineEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> EditAsync(
+        Guid id,
+        MachineEdit e,
+        IfMatch based,
+        HaarDb db,
+        UnitOfWork work,
+        PackStore packs,
+        CancellationToken cancel
+    )
     {
         var machine = await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
         UnitOfWork.Match(machine, machine.Version, based.On);
         Apply(machine, e);
         Arrivals.Check(machine, work.Today.Year);
+        await KindAsync(machine, e, packs, cancel);
         if (machine.Rails.Count == 0)
         {
-            machine.Rails = [.. FirstPower.UsualRails(machine.Class, machine.YearTo, machine.Traits)];
+            machine.Rails = [.. UsualRails(machine)];
         }
-        if (
-            machine.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell)
-            && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel)
-        )
+        if (UsualCell.Of(machine.Traits) is { } site && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel))
         {
             db.Add(
                 new MachineCell
                 {
                     Id = work.NewId(),
                     MachineId = id,
-                    Site = Guess(machine.Traits),
+                    Site = site,
                 }
             );
         }
 
         return (await work.ActAsync(id, $"What is known of {machine.Name} changed.", cancel)).Said(id);
+    }
+
+    static async Task<UsualOfKind> UsualAsync(Guid id, HaarDb db, PackStore packs, CancellationToken cancel)
+    {
+        var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine");
+        if (await packs.KindAsync(machine.KindId, cancel) is not { } kind)
+        {
+            return new(null, machine.Possible, null);
+        }
+        var finished = await db
+            .Machines.AsNoTracking()
+            .Where(m => m.KindId == kind.Id && m.HandedOverAt != null && m.RemovedAt == null)
+            .Select(m => db.Costs.Where(c => c.MachineId == m.Id).Sum(c => c.Minutes) ?? 0)
+            .ToListAsync(cancel);
+        return new(kind, machine.Possible, Kinds.Forecast(kind, [.. finished.Where(m => m > 0)]));
     }
 
     static async Task<Acted> RemoveAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)

@@ -11,7 +11,15 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Packs;
 
-public sealed record PackSummary(string Id, string Name, bool BuiltIn, IReadOnlyList<ProfileRow> Machines, int Boards, int Parts);
+public sealed record PackSummary(
+    string Id,
+    string Name,
+    bool BuiltIn,
+    IReadOnlyList<ProfileRow> Machines,
+    int Boards,
+    int Parts,
+    int Kinds
+);
 
 public sealed record ProfileRow(
     string Id,
@@ -42,12 +50,17 @@ static class PackEndpoints
                             built.Contains(k.Id),
                             [.. k.Machines.Select(m => new ProfileRow(m.Id, m.Model, m.Kind, m.Class, m.YearFrom, m.YearTo, m.Traits))],
                             k.Boards.Count,
-                            k.Parts.Count
+                            k.Parts.Count,
+                            k.Kinds.Count
                         ))
                         .ToList();
                 }
             )
             .WithName("GetPacks");
+        api.MapGet("/kinds", async (PackStore packs, CancellationToken cancel) => await packs.KindsAsync(cancel))
+            .WithTags("Packs")
+            .WithName("GetKinds")
+            .WithSummary("What is usual of kinds of machines: likelihoods, to be confirmed by looking.");
         p.MapPost(
                 "/",
                 async (PackText pack, PackStore packs, CancellationToken cancel) =>

@@ -19,13 +19,15 @@ public sealed record FromDrawer(Guid CapacitorId, Guid MachineId, string For, Gu
 
 /// <param name="Drawer">Free pieces of the drawer that serve; set aside in one act.</param>
 /// <param name="Plan">What is ordered for the rest.</param>
+/// <param name="Shopping">The rest by value, volts, kind and size, for whoever buys it without a supplier's list.</param>
 public sealed record OrderScreen(
     IReadOnlyList<FromDrawer> Drawer,
     IReadOnlyList<NeedRow> Needs,
     OrderResult Plan,
     IReadOnlyList<PartOrder> Orders,
     IReadOnlyList<SupplierRow> Suppliers,
-    string Currency
+    string Currency,
+    IReadOnlyList<ShoppingLine> Shopping
 );
 
 /// <param name="Cost">As the screen showed it: a plan that has moved meanwhile is not sent unseen.</param>
@@ -45,7 +47,7 @@ static class OrderEndpoints
         var o = api.MapGroup("/orders").WithTags("Parts");
         o.MapGet("/", ScreenAsync)
             .WithName("GetOrders")
-            .WithSummary("What the drawer covers, what has to be bought, the order that costs least, and what is in the post.");
+            .WithSummary("Which parts are in the drawer, what has to be bought, the order that costs least, and what is in the post.");
         o.MapGet(
                 "/plan.csv",
                 async (Orders orders, CancellationToken cancel, double spareShare = 0, int spareLeast = 0, int? latestDays = null) =>
@@ -64,9 +66,27 @@ static class OrderEndpoints
             )
             .WithName("ExportOrderPlan")
             .Produces(200, contentType: "text/csv");
+        o.MapGet(
+                "/shopping-list.csv",
+                async (Orders orders, CancellationToken cancel, double spareShare = 0, int spareLeast = 0) =>
+                    Results.Text(
+                        OfferTable.Write(
+                            ShoppingList.Of(
+                                (await orders.WantedAsync(cancel)).Needs.Select(n =>
+                                    (n.Need, (IReadOnlyList<string>)[.. n.For.Select(f => f.Name)])
+                                ),
+                                new() { SpareShare = spareShare, SpareLeast = spareLeast }
+                            )
+                        ),
+                        "text/csv"
+                    )
+            )
+            .WithName("ExportShoppingList")
+            .WithSummary("What has to be bought by value, volts, kind and size, without any supplier.")
+            .Produces(200, contentType: "text/csv");
         o.MapPost("/set-aside", (Orders orders, CancellationToken cancel) => orders.SetAsideAsync(cancel))
             .WithName("SetAside")
-            .WithSummary("Reserves everything that the drawer covers, each piece once.");
+            .WithSummary("Sets aside every part that is in the drawer, each piece once.");
         o.MapPost("/send", (SendAsk ask, Orders orders, CancellationToken cancel) => orders.SendAsync(ask, cancel))
             .WithMetadata(new NotTwice())
             .WithName("SendOrders")
@@ -152,7 +172,11 @@ static class OrderEndpoints
             plan,
             all,
             suppliers,
-            await orders.CurrencyAsync(cancel)
+            await orders.CurrencyAsync(cancel),
+            ShoppingList.Of(
+                wanted.Needs.Select(n => (n.Need, (IReadOnlyList<string>)[.. n.For.Select(f => f.Name)])),
+                new() { SpareShare = spareShare, SpareLeast = spareLeast }
+            )
         );
     }
 }

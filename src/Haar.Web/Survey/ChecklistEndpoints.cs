@@ -1,8 +1,10 @@
+using Haar.Core.Batteries;
 using Haar.Core.Planning;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
+using Haar.Data.Packs;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -112,7 +114,15 @@ static class ChecklistEndpoints
         );
     }
 
-    static async Task<Acted> AnswerAsync(Guid id, string item, ChecklistAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    static async Task<Acted> AnswerAsync(
+        Guid id,
+        string item,
+        ChecklistAsk ask,
+        HaarDb db,
+        UnitOfWork work,
+        PackStore packs,
+        CancellationToken cancel
+    )
     {
         await db.OnTheListAsync(id, cancel);
         var screen = await ScreenAsync(id, db, cancel);
@@ -139,6 +149,21 @@ static class ChecklistEndpoints
         }
 
         (a.Answer, a.Note, a.PhotoId, a.At) = (ask.Answer, ask.Note.Trim(), ask.PhotoId, work.Now);
+        var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
+        Looked.Apply(machine, of, ask.Answer);
+        if (ask.Answer == LookAnswer.Sound && UsualCell.Of(of.Of) is not null && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel))
+        {
+            // Seen, and not described yet: what is usual of its kind until somebody does.
+            var kind = of.Of.Contains(Core.Intake.Trait.BarrelCell) ? null : await packs.KindAsync(machine.KindId, cancel);
+            db.Add(
+                new MachineCell
+                {
+                    Id = work.NewId(),
+                    MachineId = id,
+                    Site = kind?.Cell ?? UsualCell.Of(machine.Traits)!,
+                }
+            );
+        }
         var finding = a.FindingId is { } f ? await db.Findings.FirstOrDefaultAsync(x => x.Id == f, cancel) : null;
         if (ask.Answer == LookAnswer.Bad)
         {
@@ -173,13 +198,15 @@ static class ChecklistEndpoints
             a.FindingId = null;
         }
 
+        // What was just seen may have put more on the list, or taken something off it.
+        var found = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).ToListAsync(cancel);
+        var answers = await db.Answers.AsNoTracking().Where(x => x.MachineId == id && x.Item != item).ToListAsync(cancel);
         var last =
-            screen.Next == item
-            && screen.Rows.Count(r => r.Answer is null or { Answer: LookAnswer.NotLooked }) == 1
-            && ask.Answer != LookAnswer.Bad;
+            machine.SurveyedAt is null
+            && ask.Answer is not (LookAnswer.Bad or LookAnswer.NotLooked)
+            && new SurveyFacts(machine, found, [.. answers, a]).Unseen.Count == 0;
         if (last)
         {
-            var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
             machine.SurveyedAt ??= work.Now;
         }
 

@@ -31,8 +31,18 @@ public sealed record SurveyScreen(
 
 public sealed record FindingChoice(FindingKind Kind, string Words, bool StopsPower);
 
+/// <param name="Without">Why places that nobody has looked at are left out; null when there are none.</param>
+public sealed record LookedOver(string? Without = null);
+
 static class SurveyEndpoints
 {
+    static async Task<SurveyFacts> FactsAsync(HaarDb db, Guid id, CancellationToken cancel) =>
+        new(
+            await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine"),
+            await db.Findings.Where(f => f.MachineId == id).ToListAsync(cancel),
+            await db.Answers.Where(a => a.MachineId == id).ToListAsync(cancel)
+        );
+
     public static void MapSurvey(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}/survey").WithTags("Survey");
@@ -43,14 +53,19 @@ static class SurveyEndpoints
         m.MapDelete("/findings/{findingId:guid}", RemoveAsync).WithName("RemoveFinding");
         m.MapPost(
                 "/looked",
-                async (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (Guid id, LookedOver? looked, UnitOfWork work, CancellationToken cancel) =>
                 {
-                    var machine = await db.Machines.FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-                    machine.SurveyedAt = work.Now;
-                    return (await work.ActAsync(id, "Looked over, outside to inside.", cancel)).Said(id);
+                    var (entry, done) = await work.DoAsync(
+                        id,
+                        new CloseSurvey(looked?.Without),
+                        (db, c) => FactsAsync(db, id, c),
+                        cancel: cancel
+                    );
+                    return entry.Said(done.Subject);
                 }
             )
-            .WithName("LookedOver");
+            .WithName("LookedOver")
+            .WithSummary("Closes the survey once every place has its answer, or with why the rest is left out.");
     }
 
     static async Task<SurveyScreen> ScreenAsync(Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel)

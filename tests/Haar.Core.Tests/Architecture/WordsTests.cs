@@ -11,7 +11,7 @@ public class WordsTests
         "can vouch for",
         "out and away",
         "The drawer covers",
-        "as the sum says",
+        "'As the sum says",
         "sort it so",
         "1 capacitors",
     ];

@@ -31,6 +31,25 @@ public class CapacitorMarkingTests
     [InlineData("47uF16V", CapacitorKind.AluminiumRadial, 47, 16.0)]
     [InlineData("100n", CapacitorKind.Unknown, 0.1, null)]
     [InlineData("0.047u X2 275V~", CapacitorKind.MainsFilterFilm, 0.047, 275.0)]
+    [InlineData("100/16", CapacitorKind.AluminiumRadial, 100, 16.0)]
+    [InlineData("100/16", CapacitorKind.Unknown, 100, 16.0)]
+    [InlineData("100/6.3", CapacitorKind.AluminiumRadial, 100, 6.3)]
+    [InlineData("22UF25V", CapacitorKind.AluminiumRadial, 22, 25.0)]
+    [InlineData("475K 35", CapacitorKind.TantalumBead, 4.7, 35.0)]
+    [InlineData(".047", CapacitorKind.Film, 0.047, null)]
+    [InlineData(".1uF", CapacitorKind.Unknown, 0.1, null)]
+    [InlineData("1000MFD", CapacitorKind.AluminiumRadial, 1000, null)]
+    [InlineData("1000 MFD 25 V", CapacitorKind.AluminiumAxial, 1000, 25.0)]
+    [InlineData("50MF 15V", CapacitorKind.AluminiumAxial, 50, 15.0)]
+    [InlineData("1m0", CapacitorKind.AluminiumRadial, 1000, null)]
+    [InlineData("220 6V3", CapacitorKind.AluminiumSurfaceMount, 220, 6.3)]
+    [InlineData("47\n16V", CapacitorKind.AluminiumSurfaceMount, 47, 16.0)]
+    [InlineData("47\r\n16V", CapacitorKind.Unknown, 47, 16.0)]
+    [InlineData("106V", CapacitorKind.TantalumSurfaceMount, 10, 35.0)]
+    [InlineData("2200M 25V", CapacitorKind.AluminiumRadial, 2200, 25.0)]
+    [InlineData("221", CapacitorKind.AluminiumSurfaceMount, 220, null)]
+    [InlineData("221", CapacitorKind.Ceramic, 220e-6, null)]
+    [InlineData("3A102K", CapacitorKind.Film, 0.001, 1000.0)]
     public void Reads_one_value(string text, CapacitorKind kind, double microfarads, double? volts)
     {
         var r = CapacitorMarking.Read(text, kind);
@@ -55,6 +74,17 @@ public class CapacitorMarkingTests
     [InlineData("2E", 250)]
     [InlineData("2G", 400)]
     [InlineData("2W", 450)]
+    [InlineData("0E", 2.5)]
+    [InlineData("1B", 12.5)]
+    [InlineData("1D", 20)]
+    [InlineData("1G", 40)]
+    [InlineData("2B", 125)]
+    [InlineData("2F", 315)]
+    [InlineData("2V", 350)]
+    [InlineData("2H", 500)]
+    [InlineData("2J", 630)]
+    [InlineData("3A", 1000)]
+    [InlineData("3C", 1600)]
     public void Reads_every_EIA_voltage_code(string code, double volts) =>
         Assert.Equal(volts, CapacitorMarking.Read($"10u {code}").Readings.Single().RatedVolts);
 
@@ -83,6 +113,7 @@ public class CapacitorMarkingTests
     [InlineData("470")]
     [InlineData("475J")]
     [InlineData("47")]
+    [InlineData("221")]
     public void Says_when_two_readings_fit(string text)
     {
         var r = CapacitorMarking.Read(text);
@@ -101,6 +132,10 @@ public class CapacitorMarkingTests
     [InlineData("85°C", "rated temperature")]
     [InlineData("105C", "may as well be the rated temperature")]
     [InlineData("16V", "No capacitance")]
+    [InlineData("100V", "No capacitance")]
+    [InlineData("47 17", "both")]
+    [InlineData("٤٧ 16V", "another script")]
+    [InlineData("４７u", "another script")]
     [InlineData("475 XYZ", "XYZ")]
     public void Says_what_cannot_be_read_or_contradicts(string text, string part)
     {

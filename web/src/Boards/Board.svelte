@@ -18,6 +18,8 @@
   import { MeasurementSeries, type Sat } from '../Capacitors/series.svelte';
   import SeriesStrip from '../Capacitors/SeriesStrip.svelte';
   import { editOf } from '../Capacitors/edit';
+  import { QuickEntry } from '../Capacitors/quick.svelte';
+  import TapMany from '../Capacitors/TapMany.svelte';
   import { tally } from '../Capacitors/stand';
   import AreaForm from '../Corrosion/AreaForm.svelte';
   import AreaPanel from '../Corrosion/AreaPanel.svelte';
@@ -47,11 +49,12 @@
   let side = $state<Side>('front');
   let sheet = $state<'add' | 'area' | 'net' | 'hot' | 'soldered' | 'tools' | 'straighten' | 'forecast' | ''>('');
   let filter = $state('all');
-  let drawing = $state<'place' | 'area' | 'net' | 'hot' | 'soldered' | ''>('');
+  let drawing = $state<'place' | 'many' | 'area' | 'net' | 'hot' | 'soldered' | ''>('');
   let points = $state<Point[]>([]);
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
   // svelte-ignore state_referenced_locally
   const series = new MeasurementSeries(id);
+  const quick = new QuickEntry();
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
@@ -138,19 +141,34 @@
   function point(p: Point | null) {
     if (!p) points = points.slice(0, -1);
     else if (drawing === 'place') void form.send(() => place(p));
+    else if (drawing === 'many') void form.send(() => tapped(p));
     else if (drawing === 'hot' || drawing === 'soldered') {
       points = [p];
       finish();
     } else points = [...points, p];
   }
   function finish() {
-    if (drawing && drawing !== 'place') sheet = drawing;
+    if (drawing && drawing !== 'place' && drawing !== 'many') sheet = drawing;
   }
   function drawn(made?: string) {
     sheet = '';
     drawing = '';
     points = [];
     if (made) picked = made;
+  }
+  const designators = $derived(onBoard.map((r) => r.capacitor.designator));
+  /** The part of the strip sits where the finger went; the next one is ready. */
+  async function tapped(p: Point) {
+    const { designator } = quick;
+    const done = await act(
+      api.POST('/api/machines/{id}/boards/{boardId}/capacitors', {
+        params: { path: { id, boardId: board!.id } },
+        body: quick.edit(side, p),
+      }),
+      true,
+    );
+    quick.took(designator, designators);
+    if (done.id) picked = done.id;
   }
   async function place(p: Point) {
     drawing = '';
@@ -343,7 +361,9 @@
                 '; ',
               )}.
             </p>{/if}
-          {#if drawing}
+          {#if drawing === 'many'}
+            <TapMany {quick} {form} ondone={() => drawn()} />
+          {:else if drawing}
             <BenchEdge spaced={false}>
               {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button
                     class="btn-next"
@@ -466,7 +486,24 @@
 </Query>
 
 <Sheet bind:current={sheet} name="add" title="A capacitor on {board?.name}"
-  >{#if board}<CapacitorForm {id} boardId={board.id} {side} ondone={(made) => drawn(made)} />{/if}</Sheet
+  >{#if board}<CapacitorForm
+      {id}
+      boardId={board.id}
+      {side}
+      {quick}
+      taken={designators}
+      ondone={(made) => {
+        if (made) picked = made;
+      }}
+      onmap={sheetOf?.hash
+        ? () => {
+            quick.ready(designators);
+            drawn();
+            start('many');
+          }
+        : undefined}
+      onlist={() => (sheet = 'tools')}
+    />{/if}</Sheet
 >
 <Sheet
   bind:current={sheet}

@@ -9,7 +9,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   let { id, board, ondone }: { id: string; board?: Schemas['BoardSheet']; ondone: (boardId?: string) => void } =
     $props();
-  const example = 'designator,marking,kind\nC1,47 16V,aluminiumSurfaceMount';
+  const example = 'C1 47 16V\nC2 100/16 radial electrolytic\nC3 226C surface-mount tantalum';
   let name = $state('');
   let text = $state('');
   let notes = $state<string[]>([]);
@@ -145,8 +145,8 @@
         </ul>
       </div>{/if}
     <TextField
-      label="Rows, with a header"
-      hint="designator and marking are needed; kind, role, volts, celsius, diameter, height, pitch, signs, x, y are understood. Comma, semicolon or tab. All rows are taken, or none."
+      label="One part a line"
+      hint="Designator, then what is printed, then the kind if you like; or a table with its column names, from a spreadsheet. All lines are taken, or none."
       bind:value={text}
       rows={8}
       mono

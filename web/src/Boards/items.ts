@@ -122,7 +122,7 @@ export function itemsOf(screen: Schemas['CapacitorsScreen'], boardId: string | u
       word: waits ? 'part in the post' : s.word,
       value: capacitorValue(c),
       end: waits ? 'in the post' : r.does,
-      rank: waits ? 3 : { exchanging: 0, comesOut: 1, notMeasured: 2, exchanged: 4, sound: 4 }[r.stand],
+      rank: waits ? 3 : { exchanging: 0, comesOut: 1, notMeasured: 2, undecided: 2, exchanged: 4, sound: 4 }[r.stand],
       side: c.side,
       at: c.x != null && c.y != null ? { x: c.x, y: c.y } : undefined,
     });

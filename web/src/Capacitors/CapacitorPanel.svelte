@@ -109,6 +109,7 @@
     if (form.busy) return;
     onkeep();
     if (row.stand === 'notMeasured') void form.send(pull);
+    else if (row.stand === 'undecided') sheet = 'edit';
     else if (row.again) void form.send(again);
     else if (needsPart && !row.onOrder) sheet = 'drawer';
     else if (decided && row.next === 'remove' && polarised && row.capacitor.minusBefore === 'notKnown')
@@ -122,17 +123,19 @@
   const nextWord = $derived(
     row.stand === 'notMeasured'
       ? `Read ${d} from the meter`
-      : row.again
-        ? `Take ${d} out again`
-        : needsPart && row.onOrder
-          ? 'In the post: on to the next'
-          : needsPart
-            ? `Choose a part for ${d}`
-            : decided && row.next
-              ? row.next === 'remeasure'
-                ? `Measure ${d} again`
-                : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`
-              : 'Next part',
+      : row.stand === 'undecided'
+        ? `Say what ${d} is`
+        : row.again
+          ? `Take ${d} out again`
+          : needsPart && row.onOrder
+            ? 'In the post: on to the next'
+            : needsPart
+              ? `Choose a part for ${d}`
+              : decided && row.next
+                ? row.next === 'remeasure'
+                  ? `Measure ${d} again`
+                  : `${fittingWords[row.next]}${row.next === 'remove' || row.next === 'fit' ? ` ${d}` : ''}`
+                : 'Next part',
   );
   const advice: Partial<Record<NonNullable<Schemas['FittingStep']>, string>> = {
     mendPads: 'Glued down flat, or a wire to the next pin: the steps stand above.',

@@ -19,4 +19,5 @@ export const editOf = ({ spec, ...c }: Schemas['Capacitor']): Schemas['Capacitor
   minusBefore: c.minusBefore,
   minusPrinted: c.minusPrinted,
   headroomMillimetres: c.headroomMillimetres ?? null,
+  esrOhms: spec.esrOhms ?? null,
 });

@@ -8,6 +8,7 @@ export const standMarks: Record<Schemas['CapacitorStand'], { mark: MarkOf; word:
   comesOut: { mark: 'out', word: 'comes out' },
   exchanging: { mark: 'waiting', word: 'half exchanged' },
   exchanged: { mark: 'done', word: 'exchanged' },
+  undecided: { mark: 'if', word: 'undecided' },
 };
 
 /** "9 come out, 16 are sound, 3 not measured". */
@@ -19,6 +20,7 @@ export function tally(rows: { stand: Schemas['CapacitorStand'] }[]): string {
     n('exchanged') && `${n('exchanged')} exchanged`,
     n('sound') && `${n('sound')} ${n('sound') === 1 ? 'is' : 'are'} sound`,
     n('notMeasured') && `${n('notMeasured')} not measured`,
+    n('undecided') && `${n('undecided')} undecided`,
   ].filter(Boolean);
   return parts.length ? parts.join(', ') : 'No capacitor is listed yet';
 }

@@ -13,6 +13,7 @@
   import { go } from '../router';
   import DateCodes from '../Markings/DateCodes.svelte';
   import MachineForm from './MachineForm.svelte';
+  import UsualOfKind from './UsualOfKind.svelte';
   import Sent from '../Stripdown/Sent.svelte';
   import { photoUrl, post } from './photos';
 
@@ -51,6 +52,7 @@
       mainsLead,
       tube,
       battery,
+      kindId,
     } = edit;
     await act(
       api.PUT('/api/machines/{id}', {
@@ -73,6 +75,7 @@
           mainsLead,
           tube,
           battery,
+          kindId,
         },
       }),
     );
@@ -128,6 +131,7 @@
     {#if head.cautions.length}<div class="mt-5 grid gap-2">
         {#each head.cautions as c (c)}<CautionNote id={c} />{/each}
       </div>{/if}
+    <UsualOfKind {id} kindId={m.kindId} />
     <DateCodes from={m.yearFrom} to={m.yearTo} />
   </div>
   <section aria-label="Photos">

@@ -280,7 +280,7 @@
             onclick={() => {
               form.forget();
               sheet = 'sort';
-            }}>Sort it so</button
+            }}>Sort it like this</button
           >{:else}<button class="btn-next" onclick={add}>{data.boxes.length ? 'Another box' : 'The first box'}</button
           >{/if}{/snippet}
       {#snippet needs()}{plan && !sorted
@@ -386,7 +386,7 @@
         <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
       </form>
     </Sheet>
-    <Sheet bind:current={sheet} name="sort" title="Sort it so?" about={plan?.verdict.sentence ?? ''}>
+    <Sheet bind:current={sheet} name="sort" title="Sort it like this?" about={plan?.verdict.sentence ?? ''}>
       <ProblemNote problem={form.problem} />
       <p>
         {plan?.finished}

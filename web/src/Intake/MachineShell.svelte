@@ -20,7 +20,6 @@
     shipped: () => import('./Shipped.svelte'),
     lot: () => import('./Lot.svelte'),
     survey: () => import('../Survey/Survey.svelte'),
-    checklist: () => import('../Survey/Checklist.svelte'),
     stripdown: () => import('../Stripdown/Recorder.svelte'),
     rebuild: () => import('../Stripdown/Rebuild.svelte'),
     fasteners: () => import('../Stripdown/Fasteners.svelte'),
@@ -38,7 +37,9 @@
     queryFn: () => askOrKept(`machine/${id}`, api.GET('/api/machines/{id}', { params: { path: { id } } })),
     refetchInterval: 60_000,
   }));
-  const screen = $derived(route.params.screen ?? query.data?.standing.next?.screen ?? 'arrive');
+  // The list of places was a screen of its own once; links to it are still about.
+  const named = $derived(route.params.screen ?? query.data?.standing.next?.screen ?? 'arrive');
+  const screen = $derived(named === 'checklist' ? 'survey' : named);
   const place = $derived(screen === 'lot' ? stageOf('arrive') : stageOf(screen));
   const isLot = $derived(!!query.data?.machine.lot);
   // A lot is sorted before any of it is looked at: it has one screen of its own, and what every arrival has.

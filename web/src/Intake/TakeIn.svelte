@@ -5,6 +5,7 @@
   import { number } from '$lib/format';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Field from '$lib/ui/Field.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -83,49 +84,57 @@
   <TopBar at="" />
   <main class="max-w-[64rem]">
     <h1 class="text-3xl font-bold">Take a machine in</h1>
-    <p class="mt-1 text-sm text-soft">
-      Several boxes at once? <a class="underline" href="/take-in-lot">Take them in as a lot</a>, and sort it once all
-      are open.
+    <p class="mt-1 text-soft">
+      A photo and a name are enough; everything else can come later. Several boxes at once?
+      <a class="underline" href="/take-in-lot">Take them in as a lot</a>, and sort it once all are open.
     </p>
-    <p class="mt-1 text-soft">A name is enough. Everything else can come later.</p>
     <form
       id="take-in"
-      class="mt-5 grid gap-5"
+      class="mt-5 grid gap-4"
       onsubmit={(e) => {
         e.preventDefault();
         void form.send(takeIn);
       }}
     >
       <ProblemNote problem={form.problem} />
+      <MachineForm bind:edit {form}>
+        {#snippet first()}
+          <Field label="Photos" hint="As it stands, before anything is touched."
+            >{#snippet children(f)}<input
+                class="input py-2"
+                type="file"
+                accept="image/*"
+                multiple
+                bind:files
+                {...f}
+              />{/snippet}</Field
+          >
+        {/snippet}
+        {#snippet came()}
+          <fieldset class="grid gap-4 sm:grid-cols-3">
+            <legend class="text-sm font-semibold">Money, before it is spent</legend>
+            <NumberField
+              label="To finish it, likely"
+              hint="Half to twice as much is taken as the range."
+              bind:value={money.finish}
+            />
+            <NumberField label="A complete one costs" bind:value={money.complete} />
+            <NumberField label="Stop-loss" hint="Empty: the price of a complete one." bind:value={money.stop} />
+          </fieldset>
+        {/snippet}
+      </MachineForm>
       {#if profiles.length}
-        <SelectField
-          label="One of a kind that is known here"
-          hint="Brings its class, traits, rails, cell and boards along."
-          options={[['', 'Not from a pack'], ...profiles.map((p) => [p.id, `${p.model}, ${p.kind}`] as const)]}
-          bind:value={() => edit.profileId ?? '', choose}
-        />
+        <Fold title="One that a pack of this workshop knows"
+          ><div class="mt-2">
+            <SelectField
+              label="Which one?"
+              hint="Brings its class, traits, rails, cell and boards along."
+              options={[['', 'Not from a pack'], ...profiles.map((p) => [p.id, `${p.model}, ${p.kind}`] as const)]}
+              bind:value={() => edit.profileId ?? '', choose}
+            />
+          </div></Fold
+        >
       {/if}
-      <MachineForm bind:edit {form} />
-      <fieldset class="grid gap-4 sm:grid-cols-3">
-        <legend class="text-sm font-semibold">Money, before it is spent</legend>
-        <NumberField
-          label="To finish it, likely"
-          hint="Half to twice as much is taken as the range."
-          bind:value={money.finish}
-        />
-        <NumberField label="A complete one costs" bind:value={money.complete} />
-        <NumberField label="Stop-loss" hint="Empty: the price of a complete one." bind:value={money.stop} />
-      </fieldset>
-      <Field label="Photos" hint="As it stands, before anything is touched."
-        >{#snippet children(f)}<input
-            class="input py-2"
-            type="file"
-            accept="image/*"
-            multiple
-            bind:files
-            {...f}
-          />{/snippet}</Field
-      >
     </form>
   </main>
 </div>

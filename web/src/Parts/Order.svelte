@@ -1,4 +1,4 @@
-<!-- @component One order for all boards: what the drawer covers, what has to be bought, the order that costs least, and what is in the post. -->
+<!-- @component One order for all boards: which parts are in the drawer, what has to be bought, the order that costs least, and what is in the post. -->
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
@@ -16,6 +16,7 @@
   import TopBar from '$lib/ui/TopBar.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { kindWords, orderWords } from '$lib/words';
+  import ShoppingList from './ShoppingList.svelte';
   import Suppliers from './Suppliers.svelte';
 
   const kept = JSON.parse(localStorage.getItem('haar.order') ?? '{}') as {
@@ -164,7 +165,20 @@
             </ul>
           </Fold>
         {/if}
-        {#if d.needs.length}
+        {#if d.needs.length && !d.suppliers.some((s) => s.offers)}
+          <div class="mt-4 max-w-[60rem]">
+            <ShoppingList
+              lines={d.shopping}
+              currency={cur}
+              heading={d.drawer.length ? 2 : 1}
+              href="/api/orders/shopping-list.csv?spareShare={policy.spareShare}&spareLeast={policy.spareLeast}"
+            />
+            <p class="no-print mt-3 text-sm text-soft">
+              With a supplier’s list Haar works out the order that costs least.
+              <button class="underline" onclick={() => (sheet = 'suppliers')}>Suppliers</button>
+            </p>
+          </div>
+        {:else if d.needs.length}
           <div class="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_25rem]">
             <section aria-label="The order that costs least" class="min-w-0">
               {#each d.plan.parcels as p (p.supplier.id)}
@@ -203,9 +217,7 @@
                   {/each}
                 </ul>
               {:else}<p class="py-4 text-lg">
-                  {d.suppliers.some((s) => s.offers)
-                    ? 'No supplier has what is wanted.'
-                    : 'No supplier’s list is here yet.'}
+                  No supplier has what is wanted.
                   <button class="underline" onclick={() => (sheet = 'suppliers')}>Suppliers</button>
                 </p>{/each}
               {#if d.plan.uncovered.length}<h2 class="mt-5 font-bold">Not to be had</h2>

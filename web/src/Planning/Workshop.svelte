@@ -55,8 +55,13 @@
               Take one in: its name is enough to begin with. Haar then says what can hurt you, what comes next, and why.
             </p>
             <p class="mt-6"><a class="btn-next" href="/take-in">Take a machine in</a></p>
-            <p class="mt-5 text-sm text-soft">
-              Or bring one from another workshop: <a class="underline" href="/settings">import its document</a>.
+            <p class="mt-4 flex flex-wrap justify-center gap-x-6">
+              <a class="act" href="/take-in-lot">Take a lot in</a>
+              <a class="act" href="/settings#documents">Take in a document</a>
+            </p>
+            <p class="mt-6 sill pt-4 text-sm text-soft">
+              To look round first: <code class="font-mono">./haar demo</code> opens a made-up workshop in a folder of its
+              own. It never touches this one.
             </p>
           </section>
         {:else}

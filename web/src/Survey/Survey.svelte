@@ -1,194 +1,170 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, basedOn, type Schemas } from '$lib/api/client';
+  import { api, askOrKept, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { moment } from '$lib/format';
+  import { outbox } from '$lib/outbox.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
-  import Field from '$lib/ui/Field.svelte';
-  import TextField from '$lib/ui/TextField.svelte';
-  import SelectField from '$lib/ui/SelectField.svelte';
   import Key from '$lib/ui/Key.svelte';
-  import Mark from '$lib/ui/Mark.svelte';
-  import OverruleForm from '$lib/ui/OverruleForm.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { photoUrl, upload } from '../Intake/photos';
+  import TextField from '$lib/ui/TextField.svelte';
+  import { lookWords } from '$lib/words';
   import { go } from '../router';
+  import Sent from '../Stripdown/Sent.svelte';
+  import Found from './Found.svelte';
+  import Identify from './Identify.svelte';
+  import LookAt from './LookAt.svelte';
+  import Places from './Places.svelte';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
+  type Answer = Exclude<Schemas['LookAnswer'], 'notLooked'>;
+  type Row = Schemas['ChecklistRow'];
   const query = createQuery(() => ({
     queryKey: ['survey', id],
-    queryFn: () => ask(api.GET('/api/machines/{id}/survey', { params: { path: { id } } })),
+    queryFn: () => askOrKept(`survey/${id}`, api.GET('/api/machines/{id}/survey', { params: { path: { id } } })),
+  }));
+  const places = createQuery(() => ({
+    queryKey: ['checklist', id],
+    queryFn: () => askOrKept(`checklist/${id}`, api.GET('/api/machines/{id}/checklist', { params: { path: { id } } })),
   }));
   const form = new Sending();
-  let adding = $state(false);
-  let changing = $state<Schemas['FindingRow']>();
-  let dealing = $state<Schemas['FindingRow']>();
-  let dealt = $state('');
-  let overruling = $state<string>();
-  let kind = $state<Schemas['FindingKind']>('leakingCell');
-  let place = $state('');
-  let seen = $state('');
-  let file = $state<FileList>();
-  const dangers = $derived((query.data?.findings ?? []).filter((f) => !f.power.granted));
-  const chosen = $derived(query.data?.kinds.find((k) => k.kind === kind));
+  let found = $state<ReturnType<typeof Found>>();
+  let sheet = $state(false);
+  let closing = $state(false);
+  let without = $state('');
+  let chosen = $state<string>();
+  let note = $state('');
+  let photo = $state<string | null>(null);
 
-  function open(f?: Schemas['FindingRow']) {
-    changing = f;
-    kind = f?.finding.kind ?? 'leakingCell';
-    place = f?.finding.place ?? '';
-    seen = f?.finding.seen ?? '';
+  /** What was answered here and has not been read back, so that the next one comes up at once, also with the network gone. */
+  const here = $derived(
+    Object.fromEntries(
+      outbox.requests
+        .filter((p) => p.path.startsWith(`/api/machines/${id}/checklist/`) && !p.problem)
+        .map((p) => [
+          decodeURIComponent(p.path.split('/').at(-1)!),
+          (p.body as { answer: Schemas['LookAnswer'] }).answer,
+        ]),
+    ),
+  );
+  const answerOf = (r: Row) => here[r.item.id] ?? r.answer?.answer ?? 'notLooked';
+  const rows = $derived(places.data?.rows ?? []);
+  const row = $derived(rows.find((r) => r.item.id === chosen) ?? rows.find((r) => answerOf(r) === 'notLooked'));
+  const seen = $derived(rows.filter((r) => answerOf(r) !== 'notLooked').length);
+  const dangers = $derived((query.data?.findings ?? []).filter((f) => !f.power.granted));
+  const open = $derived((query.data?.findings ?? []).filter((f) => !f.finding.dealtWithAt));
+  /** A danger's act comes before any look, on whichever screen it is done. */
+  const act1 = $derived(head.standing.next?.danger ? head.standing.next : undefined);
+  const identify = $derived(head.unidentified);
+  const options: { answer: Answer; key: string }[] = [
+    { answer: 'sound', key: '1' },
+    { answer: 'bad', key: '2' },
+    { answer: 'cannotTell', key: '3' },
+    { answer: 'notHere', key: '4' },
+  ];
+  /** Seen at once, before any place has been looked at. */
+  const atOnce: Schemas['FindingKind'][] = ['leakingCell', 'swollenCell', 'rodents', 'chafedLead'];
+
+  const answer = (a: Answer) =>
+    form.send(async () => {
+      if (!row) return;
+      const item = row.item.id;
+      await outbox.put({
+        machineId: id,
+        method: 'POST',
+        path: `/api/machines/${id}/checklist/${encodeURIComponent(item)}`,
+        body: { answer: a, note, photoId: photo },
+        label: row.item.title.toLowerCase(),
+      });
+      chosen = undefined;
+      note = '';
+      photo = null;
+    });
+  function show(r: Row) {
+    chosen = r.item.id;
+    note = r.answer?.note ?? '';
+    photo = r.answer?.photoId ?? null;
+    scrollTo({ top: 0 });
+  }
+  const seenAtOnce = (kind: Schemas['FindingKind']) =>
+    form.send(() =>
+      act(
+        api.POST('/api/machines/{id}/survey/findings', {
+          params: { path: { id } },
+          body: { kind, place: '', seen: 'Seen at the first look; not described yet.', photoId: null },
+        }),
+      ),
+    );
+  const close = () =>
+    form.send(async () => {
+      await act(
+        api.POST('/api/machines/{id}/survey/looked', { params: { path: { id } }, body: { without: without || null } }),
+      );
+      closing = false;
+    });
+  function askWithout() {
+    without = '';
     form.forget();
-    adding = true;
+    if (seen < rows.length) closing = true;
+    else void close();
   }
-  async function add() {
-    const photoId = file?.[0]
-      ? await upload(id, file[0], `${chosen?.words}${place ? `, ${place}` : ''}`)
-      : (changing?.finding.photoId ?? null);
-    const body = { kind, place, seen, photoId };
-    await act(
-      changing
-        ? api.PUT('/api/machines/{id}/survey/findings/{findingId}', {
-            params: { path: { id, findingId: changing.finding.id } },
-            headers: basedOn(changing.finding.version),
-            body,
-          })
-        : api.POST('/api/machines/{id}/survey/findings', { params: { path: { id } }, body }),
-    );
-    adding = false;
-    file = undefined;
-  }
-  async function takeBack() {
-    await act(
-      api.DELETE('/api/machines/{id}/survey/findings/{findingId}', {
-        params: { path: { id, findingId: changing!.finding.id } },
-      }),
-    );
-    adding = false;
-  }
-  async function deal() {
-    await act(
-      api.POST('/api/machines/{id}/survey/findings/{findingId}/dealt-with', {
-        params: { path: { id, findingId: dealing!.finding.id } },
-        body: { how: dealt },
-      }),
-    );
-    dealing = undefined;
-  }
-  const looked = () => form.send(() => act(api.POST('/api/machines/{id}/survey/looked', { params: { path: { id } } })));
-  const capital = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
   useKeys([
-    { key: 'f', words: 'Note a finding', run: () => open() },
-    { key: 'l', words: 'Looked over: that is all', run: () => void looked() },
+    ...options.map((o) => ({ key: o.key, words: lookWords[o.answer], run: () => void answer(o.answer) })),
+    { key: 'f', words: 'Note a finding', run: () => found?.note() },
     { key: 'g', words: 'Go to first power', run: () => go(`/m/${id}/power`) },
   ]);
 </script>
 
-<svelte:head><title>What is found · {head.machine.name}</title></svelte:head>
+<svelte:head><title>Look it over · {head.machine.name}</title></svelte:head>
 
 <Query {query} what="what is found">
   {#snippet children(data)}
-    <h1 class="max-w-read text-title leading-tight font-bold text-pretty {dangers.length ? 'text-oxide' : ''}">
-      {#if dangers.length}{data.power.sentence}{:else if !data.surveyedAt && !data.findings.length}Look it over before
-        any power: nothing has been noted yet.{:else if data.findings.some((f) => !f.finding.dealtWithAt)}No danger is
-        open. {data.findings.filter((f) => !f.finding.dealtWithAt).length}
-        {data.findings.filter((f) => !f.finding.dealtWithAt).length === 1 ? 'finding waits' : 'findings wait'} for work.{:else}Nothing
-        found is still open.{/if}
-    </h1>
-    {#if !data.surveyedAt && !data.findings.length}<p class="mt-2 max-w-read text-soft">
-        Outside first, then inside, plug out: leaking cells, bulging or weeping capacitors, cracked line-filter
-        capacitors, droppings, mould, chafed leads, missing screws, earlier repairs.
-      </p>{/if}
-    {#if !adding && !dealing}<div class="mt-2"><ProblemNote problem={form.problem} /></div>{/if}
-
-    <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_23rem]">
-      <ul class="border-t border-sill">
-        {#each data.findings as f (f.finding.id)}
-          {@const stops = !f.power.granted}
-          <li class="flex gap-4 border-b border-sill py-3">
-            <Mark
-              of={f.finding.dealtWithAt ? 'done' : stops ? 'out' : 'if'}
-              size={28}
-              word={f.finding.dealtWithAt ? 'dealt with' : stops ? 'stops power' : 'open'}
-            />
-            <div class="min-w-0 flex-1">
-              <h2 class="text-lg leading-snug font-bold">
-                {capital(f.meaning.words)}{#if f.finding.place}<span class="font-normal">, {f.finding.place}</span>{/if}
-              </h2>
-              <p>{f.finding.seen}</p>
-              <p class="text-sm text-soft">
-                {[
-                  moment(f.finding.at),
-                  !f.finding.dealtWithAt && f.meaning.work
-                    ? `${f.meaning.work}: ${f.meaning.why.charAt(0).toLowerCase() + f.meaning.why.slice(1)}`
-                    : '',
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </p>
-              {#if f.finding.dealtWithAt}<p class="text-sm"><strong>Dealt with:</strong> {f.finding.dealtWith}</p>{/if}
-              {#if f.power.overruledBecause}<p class="text-sm">
-                  <strong>Its stop is overruled:</strong>
-                  {f.power.overruledBecause}
-                </p>{/if}
-              {#if f.power.overruleLapsed}<p class="text-sm font-semibold text-brass-ink">
-                  Its stop was overruled once; it is described otherwise since, and that holds no longer.
-                </p>{/if}
-              {#if !f.finding.dealtWithAt && f.meaning.cautions.length}<div class="mt-2 grid gap-2">
-                  {#each f.meaning.cautions as c (c)}<CautionNote id={c} />{/each}
-                </div>{/if}
-              {#if !f.finding.dealtWithAt}
-                <div class="mt-1 flex flex-wrap gap-x-6">
-                  <button
-                    class="act text-ink"
-                    onclick={() => {
-                      dealing = f;
-                      dealt = '';
-                    }}>Dealt with</button
-                  >
-                  <button class="act" onclick={() => open(f)}>Change</button>
-                  {#if f.power.mayBeOverruled}<button
-                      class="act"
-                      aria-expanded={overruling === f.finding.id}
-                      onclick={() => (overruling = overruling === f.finding.id ? undefined : f.finding.id)}
-                      >Overrule its stop</button
-                    >{/if}
-                </div>
-              {/if}
-              {#if overruling === f.finding.id}
-                <OverruleForm
-                  ondo={async (reason) => {
-                    await act(
-                      api.POST('/api/machines/{id}/overrules', {
-                        params: { path: { id } },
-                        body: { of: 'finding', subject: f.finding.id, reason },
-                      }),
-                    );
-                    overruling = undefined;
-                  }}
-                />
-              {/if}
-            </div>
-            {#if f.photoHash}<a href={photoUrl(f.photoHash)} target="_blank" rel="noreferrer"
-                ><img
-                  class="size-24 rounded object-cover"
-                  src={photoUrl(f.photoHash, true)}
-                  alt="{f.meaning.words}, {f.finding.place}"
-                /></a
-              >{/if}
-          </li>
-        {:else}
-          <li class="border-b border-sill py-6 text-soft">Nothing noted yet.</li>
-        {/each}
+    <Sent machineId={id} />
+    {#if !sheet && !closing}<ProblemNote problem={form.problem} />{/if}
+    {#if act1}
+      <h1 class="max-w-read text-title leading-tight font-bold text-pretty text-oxide">
+        {dangers.length && !identify ? data.power.sentence : act1.title}
+      </h1>
+      <p class="mt-1 mb-4 max-w-read text-pretty">{act1.why}</p>
+      {#if identify}<div class="mb-5"><Identify {head} {form} /></div>{/if}
+    {:else if !row}
+      <h1 class="max-w-read text-title leading-tight font-bold text-pretty {dangers.length ? 'text-oxide' : ''}">
+        {#if dangers.length}{data.power.sentence}{:else if open.length}No danger is open. {open.length}
+          {open.length === 1 ? 'finding waits' : 'findings wait'} for work.{:else}Nothing found is still open.{/if}
+      </h1>
+    {/if}
+    {#if places.data?.refused.length}
+      <ul class="mb-3 max-w-read rounded-md bg-oxide-wash px-4 py-2 text-sm">
+        {#each places.data.refused as r (r.act)}<li><strong>{r.act}.</strong> {r.why}</li>{/each}
       </ul>
+    {/if}
+    {#if row}
+      <LookAt {id} {row} {form} count="{seen} of {rows.length} looked at" heading={act1 ? 2 : 1} bind:note bind:photo />
+      {#if !data.findings.length}
+        <p class="mt-4 flex flex-wrap items-center gap-x-2 gap-y-2">
+          <span class="mr-2 text-sm text-soft">Seen at once?</span>
+          {#each data.kinds.filter((k) => atOnce.includes(k.kind)) as k (k.kind)}<button
+              class="btn min-h-11 px-3"
+              disabled={form.busy}
+              onclick={() => void seenAtOnce(k.kind)}>{k.words.charAt(0).toUpperCase() + k.words.slice(1)}</button
+            >{/each}
+        </p>
+      {/if}
+    {/if}
+
+    <div class="mt-7 grid gap-8 lg:grid-cols-[minmax(0,1fr)_23rem]">
+      <section aria-label="What is found">
+        <h2 class="text-lg font-bold">What is found</h2>
+        <div class="mt-1">
+          <Found bind:this={found} bind:busy={sheet} {id} {form} findings={data.findings} kinds={data.kinds} />
+        </div>
+      </section>
       <section aria-label="Cautions of this machine">
         {#if data.standing.length}
-          {@const said = new Set(
-            data.findings.filter((f) => !f.finding.dealtWithAt).flatMap((f) => f.meaning.cautions),
-          )}
+          {@const said = new Set([...open.flatMap((f) => f.meaning.cautions), ...(row ? row.item.cautions : [])])}
           <h2 class="mb-2 text-lg font-bold">It can hurt you</h2>
           <div class="grid gap-2">
             {#each data.standing.filter((c) => !said.has(c)) as c (c)}<CautionNote id={c} />{:else}<p
@@ -198,94 +174,78 @@
               </p>{/each}
           </div>
         {:else}
-          <p class="text-sm text-soft">
-            Nothing that is known of this machine raises a caution by itself. Leave it unplugged all the same while you
-            look.
-          </p>
+          <p class="text-sm text-soft">Leave it unplugged while you look.</p>
         {/if}
       </section>
     </div>
+    {#if rows.length}
+      <section aria-label="Every place" class="mt-7">
+        <div class="flex flex-wrap items-baseline gap-x-6">
+          <h2 class="text-lg font-bold">Every place, outside to inside</h2>
+          {#if !data.surveyedAt}<button class="act" disabled={form.busy} onclick={askWithout}
+              >{seen < rows.length ? 'Close it without the rest' : 'Looked over'}</button
+            >{/if}
+        </div>
+        <Places {rows} {answerOf} at={row} onshow={show} />
+      </section>
+    {/if}
 
     <BenchEdge>
       {#snippet next()}
-        {#if !data.surveyedAt}<button class="btn-next" disabled={form.busy} onclick={() => void looked()}
-            >Looked over, that is all</button
-          >
-        {:else if dangers.length}<button
+        {#if act1 && !identify && act1.screen !== 'survey'}<button
             class="btn-next"
-            onclick={() => {
-              dealing = dangers[0];
-              dealt = '';
-            }}>Dealt with: {dangers[0]!.meaning.words}</button
+            onclick={() => go(`/m/${id}/${act1.screen}`)}>{act1.title}</button
+          >
+        {:else if dangers[0] && !identify}<button class="btn-next" onclick={() => found?.deal(dangers[0]!)}
+            >Dealt with: {dangers[0].meaning.words}</button
+          >
+        {:else if row}<button class="btn-next gap-2.5" disabled={form.busy} onclick={() => void answer('sound')}
+            >{lookWords.sound} <Key k="1" /></button
+          >
+        {:else if !data.surveyedAt && rows.length}<button class="btn-next" disabled={form.busy} onclick={askWithout}
+            >Looked over</button
           >
         {:else}<button class="btn-next" onclick={() => go(`/m/${id}/power`)}>First power</button>{/if}
       {/snippet}
-      {#snippet needs()}{!data.surveyedAt
-          ? 'Torch, gloves, camera. Plug out.'
-          : dangers.length
-            ? dangers[0]!.meaning.work + '.'
-            : data.power.sentence}{/snippet}
-      {#snippet acts()}<button class="act" onclick={() => open()}>Note a finding <Key k="F" /></button>{/snippet}
+      {#snippet acts()}
+        {#if row}
+          <div class="grid w-full grid-cols-3 gap-2 sm:flex sm:gap-3">
+            {#each options.filter((o) => o.answer !== 'sound' || (dangers.length > 0 && !identify) || (act1 && !identify)) as o (o.answer)}<button
+                class="btn min-h-[3.125rem] px-2 sm:px-4 {o.answer === 'bad' ? 'border-oxide text-oxide' : ''}"
+                disabled={form.busy}
+                onclick={() => void answer(o.answer)}>{lookWords[o.answer]} <Key k={o.key} /></button
+              >{/each}
+          </div>
+        {/if}
+        <button class="act" onclick={() => found?.note()}>Note a finding <Key k="F" /></button>
+      {/snippet}
     </BenchEdge>
   {/snippet}
 </Query>
 
-<Sheet bind:open={adding} title={changing ? 'What was found?' : 'What do you see?'}>
-  <form
-    class="grid gap-4"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void form.send(add);
-    }}
-  >
-    <ProblemNote problem={form.problem} />
-    <SelectField
-      label="It is a"
-      bind:value={kind}
-      options={(query.data?.kinds ?? []).map((k) => [k.kind, k.words] as const)}
-    />
-    {#if chosen?.stopsPower}<p class="text-sm font-semibold text-oxide">
-        This stops power until it is dealt with.
-      </p>{/if}
-    <TextField label="Where" error={form.field('place')} bind:value={place} maxlength={120} />
-    <TextField label="What you see" error={form.field('seen')} bind:value={seen} rows={3} required maxlength={500} />
-    <Field label="Photo"
-      >{#snippet children(f)}<input
-          class="input py-2"
-          type="file"
-          accept="image/*"
-          capture="environment"
-          bind:files={file}
-          {...f}
-        />{/snippet}</Field
-    >
-    <div class="flex flex-wrap items-center gap-5">
-      <button class="btn-next" disabled={form.busy}>{changing ? 'Keep it so' : 'Note it'}</button>
-      {#if changing}<button type="button" class="act" disabled={form.busy} onclick={() => void form.send(takeBack)}
-          >It was nothing: take it back</button
-        >{/if}
-    </div>
-  </form>
-</Sheet>
 <Sheet
-  bind:open={
-    () => !!dealing,
-    (v) => {
-      if (!v) dealing = undefined;
-    }
-  }
-  title="{capital(dealing?.meaning.words ?? '')}: how was it dealt with?"
+  bind:open={closing}
+  title="Close it without the rest?"
+  about="{rows.length - seen} {rows.length - seen === 1
+    ? 'place has'
+    : 'places have'} not been looked at. They are kept as “can’t tell”, and can be looked at later."
 >
   <form
     class="grid gap-4"
     onsubmit={(e) => {
       e.preventDefault();
-      void form.send(deal);
+      void close();
     }}
   >
     <ProblemNote problem={form.problem} />
-    {#each dealing?.meaning.cautions ?? [] as c (c)}<CautionNote id={c} />{/each}
-    <TextField label="How" error={form.field('how')} bind:value={dealt} rows={3} required maxlength={300} />
-    <button class="btn-next justify-self-start" disabled={form.busy}>It is dealt with</button>
+    <TextField
+      label="Why are they left out?"
+      error={form.field('without')}
+      bind:value={without}
+      rows={2}
+      required
+      maxlength={300}
+    />
+    <button class="btn-next justify-self-start" disabled={form.busy}>Close it</button>
   </form>
 </Sheet>

@@ -20,8 +20,7 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
     word: 'Survey',
     short: 'Survey',
     screens: [
-      { screen: 'survey', word: 'What is found' },
-      { screen: 'checklist', word: 'Look it over' },
+      { screen: 'survey', word: 'Look it over' },
       { screen: 'power', word: 'First power' },
       { screen: 'surveywork', word: 'Work' },
     ],
@@ -264,7 +263,7 @@ export const partStateWords: Words<Schemas['PartState']> = {
   notKnown: 'Not tried',
 };
 export const lockWords: Words<Schemas['BoxLock']> = {
-  free: 'As the sum says',
+  free: 'As worked out',
   restore: 'Finish it',
   donor: 'Donor',
   aside: 'Keep aside',
@@ -378,3 +377,16 @@ export const orderWords: Words<Schemas['PartOrderState']> = {
   here: 'Here',
   cancelled: 'Closed',
 };
+
+/** The three questions that come before any other at a machine. */
+export const hazardQuestions: ['mainsLead' | 'tube' | 'battery', string][] = [
+  ['mainsLead', 'Does it take a mains lead?'],
+  ['tube', 'Is there a picture tube?'],
+  ['battery', 'Is there a battery or cell?'],
+];
+export const hazardAnswers: [Schemas['ThreeState'], string][] = [
+  ['yes', 'Yes'],
+  ['no', 'No'],
+  ['notKnown', 'Don’t know'],
+];
+export const likelihoodWords: Words<Schemas['Likelihood']> = { usual: 'usual', sometimes: 'sometimes', rare: 'rare' };

@@ -229,6 +229,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is usual of kinds of machines: likelihoods, to be confirmed by looking. */
+        get: operations["GetKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/import": {
         parameters: {
             query?: never;
@@ -290,6 +307,23 @@ export interface paths {
         post?: never;
         /** Takes it off the list; nothing of it is lost, and undo brings it back. */
         delete: operations["RemoveMachine"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is usual of its kind, what of that nobody has looked at yet, and the hours that such a machine takes. */
+        get: operations["GetUsual"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -497,6 +531,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Closes the survey once every place has its answer, or with why the rest is left out. */
         post: operations["LookedOver"];
         delete?: never;
         options?: never;
@@ -1716,7 +1751,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the drawer covers, what has to be bought, the order that costs least, and what is in the post. */
+        /** Which parts are in the drawer, what has to be bought, the order that costs least, and what is in the post. */
         get: operations["GetOrders"];
         put?: never;
         post?: never;
@@ -1742,6 +1777,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/shopping-list.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has to be bought by value, volts, kind and size, without any supplier. */
+        get: operations["ExportShoppingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/set-aside": {
         parameters: {
             query?: never;
@@ -1751,7 +1803,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Reserves everything that the drawer covers, each piece once. */
+        /** Sets aside every part that is in the drawer, each piece once. */
         post: operations["SetAside"];
         delete?: never;
         options?: never;
@@ -3582,6 +3634,8 @@ export interface components {
             minusPrinted?: components["schemas"]["Direction"];
             /** Format: double */
             headroomMillimetres?: null | number;
+            /** Format: double */
+            esrOhms?: null | number;
         };
         /**
          * @description How a capacitor is made; it decides how it ages, what its ESR means and what may stand in for it.
@@ -3797,7 +3851,7 @@ export interface components {
          * @description Where one part stands on the map.
          * @enum {string}
          */
-        CapacitorStand: "notMeasured" | "sound" | "comesOut" | "exchanging" | "exchanged";
+        CapacitorStand: "notMeasured" | "sound" | "comesOut" | "exchanging" | "exchanged" | "undecided";
         CapacitorsScreen: {
             boards: components["schemas"]["BoardSheet"][];
             capacitors: components["schemas"]["CapacitorRow"][];
@@ -4023,6 +4077,8 @@ export interface components {
             raises: components["schemas"]["FindingKind"];
             /** @description Said beside it. */
             cautions: components["schemas"]["CautionId"][];
+            /** @description Traits that put it on the list: to see it is to know them, and "not here" rules them out. */
+            of: components["schemas"]["Trait"][];
         };
         ChecklistResult: {
             /** @description In walking order. */
@@ -5448,6 +5504,69 @@ export interface components {
          * @enum {string}
          */
         KeptData: "nothing" | "clock" | "settings" | "userData" | "notKnown";
+        KindHours: {
+            /** @description At the bench, from arrival to handover. */
+            hours: components["schemas"]["Estimate"];
+            /**
+             * Format: int32
+             * @description Machines finished here that it comes from; 0 where it is the pack's.
+             */
+            fromOwn: number;
+        };
+        KindLikelihood: {
+            trait: components["schemas"]["Trait"];
+            how: components["schemas"]["Likelihood"];
+            /**
+             * Format: int32
+             * @description First year of manufacture of which this holds; null for every year of the kind.
+             */
+            from?: null | number;
+            /**
+             * Format: int32
+             * @description Last year; counts.
+             */
+            to?: null | number;
+        };
+        /** @description What is usually true of a kind of machine, whoever made it. Everything in it is a likelihood. */
+        KindProfile: {
+            id?: string;
+            name?: string;
+            /**
+             * Format: int32
+             * @description Years of manufacture of the kind, not of a machine.
+             */
+            yearFrom?: null | number;
+            /** Format: int32 */
+            yearTo?: null | number;
+            class?: components["schemas"]["MachineClass"];
+            likely?: components["schemas"]["KindLikelihood"][];
+            /** @description Known traps, a sentence each. */
+            watch?: string[];
+            usual?: components["schemas"]["KindUsual"];
+            cell?: null | components["schemas"]["CellSite"];
+            hours?: null | components["schemas"]["Estimate"];
+            /** @description Usual order of apart, outermost first. */
+            apart?: string[];
+        };
+        /** @description What is usual of a kind, in words; empty where there is nothing to say. */
+        KindUsual: {
+            /** @default  */
+            cell: string;
+            /** @default  */
+            capacitors: string;
+            /** @default  */
+            supply: string;
+            /** @default  */
+            memory: string;
+            /** @default  */
+            storage: string;
+            /** @default  */
+            display: string;
+            /** @default  */
+            case: string;
+            /** @default  */
+            fasteners: string;
+        };
         /** @description A length known on the board, such as the distance of two mounting holes. */
         KnownLength: {
             from: components["schemas"]["Point"];
@@ -5507,6 +5626,11 @@ export interface components {
             /** Format: double */
             workingCelsius: number;
         };
+        /**
+         * @description How often something is in machines of a kind. Never a fact about the one in hand.
+         * @enum {string}
+         */
+        Likelihood: "usual" | "sometimes" | "rare";
         LoadAsk: {
             load: string;
         };
@@ -5527,6 +5651,10 @@ export interface components {
         LookAnswer: "notLooked" | "sound" | "bad" | "cannotTell" | "notHere";
         LookedAsk: {
             right: boolean;
+        };
+        LookedOver: {
+            /** @description Why places that nobody has looked at are left out; null when there are none. */
+            without?: null | string;
         };
         /** @description One link of a contradiction: Piece is said to sit behind InFront. */
         LoopLink: {
@@ -5658,6 +5786,12 @@ export interface components {
              */
             yearTo?: null | number;
             traits?: components["schemas"]["Trait"][];
+            /** @description The kind of a pack that it is one of; empty where nobody chose one. */
+            kindId?: string;
+            /** @description What may be in it because it is so in its kind, and nobody has looked yet. */
+            possible?: components["schemas"]["Possible"][];
+            /** @description What somebody looked for and did not find. */
+            absent?: components["schemas"]["Trait"][];
             /** @description Does it take a mains lead? Asked at take-in; what nobody has answered counts as yes (Hazards). */
             mainsLead?: components["schemas"]["ThreeState"];
             /** @description Is there a picture tube in it? */
@@ -5749,6 +5883,8 @@ export interface components {
             mainsLead?: components["schemas"]["ThreeState"];
             tube?: components["schemas"]["ThreeState"];
             battery?: components["schemas"]["ThreeState"];
+            /** @description A kind from a pack: what is usual in it is looked for, and stands on the side of care until somebody has looked. Left out, the kind stays; empty, it is none. */
+            kindId?: null | string;
         };
         MachineHead: {
             machine: components["schemas"]["Machine"];
@@ -5763,6 +5899,8 @@ export interface components {
             currency: string;
             /** @description That stand by themselves; what nobody has excluded is among them. */
             cautions: components["schemas"]["CautionId"][];
+            /** @description Nobody has said whether mains or a tube is in it. */
+            unidentified: boolean;
         };
         MachineRow: {
             /** Format: uuid */
@@ -6158,6 +6296,8 @@ export interface components {
             orders: components["schemas"]["PartOrder"][];
             suppliers: components["schemas"]["SupplierRow"][];
             currency: string;
+            /** @description The rest by value, volts, kind and size, for whoever buys it without a supplier's list. */
+            shopping: components["schemas"]["ShoppingLine"][];
         };
         OrderShare: {
             need: string;
@@ -6270,6 +6410,8 @@ export interface components {
             boards: number;
             /** Format: int32 */
             parts: number;
+            /** Format: int32 */
+            kinds: number;
         };
         PackText: {
             text: string;
@@ -6468,6 +6610,11 @@ export interface components {
             seen: components["schemas"]["Direction"];
             /** @default C1 */
             designator: string;
+        };
+        /** @description What may be in a machine because it is so in its kind, until somebody looks. */
+        Possible: {
+            trait: components["schemas"]["Trait"];
+            how: components["schemas"]["Likelihood"];
         };
         /** @description What is written down of a step beside its readings. */
         PowerNotes: {
@@ -7346,6 +7493,30 @@ export interface components {
             /** @description Every slot that any configuration has, for the list to choose from. */
             slots: string[];
             hasProfile: boolean;
+        };
+        /** @description One kind of part to be bought, wherever one buys it. */
+        ShoppingLine: {
+            /** @description The same for the same list: names a price that was typed in. */
+            key: string;
+            /** @description "47 µF". */
+            value: string;
+            /** @description "16 V or more"; empty where the old part's are not known. */
+            volts: string;
+            /** @description "electrolytic". */
+            kind: string;
+            /** @description "105 °C"; empty where it is not known. */
+            celsius: string;
+            /** @description What it has to fit, in millimetres; empty where nothing was measured. */
+            size: string;
+            /**
+             * Format: int32
+             * @description With its spares.
+             */
+            pieces: number;
+            /** Format: int32 */
+            spares: number;
+            /** @description "Newsletter desktop C14", in order. */
+            for: string[];
         };
         ShortsAsk: {
             rails: components["schemas"]["RailReading"][];
@@ -8253,7 +8424,6 @@ export interface components {
         };
         /**
          * @description Yes, no, or nobody has looked. Default is not known, so that a forgotten answer is never taken for a no.
-         * @default notKnown
          * @enum {string}
          */
         ThreeState: "notKnown" | "yes" | "no";
@@ -8415,6 +8585,12 @@ export interface components {
             pieces: number;
             /** @description Why nobody has it. */
             why: string;
+        };
+        UsualOfKind: {
+            kind: null | components["schemas"]["KindProfile"];
+            /** @description What may be in it, and nobody has looked. */
+            open: components["schemas"]["Possible"][];
+            hours: null | components["schemas"]["KindHours"];
         };
         /** @description The one shape of every answer that Haar gives. */
         Verdict: {
@@ -9032,6 +9208,26 @@ export interface operations {
             };
         };
     };
+    GetKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindProfile"][];
+                };
+            };
+        };
+    };
     ImportMachine: {
         parameters: {
             query?: never;
@@ -9191,6 +9387,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetUsual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualOfKind"];
                 };
             };
         };
@@ -9622,7 +9840,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": null | components["schemas"]["LookedOver"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -11947,6 +12169,27 @@ export interface operations {
                 spareShare?: number;
                 spareLeast?: number;
                 latestDays?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ExportShoppingList: {
+        parameters: {
+            query?: {
+                spareShare?: number;
+                spareLeast?: number;
             };
             header?: never;
             path?: never;
