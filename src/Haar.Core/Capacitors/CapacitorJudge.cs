@@ -49,6 +49,9 @@ public sealed record CapacitorReadings
     public bool Any => Microfarads is not null || EsrOhms is not null || LeakageMicroamps is not null;
 }
 
+/// <param name="Ohms">Null where nothing gives a limit.</param>
+public sealed record EsrLimitResult(double? Ohms, Verdict Verdict);
+
 /// <summary>Is this capacitor sound? Judges readings and signs against limits.</summary>
 public static class CapacitorJudge
 {
@@ -135,6 +138,54 @@ public static class CapacitorJudge
                 $"{Si.Plain(limits.EsrFactor)} times tan δ/(2πfC) of a new part, at {Si.Format(hertz, "Hz")}"
             )
             : null;
+    }
+
+    /// <summary>What ESR a part may have, asked without a part in hand.</summary>
+    /// <exception cref="InvalidInputException">A figure that no part has.</exception>
+    public static EsrLimitResult MostEsr(CapacitorKind kind, double microfarads, double? ratedVolts, double? sheetEsrOhms, double hertz)
+    {
+        InvalidInputException.Finite("microfarads", microfarads, 1e-6, 1e8, "µF");
+        InvalidInputException.Finite("hertz", hertz, 20, 2e6, "Hz");
+        if (ratedVolts is { } v)
+        {
+            InvalidInputException.Finite("ratedVolts", v, 0.5, 100_000, "V");
+        }
+        if (sheetEsrOhms is { } s)
+        {
+            InvalidInputException.Finite("sheetEsrOhms", s, 1e-4, 1e4, "Ω");
+        }
+        var spec = new CapacitorSpec
+        {
+            Kind = kind,
+            Microfarads = microfarads,
+            RatedVolts = ratedVolts,
+            EsrOhms = sheetEsrOhms,
+            EsrFrequencyHertz = hertz,
+        };
+        var limits = new CapacitorLimits();
+        const string question = "What ESR may it have?";
+        if (EsrLimit(spec, hertz, limits) is { } limit)
+        {
+            return new(
+                Si.Tidy(limit.Ohms),
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Yes,
+                        $"Up to {Si.Format(limit.Ohms, "Ω")} at {Si.Format(hertz, "Hz")}; above that it comes out.",
+                        Basis.Rule,
+                        new Reason($"The limit is {limit.Source}.", new("Most ESR", Si.Tidy(limit.Ohms), "Ω"), limit.Source)
+                    )
+                    .Changing("Its own data sheet.")
+            );
+        }
+        var (sentence, settles) =
+            kind == CapacitorKind.Unknown ? ("What kind it is decides that: look at its case and its stripe.", "Its kind.")
+            : kind.IsAluminium() && ratedVolts is null ? ("Its rated volts decide that.", "Its rated volts, or its data sheet.")
+            : kind.IsElectrolytic()
+                ? ($"A {kind.Words()} has no usual ESR: only its own data sheet says what it may have.", "The ESR of its data sheet.")
+            : ($"A {kind.Words()} is not judged by its ESR.", "Its capacitance.");
+        return new(null, Verdict.Of(question, Outcome.Unknown, sentence, Basis.Rule).Changing(settles));
     }
 
     /// <summary>What no electrolytic of this value is sound above, whatever its kind and volts: twice the loss of the poorest general-purpose one. It proves a part bad, never good.</summary>

@@ -20,6 +20,16 @@ public sealed record JudgeAsk(
 /// <param name="EsrLimitOhms">At the readings' test frequency; null when nothing gives one.</param>
 public sealed record JudgeAnswer(Verdict Verdict, double? EsrLimitOhms, double? TanDelta, CapacitorLimits Limits);
 
+/// <param name="SheetEsrOhms">From its data sheet; null when there is none.</param>
+/// <param name="Hertz">At which the meter reads; 100 kHz when left out.</param>
+public sealed record EsrLimitAsk(
+    CapacitorKind Kind,
+    double Microfarads,
+    double? RatedVolts = null,
+    double? SheetEsrOhms = null,
+    double Hertz = 100_000
+);
+
 public sealed record RiskAsk(
     CapacitorSpec Spec,
     int? MadeYear,
@@ -106,6 +116,14 @@ static class CapacitorsCalc
     public static void MapCapacitorsCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/capacitors").WithTags("Calc: capacitors");
+        g.MapPost(
+                "/esr-limit",
+                (EsrLimitAsk ask) => CapacitorJudge.MostEsr(ask.Kind, ask.Microfarads, ask.RatedVolts, ask.SheetEsrOhms, ask.Hertz)
+            )
+            .WithName("CalcEsrLimit")
+            .WithSummary("What ESR a capacitor may have.")
+            .WithExample("""{"kind":"aluminiumRadial","microfarads":100,"ratedVolts":16}""")
+            .ProducesValidationProblem();
         g.MapPost(
                 "/judge",
                 (JudgeAsk ask) =>

@@ -41,6 +41,12 @@ public sealed record ReinspectAsk(
     double? Ph = null
 );
 
+/// <param name="StockPercent">Of what is in the bottle.</param>
+/// <param name="WantedPercent">Of what is to be used.</param>
+/// <param name="Millilitres">Wanted in all.</param>
+/// <param name="LeftMillilitres">In the bottle; null when nobody looked.</param>
+public sealed record DilutionAsk(double StockPercent, double WantedPercent, double Millilitres, double? LeftMillilitres = null);
+
 static class CorrosionCalc
 {
     public static void MapCorrosionCalc(this IEndpointRouteBuilder calc)
@@ -98,6 +104,11 @@ static class CorrosionCalc
             .WithExample(
                 """{"net":"A7","trace":{"lengthMillimetres":82,"widthMillimetres":0.3,"copperMicrometres":35,"vias":2},"readOhms":0.31}"""
             )
+            .ProducesValidationProblem();
+        g.MapPost("/dilution", (DilutionAsk ask) => Dilution.Of(ask.StockPercent, ask.WantedPercent, ask.Millilitres, ask.LeftMillilitres))
+            .WithName("CalcDilution")
+            .WithSummary("How much of what is in the bottle, and how much water.")
+            .WithExample("""{"stockPercent":20,"wantedPercent":5,"millilitres":500,"leftMillilitres":400}""")
             .ProducesValidationProblem();
         g.MapPost("/jumper", (JumperAsk ask) => Jumper.Choose(ask.Net, ask.Trace, ask.RiseKelvin, ask.MostDropMillivolts))
             .WithName("CalcJumper")

@@ -26,6 +26,9 @@ public sealed record StageScreen(Stage Stage, IReadOnlyList<Job> Jobs, StageClos
 /// <param name="Subject">The capacitor, the finding, or what stands before power.</param>
 public sealed record OverruleAsk(OverruleKind Of, string Reason, string? Subject = null);
 
+/// <param name="Text">Kept as it is.</param>
+public sealed record LogNote(string Text);
+
 static class JobEndpoints
 {
     public static void MapPlanning(this IEndpointRouteBuilder api)
@@ -98,6 +101,17 @@ static class JobEndpoints
                         .ToListAsync(cancel)
             )
             .WithName("GetLog");
+        m.MapPost(
+                "/log",
+                async (Guid id, LogNote note, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                {
+                    await db.OnTheListAsync(id, cancel);
+                    TextField.Check("text", note.Text.Trim(), 600, "Say in 1 to 600 characters what is to be kept.");
+                    return (await work.ActAsync(id, note.Text.Trim(), cancel)).Said(id);
+                }
+            )
+            .WithName("WriteLog")
+            .WithSummary("A sentence of one's own for the machine's log, such as what was worked out beside it.");
         api.MapPost(
                 "/log/{entryId:guid}/undo",
                 async (Guid entryId, UnitOfWork work, CancellationToken cancel) => (await work.UndoAsync(entryId, cancel)).Said()

@@ -55,11 +55,20 @@ public sealed record ShortsAsk(IReadOnlyList<RailReading> Rails, RailLimits? Lim
 
 public sealed record TestInPiecesCalc(MachineClass Class, IReadOnlyList<Trait> Traits, TestInPiecesFacts Test);
 
+/// <param name="Volts">Of the rail, nominal.</param>
+/// <param name="Amps">That the rail is to give.</param>
+public sealed record LoadResistorAsk(double Volts, double Amps);
+
 static class SurveyCalc
 {
     public static void MapSurveyCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/survey").WithTags("Calc: survey");
+        g.MapPost("/load-resistor", (LoadResistorAsk ask) => LoadResistor.Of(ask.Volts, ask.Amps))
+            .WithName("CalcLoadResistor")
+            .WithSummary("Which resistor loads a rail while a supply is tried.")
+            .WithExample("""{"volts":5,"amps":1}""")
+            .ProducesValidationProblem();
         g.MapPost("/rails", (RailsAsk ask) => Rails.Powered(ask.Rails, ask.Loaded, ask.Limits, ask.SupplyIsInternal))
             .WithName("CalcRails")
             .WithSummary("Supply rails under power against their limits, and what a bad one points at.")

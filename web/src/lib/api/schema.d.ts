@@ -2277,7 +2277,8 @@ export interface paths {
         };
         get: operations["GetLog"];
         put?: never;
-        post?: never;
+        /** A sentence of one's own for the machine's log, such as what was worked out beside it. */
+        post: operations["WriteLog"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2605,6 +2606,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/capacitors/esr-limit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What ESR a capacitor may have. */
+        post: operations["CalcEsrLimit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/capacitors/judge": {
         parameters: {
             query?: never;
@@ -2877,6 +2895,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/corrosion/dilution": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much of what is in the bottle, and how much water. */
+        post: operations["CalcDilution"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/corrosion/jumper": {
         parameters: {
             query?: never;
@@ -3075,6 +3110,23 @@ export interface paths {
         put?: never;
         /** What left the factory against what was found: each item's fate, the configuration that fits best, and what would tell it from the next. */
         post: operations["CalcAsShipped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/survey/load-resistor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which resistor loads a rail while a supply is tried. */
+        post: operations["CalcLoadResistor"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4385,6 +4437,41 @@ export interface components {
         DealtWith: {
             how: string;
         };
+        DilutionAsk: {
+            /**
+             * Format: double
+             * @description Of what is in the bottle.
+             */
+            stockPercent: number;
+            /**
+             * Format: double
+             * @description Of what is to be used.
+             */
+            wantedPercent: number;
+            /**
+             * Format: double
+             * @description Wanted in all.
+             */
+            millilitres: number;
+            /**
+             * Format: double
+             * @description In the bottle; null when nobody looked.
+             */
+            leftMillilitres?: null | number;
+        };
+        DilutionResult: {
+            /**
+             * Format: double
+             * @description Out of the bottle.
+             */
+            stockMillilitres: number;
+            /**
+             * Format: double
+             * @description Distilled, and in the vessel first.
+             */
+            waterMillilitres: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         /**
          * @description A direction on the board's picture.
          * @enum {string}
@@ -4533,6 +4620,32 @@ export interface components {
             windowFromYear?: null | number;
             /** Format: int32 */
             windowToYear?: null | number;
+        };
+        EsrLimitAsk: {
+            kind: components["schemas"]["CapacitorKind"];
+            /** Format: double */
+            microfarads: number;
+            /** Format: double */
+            ratedVolts?: null | number;
+            /**
+             * Format: double
+             * @description From its data sheet; null when there is none.
+             */
+            sheetEsrOhms?: null | number;
+            /**
+             * Format: double
+             * @description At which the meter reads; 100 kHz when left out.
+             * @default 100000
+             */
+            hertz: number;
+        };
+        EsrLimitResult: {
+            /**
+             * Format: double
+             * @description Null where nothing gives a limit.
+             */
+            ohms: null | number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description A three-point estimate: a figure that nobody knows exactly, in the unit that its owner names. All three are finite and ascend; they may be equal. There is no default: nothing known is null, not three zeros. */
         Estimate: {
@@ -5634,8 +5747,47 @@ export interface components {
         LoadAsk: {
             load: string;
         };
+        LoadResistorAsk: {
+            /**
+             * Format: double
+             * @description Of the rail, nominal.
+             */
+            volts: number;
+            /**
+             * Format: double
+             * @description That the rail is to give.
+             */
+            amps: number;
+        };
+        LoadResistorResult: {
+            /**
+             * Format: double
+             * @description Of the next value that is made, which draws no more than was asked.
+             */
+            ohms: number;
+            /**
+             * Format: double
+             * @description That it draws.
+             */
+            amps: number;
+            /**
+             * Format: double
+             * @description That it turns to heat.
+             */
+            watts: number;
+            /**
+             * Format: double
+             * @description What it is bought for.
+             */
+            ratedWatts: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         LockAsk: {
             lock: components["schemas"]["BoxLock"];
+        };
+        LogNote: {
+            /** @description Kept as it is. */
+            text: string;
         };
         LogRow: {
             /** Format: uuid */
@@ -13128,6 +13280,32 @@ export interface operations {
             };
         };
     };
+    WriteLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     GetCosts: {
         parameters: {
             query?: never;
@@ -13798,6 +13976,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RegistrationResult"];
+                };
+            };
+        };
+    };
+    CalcEsrLimit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "kind": "aluminiumRadial",
+                 *       "microfarads": 100,
+                 *       "ratedVolts": 16
+                 *     }
+                 */
+                "application/json": components["schemas"]["EsrLimitAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EsrLimitResult"];
                 };
             };
         };
@@ -14477,6 +14686,38 @@ export interface operations {
             };
         };
     };
+    CalcDilution: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "stockPercent": 20,
+                 *       "wantedPercent": 5,
+                 *       "millilitres": 500,
+                 *       "leftMillilitres": 400
+                 *     }
+                 */
+                "application/json": components["schemas"]["DilutionAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DilutionResult"];
+                };
+            };
+        };
+    };
     CalcJumper: {
         parameters: {
             query?: never;
@@ -15015,6 +15256,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AsShippedResult"];
+                };
+            };
+        };
+    };
+    CalcLoadResistor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "volts": 5,
+                 *       "amps": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["LoadResistorAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadResistorResult"];
                 };
             };
         };

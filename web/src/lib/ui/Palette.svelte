@@ -18,6 +18,7 @@
     ['The store: parts and fasteners', () => go('/store')],
     ['The drawer: capacitors', () => go('/drawer')],
     ['The order: what has to be bought', () => go('/order')],
+    ['Work out: every sum without a machine', () => go('/work-out')],
     ['Packs and the calculation API', () => go('/reference')],
     ['Settings, meter and backups', () => go('/settings')],
     ['Undo what was last done here', () => void undo()],

@@ -2,13 +2,13 @@
 <script lang="ts">
   import { session } from '$lib/session.svelte';
   import { openKeys, openPalette } from './open';
-  let { at }: { at: 'workshop' | 'store' | 'drawer' | 'order' | 'reference' | 'settings' | '' } = $props();
+  let { at }: { at: 'workshop' | 'store' | 'drawer' | 'order' | 'workout' | 'reference' | 'settings' | '' } = $props();
   const links = [
     { at: 'workshop', href: '/', word: 'Workshop' },
     { at: 'store', href: '/store', word: 'Store' },
     { at: 'drawer', href: '/drawer', word: 'Drawer' },
     { at: 'order', href: '/order', word: 'Order' },
-    { at: 'reference', href: '/reference', word: 'Reference' },
+    { at: 'workout', href: '/work-out', word: 'Work out' },
     { at: 'settings', href: '/settings', word: 'Settings' },
   ];
 </script>

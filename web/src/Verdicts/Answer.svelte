@@ -1,0 +1,61 @@
+<!-- @component What a rule answers: its verdicts large, its figures with their units, its lists as lists. -->
+<script lang="ts">
+  import { plain } from '$lib/format';
+  import Verdict from '$lib/ui/Verdict.svelte';
+  import Answer from './Answer.svelte';
+  import { isVerdict, label, word } from './rules';
+
+  let { value, depth = 0 }: { value: unknown; depth?: number } = $props();
+  const entries = $derived(
+    typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.entries(value) : [],
+  );
+  const is = (v: unknown) => v !== null && v !== undefined && v !== '' && !(Array.isArray(v) && v.length === 0);
+  const simple = (v: unknown) => typeof v !== 'object' || v === null;
+  const said = (v: unknown) =>
+    typeof v === 'number'
+      ? plain(v, 6)
+      : typeof v === 'boolean'
+        ? v
+          ? 'yes'
+          : 'no'
+        : /^[a-z]+(?:[A-Z][a-z]*)+$/.test(String(v))
+          ? word(String(v)).toLowerCase()
+          : String(v);
+  const sentenceHere = $derived(entries.find(([k, v]) => k === 'sentence' && typeof v === 'string')?.[1] as string);
+  const verdicts = $derived(entries.filter(([, v]) => isVerdict(v)));
+  const figures = $derived(entries.filter(([k, v]) => k !== 'sentence' && is(v) && simple(v)));
+  const rest = $derived(entries.filter(([, v]) => is(v) && !simple(v) && !isVerdict(v)));
+</script>
+
+{#if isVerdict(value)}
+  <Verdict verdict={value} big={depth === 0} />
+{:else if Array.isArray(value)}
+  {#if value.every(simple)}<p>{value.map(said).join(', ')}</p>
+  {:else}<ol class="grid gap-3">
+      {#each value.slice(0, 100) as v, i (i)}<li class="border-t border-sill pt-2">
+          <Answer value={v} depth={depth + 1} />
+        </li>{/each}
+    </ol>{/if}
+{:else if simple(value)}<p>{said(value)}</p>
+{:else}
+  {#if sentenceHere}<p class="{depth ? 'font-semibold' : 'text-title leading-tight font-bold'} text-pretty">
+      {sentenceHere}
+    </p>{/if}
+  {#each verdicts as [k, v] (k)}{#if isVerdict(v)}<div class="mb-3">
+        <Verdict verdict={v} big={depth === 0} />
+      </div>{/if}{/each}
+  {#if figures.length}
+    <dl class="mt-2 flex flex-wrap gap-x-8 gap-y-1">
+      {#each figures as [k, v] (k)}<div>
+          <dt class="text-xs text-soft">{label(k)}</dt>
+          <dd class={typeof v === 'number' ? 'reading text-lg' : ''}>{said(v)}</dd>
+        </div>{/each}
+    </dl>
+  {/if}
+  {#each rest as [k, v] (k)}
+    <div class="mt-3">
+      <p class="text-sm font-bold">{label(k)}</p>
+      <Answer value={v} depth={depth + 1} />
+    </div>
+  {/each}
+{/if}
