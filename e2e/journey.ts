@@ -62,22 +62,24 @@ export async function journey(
   ).toBeVisible();
   await hands.press('link', /^Take a machine in/);
   await hands.fill('What you call it', name);
-  await hands.choose('Class', '386-level');
-  await hands.fill('From year', '1991');
-  await hands.fill('To year', '1993');
-  await hands.press('checkbox', 'Mains supply inside');
-  await hands.press('checkbox', 'Barrel cell');
-  await hands.fill('Where it came from', 'a barn');
-  await hands.fill('Paid', '12,50');
   await hands.attach('Photos', {
     name: 'front.png',
     mimeType: 'image/png',
     buffer: picture(),
   });
+  await hands.fill('From year', '1991');
+  await hands.fill('To year', '1993');
+  await hands.press('button', 'What is seen in it');
+  await hands.choose('Class', '386-level');
+  await hands.press('checkbox', 'Mains supply inside');
+  await hands.press('checkbox', 'Barrel cell');
+  await hands.press('button', 'Where it came from, and money');
+  await hands.fill('Where it came from', 'a barn');
+  await hands.fill('Paid', '12,50');
   await hands.press('button', 'Take it in');
 
   // 3: looked at; a danger raises its caution and stops power.
-  await expect(heading).toContainText('Look it over before any power');
+  await expect(heading).toContainText('Case, corners and hinges');
   const id = new URL(page.url()).pathname.split('/')[2]!;
   await hands.press('button', /^Note a finding/);
   await hands.choose('It is a', 'leaking cell');
@@ -87,7 +89,9 @@ export async function journey(
   await hands.press('button', 'Note it');
   await expect(heading).toContainText('Leave it unplugged: take the leaking cell out first.');
   await expect(page.getByRole('note', { name: 'Caution: Leaking cell' })).toBeVisible();
-  await hands.press('button', 'Looked over, that is all');
+  await hands.press('button', 'Close it without the rest');
+  await hands.fill('Why are they left out?', 'Only the inside was open today.');
+  await hands.press('button', 'Close it');
   await hands.press('link', 'First power');
   await expect(heading).toContainText('Leave it unplugged');
   await hands.press('button', 'What is found');

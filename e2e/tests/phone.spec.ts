@@ -87,7 +87,6 @@ test('the list is answered with one thumb', async ({ page, haar }) => {
   await page.getByRole('button', { name: 'Bad', exact: true }).click();
   await expect(page.getByText('Refused: droppings were found', { exact: false })).toBeVisible();
   await expect(page.getByRole('button', { name: /^not looked at Wet clean/ })).toBeVisible();
-  await page.getByRole('link', { name: 'What is found' }).click();
   await expect(page.getByRole('heading', { name: /^Rodents have been in/ })).toBeVisible();
 });
 

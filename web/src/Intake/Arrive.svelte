@@ -9,7 +9,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import { classWords, restorationPolicyWords, traitWords } from '$lib/words';
-  import { day } from '$lib/format';
+  import { day, lower } from '$lib/format';
   import { go } from '../router';
   import DateCodes from '../Markings/DateCodes.svelte';
   import MachineForm from './MachineForm.svelte';
@@ -126,7 +126,7 @@
       <dt class="text-soft">School</dt>
       <dd>{restorationPolicyWords[m.restorationSchool]}</dd>
       <dt class="text-soft">It has in it</dt>
-      <dd>{m.traits.length ? m.traits.map((t) => traitWords[t].toLowerCase()).join(', ') : 'nobody has said yet'}</dd>
+      <dd>{m.traits.length ? m.traits.map((t) => lower(traitWords[t])).join(', ') : 'nobody has said yet'}</dd>
     </dl>
     {#if head.cautions.length}<div class="mt-5 grid gap-2">
         {#each head.cautions as c (c)}<CautionNote id={c} />{/each}

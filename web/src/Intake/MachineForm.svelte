@@ -27,6 +27,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import type { Snippet } from 'svelte';
   import { api, ask } from '$lib/api/client';
+  import { lower } from '$lib/format';
   import CheckGroup from '$lib/ui/CheckGroup.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import type { Sending } from '$lib/api/act.svelte';
@@ -62,7 +63,7 @@
   const kinds = createQuery(() => ({ queryKey: ['kinds'], queryFn: () => ask(api.GET('/api/kinds')) }));
   const kind = $derived((kinds.data ?? []).find((k) => k.id === edit.kindId));
   const likely = (how: Schemas['Likelihood']) => [
-    ...new Set((kind?.likely ?? []).filter((l) => l.how === how).map((l) => traitWords[l.trait].toLowerCase())),
+    ...new Set((kind?.likely ?? []).filter((l) => l.how === how).map((l) => lower(traitWords[l.trait]))),
   ];
   function choose(id: string) {
     const [old, next] = [kind, (kinds.data ?? []).find((k) => k.id === id)];

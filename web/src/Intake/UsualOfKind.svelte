@@ -2,7 +2,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
-  import { plain } from '$lib/format';
+  import { lower, plain } from '$lib/format';
   import { likelihoodWords, traitWords } from '$lib/words';
 
   let { id, kindId }: { id: string; kindId: string } = $props();
@@ -30,7 +30,7 @@
     <p class="text-sm text-soft">Likely, and no more than that: what is seen in this one outranks it.</p>
     {#if open.length}<p class="mt-2 text-sm">
         <strong>Nobody has looked yet for</strong>
-        {open.map((p) => `${traitWords[p.trait].toLowerCase()} (${likelihoodWords[p.how]})`).join(', ')}.
+        {open.map((p) => `${lower(traitWords[p.trait])} (${likelihoodWords[p.how]})`).join(', ')}.
       </p>{/if}
     <dl class="mt-2 grid gap-x-5 gap-y-1 text-sm sm:grid-cols-[9rem_1fr]">
       {#each words.filter(([k]) => kind.usual[k]) as [k, w] (k)}<dt class="text-soft">{w}</dt>

@@ -10,7 +10,9 @@
   let given = $state<Partial<Pick<Schemas['Machine'], 'mainsLead' | 'tube' | 'battery'>>>({});
   const said = $derived({ mainsLead: m.mainsLead, tube: m.tube, battery: m.battery, ...given });
 
-  const save = () =>
+  /** Whether anything was answered that is not kept yet. */
+  export const answered = () => Object.keys(given).length > 0;
+  export const save = () =>
     form.send(async () => {
       const { name, kind, model, yearFrom, yearTo, traits, cameFrom, paid, claimed, recapSchool, restorationSchool } =
         m;
@@ -50,6 +52,5 @@
         bind:value={() => said[field], (v) => (given = { ...given, [field]: v })}
       />
     {/each}
-    <button class="btn" disabled={form.busy} onclick={() => void save()}>Keep these answers</button>
   </div>
 </section>

@@ -32,6 +32,7 @@
   }));
   const form = new Sending();
   let found = $state<ReturnType<typeof Found>>();
+  let asked = $state<ReturnType<typeof Identify>>();
   let sheet = $state(false);
   let closing = $state(false);
   let without = $state('');
@@ -129,7 +130,7 @@
         {dangers.length && !identify ? data.power.sentence : act1.title}
       </h1>
       <p class="mt-1 mb-4 max-w-read text-pretty">{act1.why}</p>
-      {#if identify}<div class="mb-5"><Identify {head} {form} /></div>{/if}
+      {#if identify}<div class="mb-5"><Identify bind:this={asked} {head} {form} /></div>{/if}
     {:else if !row}
       <h1 class="max-w-read text-title leading-tight font-bold text-pretty {dangers.length ? 'text-oxide' : ''}">
         {#if dangers.length}{data.power.sentence}{:else if open.length}No danger is open. {open.length}
@@ -192,11 +193,14 @@
 
     <BenchEdge>
       {#snippet next()}
-        {#if act1 && !identify && act1.screen !== 'survey'}<button
+        {#if identify}<button class="btn-next" disabled={form.busy} onclick={() => void asked?.save()}
+            >Keep these answers</button
+          >
+        {:else if act1 && act1.screen !== 'survey'}<button
             class="btn-next"
             onclick={() => go(`/m/${id}/${act1.screen}`)}>{act1.title}</button
           >
-        {:else if dangers[0] && !identify}<button class="btn-next" onclick={() => found?.deal(dangers[0]!)}
+        {:else if dangers[0]}<button class="btn-next" onclick={() => found?.deal(dangers[0]!)}
             >Dealt with: {dangers[0].meaning.words}</button
           >
         {:else if row}<button class="btn-next gap-2.5" disabled={form.busy} onclick={() => void answer('sound')}
@@ -209,8 +213,12 @@
       {/snippet}
       {#snippet acts()}
         {#if row}
-          <div class="grid w-full grid-cols-3 gap-2 sm:flex sm:gap-3">
-            {#each options.filter((o) => o.answer !== 'sound' || (dangers.length > 0 && !identify) || (act1 && !identify)) as o (o.answer)}<button
+          <div
+            class="grid w-full gap-2 sm:flex sm:w-auto sm:gap-3 {dangers.length || act1 || identify
+              ? 'grid-cols-2'
+              : 'grid-cols-3'}"
+          >
+            {#each options.filter((o) => o.answer !== 'sound' || dangers.length > 0 || act1 || identify) as o (o.answer)}<button
                 class="btn min-h-[3.125rem] px-2 sm:px-4 {o.answer === 'bad' ? 'border-oxide text-oxide' : ''}"
                 disabled={form.busy}
                 onclick={() => void answer(o.answer)}>{lookWords[o.answer]} <Key k={o.key} /></button

@@ -13,7 +13,7 @@
   const simple = (v: unknown) => typeof v !== 'object' || v === null;
   const said = (v: unknown) =>
     typeof v === 'number'
-      ? plain(v, 6)
+      ? plain(v, 4)
       : typeof v === 'boolean'
         ? v
           ? 'yes'
@@ -22,6 +22,16 @@
           ? word(String(v)).toLowerCase()
           : String(v);
   const sentenceHere = $derived(entries.find(([k, v]) => k === 'sentence' && typeof v === 'string')?.[1] as string);
+  /** Columns of rows that hold figures and words alone. */
+  const flat = $derived.by(() => {
+    if (!Array.isArray(value) || !value.length) return [];
+    const rows = value as unknown[];
+    if (!rows.every((r) => !simple(r) && Object.values(r as object).every(simple))) return [];
+    const keys = [...new Set(rows.flatMap((r) => Object.keys(r as object)))].filter((k) =>
+      rows.some((r) => is((r as Record<string, unknown>)[k])),
+    );
+    return keys.length <= 6 ? keys : [];
+  });
   const verdicts = $derived(entries.filter(([, v]) => isVerdict(v)));
   const figures = $derived(entries.filter(([k, v]) => k !== 'sentence' && is(v) && simple(v)));
   const rest = $derived(entries.filter(([, v]) => is(v) && !simple(v) && !isVerdict(v)));
@@ -30,7 +40,21 @@
 {#if isVerdict(value)}
   <Verdict verdict={value} big={depth === 0} />
 {:else if Array.isArray(value)}
-  {#if value.every(simple)}<p>{value.map(said).join(', ')}</p>
+  {#if flat.length}
+    <table class="w-full text-sm">
+      <thead
+        ><tr
+          >{#each flat as k (k)}<th class="pr-4 text-left text-xs font-normal text-soft">{label(k)}</th>{/each}</tr
+        ></thead
+      >
+      <tbody
+        >{#each value.slice(0, 100) as v, i (i)}<tr class="border-t border-sill"
+            >{#each flat as k (k)}<td class="py-1 pr-4 align-top">{said((v as Record<string, unknown>)[k] ?? '')}</td
+              >{/each}</tr
+          >{/each}</tbody
+      >
+    </table>
+  {:else if value.every(simple)}<p>{value.map(said).join(', ')}</p>
   {:else}<ol class="grid gap-3">
       {#each value.slice(0, 100) as v, i (i)}<li class="border-t border-sill pt-2">
           <Answer value={v} depth={depth + 1} />

@@ -24,10 +24,10 @@
   const set = (f: Field, v: Typed) => (typed = { ...typed, [f.key]: v });
   const text = (f: Field) => (typed[f.key] ?? '') as string;
   const rows = (f: Field) => (typed[f.key] ?? []) as TypedGroup[];
-  const needed = $derived(fields.filter((f) => f.required));
-  /** What may be left out is folded away where there is much of it. */
-  const rest = $derived(fields.filter((f) => !f.required));
-  const many = $derived(rest.length > 6);
+  const needed = $derived(fields.filter((f) => f.usual));
+  /** What is seldom known is folded away where there is more than a little of it. */
+  const rest = $derived(fields.filter((f) => !f.usual));
+  const many = $derived(rest.length > 2 && needed.length > 0);
   let open = $state(false);
   $effect(() => {
     if (rest.some((f) => error(at(f)))) open = true;

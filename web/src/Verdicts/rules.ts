@@ -32,6 +32,8 @@ export interface Field {
   hint: string;
   kind: 'number' | 'text' | 'choice' | 'check' | 'numbers' | 'texts' | 'many' | 'group' | 'rows';
   required: boolean;
+  /** Told in the example: what one usually knows. */
+  usual: boolean;
   whole: boolean;
   /** Values and their words. */
   options: [string, string][];
@@ -150,7 +152,7 @@ const named = (s: Schema): [string, Schema] => {
   return [name, name ? { ...schemas[name]!, default: s.default ?? inner.default } : inner];
 };
 
-function fieldOf(key: string, given: Schema, required: boolean, depth: number): Field | undefined {
+function fieldOf(key: string, given: Schema, required: boolean, example: unknown, depth: number): Field | undefined {
   const [name, s] = named(given);
   const types = [s.type ?? []].flat().filter((t) => t !== 'null');
   const type = types[0];
@@ -160,6 +162,7 @@ function fieldOf(key: string, given: Schema, required: boolean, depth: number): 
     hint: given.description ?? given.oneOf?.find((o) => o.description)?.description ?? '',
     kind: 'text',
     required,
+    usual: required || example !== undefined,
     whole: type === 'integer',
     options: [],
     fields: [],
@@ -187,15 +190,18 @@ function fieldOf(key: string, given: Schema, required: boolean, depth: number): 
     if (item.enum) return { ...field, kind: 'many', options: options(of, item) };
     if (item.type === 'number' || item.type === 'integer') return { ...field, kind: 'numbers' };
     if (item.type === 'string') return { ...field, kind: 'texts' };
-    return depth > 5 ? undefined : { ...field, kind: 'rows', fields: fieldsOf(item, depth + 1) };
+    return depth > 5
+      ? undefined
+      : { ...field, kind: 'rows', fields: fieldsOf(item, (example as unknown[] | undefined)?.[0], depth + 1) };
   }
-  if (s.properties && depth <= 5) return { ...field, kind: 'group', fields: fieldsOf(s, depth + 1) };
+  if (s.properties && depth <= 5) return { ...field, kind: 'group', fields: fieldsOf(s, example, depth + 1) };
   return undefined;
 }
 
-function fieldsOf(s: Schema, depth = 0): Field[] {
+function fieldsOf(s: Schema, example: unknown, depth = 0): Field[] {
+  const given = (example ?? {}) as Record<string, unknown>;
   return Object.entries(s.properties ?? {})
-    .map(([key, of]) => fieldOf(key, of, (s.required ?? []).includes(key), depth))
+    .map(([key, of]) => fieldOf(key, of, (s.required ?? []).includes(key), given[key], depth))
     .filter((f) => f !== undefined);
 }
 
@@ -214,12 +220,16 @@ const rooms: Record<string, string> = {
   proving: 'Proof',
 };
 
+/** A question ends as one. */
+const asked = (title: string) =>
+  /^(Which|What|How|Is|Does|Did|Do|May)\b/.test(title) && !/[?:;]/.test(title) ? `${title}?` : title;
+
 /** Every rule that can be asked without a machine, from the interface's own description of it. */
 export const rules: Rule[] = described.rules.map((r) => ({
   id: r.id,
-  title: r.summary.replace(/\.$/, ''),
+  title: asked(r.summary.replace(/\.$/, '')),
   room: rooms[r.id.split('/')[0]!] ?? word(r.id.split('/')[0]!),
-  fields: fieldsOf(schemas[r.schema]!),
+  fields: fieldsOf(schemas[r.schema]!, r.example),
   example: r.example,
 }));
 

@@ -86,3 +86,6 @@ export function number(text: string, name: string): number | null {
   if (Number.isNaN(v)) throw new Error(`“${text}” is no number: ${name} takes digits and one point.`);
   return v;
 }
+
+/** As it stands inside a sentence: "Barrel cell" becomes "barrel cell", "SCSI drives" stays. */
+export const lower = (s: string): string => (/^[A-Z][^A-Z]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s);

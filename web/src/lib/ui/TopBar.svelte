@@ -15,7 +15,10 @@
 
 <header class="flex flex-wrap items-center gap-x-7 gap-y-1 py-2.5">
   <p class="text-lg font-bold whitespace-nowrap">{session.value?.workshopName}</p>
-  <nav aria-label="Workshop" class="flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:justify-between">
+  <nav
+    aria-label="Workshop"
+    class="flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:justify-between max-sm:gap-x-2 max-sm:text-sm"
+  >
     {#each links as l (l.at)}
       <a
         href={l.href}
