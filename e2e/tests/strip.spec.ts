@@ -102,11 +102,11 @@ test('a lot is sorted: locked, summed again, carried out and undone', async ({ p
   await choose(page, 'What becomes of box 4', 'Keep aside');
   await expect(heading).toContainText('Finish Grey tower and Second desktop');
   await page.getByRole('button', { name: /^Budget and prices/ }).click();
-  await page.getByLabel('Money, EUR').fill('5');
+  await page.getByLabel('Money, €').fill('5');
   await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
   await expect(heading).toContainText('None is worth it');
   await page.getByRole('button', { name: /^Budget and prices/ }).click();
-  await page.getByLabel('Money, EUR').fill('120');
+  await page.getByLabel('Money, €').fill('120');
   await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
   await page.getByRole('button', { name: 'Sort it like this' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Sort it' }).click();

@@ -295,7 +295,7 @@ public class IntakeTests
             }
         );
         Assert.StartsWith(
-            "Stop: 85.00 EUR is spent",
+            "Stop: €85.00 is spent",
             (await w.GetAsync($"/api/machines/{id}"))["money"]!["verdict"]!["sentence"]!.GetValue<string>(),
             StringComparison.Ordinal
         );

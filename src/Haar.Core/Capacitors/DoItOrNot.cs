@@ -129,7 +129,7 @@ public static class DoItOrNot
         var tools = missing.Sum(Price);
         var own = tools + spoil * w.Worth + hours.Likely * w.HourWorth;
         const string question = "Do it, or have it done?";
-        string Money(double v) => $"{v.ToString("0", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
+        string Money(double v) => Costs.Money.Of(v, currency, 0);
         var reasons = new List<Reason>
         {
             new(

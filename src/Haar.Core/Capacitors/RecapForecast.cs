@@ -162,7 +162,7 @@ public static class RecapForecast
             return new(Math.Round(firm + (cost - firm) / 2, 2), Math.Round(cost, 2), Math.Round(firm + (cost - firm) * 2, 2));
         }
 
-        string Money(double v) => $"{v.ToString("0", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
+        string Money(double v) => Costs.Money.Of(v, currency, 0);
         var reasons = new[]
         {
             new Reason(
@@ -220,7 +220,7 @@ public static class RecapForecast
     static Verdict One(ForecastPart p, double fail, double leave, double take, double pad, ForecastDefaults h, string currency)
     {
         var question = $"Take {p.Designator} out, or leave it?";
-        string Money(double v) => $"{v.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
+        string Money(double v) => Costs.Money.Of(v, currency);
         var reasons = new[]
         {
             new Reason(

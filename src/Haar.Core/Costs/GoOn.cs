@@ -50,7 +50,7 @@ public static class GoOn
             : null;
         var left = stop - spent;
         const string question = "Go on, or stop?";
-        string Money(double v) => $"{v.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
+        string Money(double v) => Costs.Money.Of(v, currency);
         var reasons = new List<Reason>
         {
             new($"Paid and spent so far: {Money(spent)}.", new("spent", spent, currency, null, stop), "the machine's own ledger"),

@@ -61,7 +61,7 @@ public sealed class IntakeRoom : Room
         var m = w.Facts.Machine;
         yield return new(
             WriteUpPart.AsItCame,
-            $"{(m.Model.Length > 0 ? $"{m.Model}. " : "")}{(m.CameFrom.Length > 0 ? $"From {m.CameFrom}" : "Where it came from is not recorded")}, {m.ArrivedAt:d MMMM yyyy}{(m.Paid is { } paid ? paid == 0 ? ", given" : $", {paid:0.00} {w.Currency} paid" : "")}."
+            $"{(m.Model.Length > 0 ? $"{m.Model}. " : "")}{(m.CameFrom.Length > 0 ? $"From {m.CameFrom}" : "Where it came from is not recorded")}, {m.ArrivedAt:d MMMM yyyy}{(m.Paid is { } paid ? paid == 0 ? ", given" : $", {Costs.Money.Of((double)paid, w.Currency)} paid" : "")}."
         );
         if (m.Claimed.Length > 0)
         {

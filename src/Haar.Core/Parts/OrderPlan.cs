@@ -234,7 +234,7 @@ public static class OrderPlan
     )
     {
         const string question = "What is ordered, and where?";
-        string Money(double v) => $"{v.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture)} {currency}";
+        string Money(double v) => Costs.Money.Of(v, currency);
         if (parcels.Count == 0)
         {
             return Verdict

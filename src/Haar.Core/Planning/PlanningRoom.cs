@@ -58,7 +58,9 @@ public sealed class PlanningRoom : Room
                 danger,
                 wanted,
                 job.WaitUntil ?? job.At,
-                danger ? "survey" : ScreenOf(job.Stage),
+                Survey.FindingWork.ScreenOf(job, f.Findings) is { Length: > 0 } does ? does
+                    : danger ? "survey"
+                    : ScreenOf(job.Stage),
                 job.Id
             );
         }
@@ -96,7 +98,8 @@ public sealed class PlanningRoom : Room
         }
     }
 
-    static string ScreenOf(Stage stage) =>
+    /// <summary>The screen of a stage's listed work.</summary>
+    public static string ScreenOf(Stage stage) =>
         stage switch
         {
             Stage.Arrive => "arrive",

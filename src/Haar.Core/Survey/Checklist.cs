@@ -497,4 +497,8 @@ public static class Checklist
 
 /// <param name="After">Index in the same list of what has to be done first; null for none.</param>
 /// <param name="Settles">Doing it deals with the finding.</param>
-public sealed record ImpliedWork(Stage Stage, string Title, int Minutes, string Why, string Needs, int? After, bool Settles);
+public sealed record ImpliedWork(Stage Stage, string Title, int Minutes, string Why, string Needs, int? After, bool Settles)
+{
+    /// <summary>The screen that does it; empty where a hand does, and says so.</summary>
+    public string Screen { get; init; } = "";
+}

@@ -21,14 +21,20 @@ public static class FindingWork
                     15,
                     "What leaks goes on eating copper every day that it stays.",
                     "Gloves, glasses, side cutters, a bag"
-                ),
+                ) with
+                {
+                    Screen = "battery",
+                },
                 Then(
                     Stage.Boards,
                     "Neutralise what it reached, then rinse and dry",
                     60,
                     "The residue draws damp and goes on eating.",
                     "Mild acid, pH strips, distilled water, alcohol"
-                ),
+                ) with
+                {
+                    Screen = "capacitors",
+                },
                 Then(
                     Stage.Boards,
                     "Measure the traces under it",
@@ -36,7 +42,10 @@ public static class FindingWork
                     "A trace that looks whole may be eaten through.",
                     "Multimeter, board map",
                     1
-                ),
+                ) with
+                {
+                    Screen = "capacitors",
+                },
             ],
             FindingKind.SwollenCell =>
             [
@@ -46,7 +55,10 @@ public static class FindingWork
                     10,
                     "Outdoors, in sand or a metal tin, to a collection point.",
                     "Gloves, metal tin"
-                ),
+                ) with
+                {
+                    Screen = "battery",
+                },
             ],
             FindingKind.CrackedMainsFilter =>
             [
@@ -70,8 +82,20 @@ public static class FindingWork
                     20,
                     "Its vent is next to open, and it no longer filters.",
                     "Iron, wick, flux"
-                ),
-                Then(Stage.Boards, "Measure its neighbours of the same kind", 20, "They are of the same batch and as old.", "ESR meter"),
+                ) with
+                {
+                    Screen = "capacitors",
+                },
+                Then(
+                    Stage.Boards,
+                    "Measure its neighbours of the same kind",
+                    20,
+                    "They are of the same batch and as old.",
+                    "ESR meter"
+                ) with
+                {
+                    Screen = "capacitors",
+                },
             ],
             FindingKind.WeepingCapacitor =>
             [
@@ -81,8 +105,14 @@ public static class FindingWork
                     25,
                     "Its electrolyte eats pads and traces and makes leaks between them.",
                     "Iron, wick, alcohol"
-                ),
-                Then(Stage.Boards, "Measure the traces under it", 20, "What it wept on may be eaten.", "Multimeter"),
+                ) with
+                {
+                    Screen = "capacitors",
+                },
+                Then(Stage.Boards, "Measure the traces under it", 20, "What it wept on may be eaten.", "Multimeter") with
+                {
+                    Screen = "capacitors",
+                },
             ],
             FindingKind.Rodents =>
             [
@@ -148,4 +178,10 @@ public static class FindingWork
             _ => [],
         };
     }
+
+    /// <summary>The screen that does a piece of work that a finding implied; empty where there is none.</summary>
+    public static string ScreenOf(Job job, IEnumerable<Finding> findings) =>
+        job.FindingId is { } id && findings.FirstOrDefault(f => f.Id == id) is { } finding
+            ? Of(finding.Kind).FirstOrDefault(w => w.Title == job.Title)?.Screen ?? ""
+            : "";
 }

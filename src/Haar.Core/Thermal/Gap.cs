@@ -16,10 +16,11 @@ public enum GapFiller
 /// <summary>A hot part and what sits on it.</summary>
 public sealed record HotPartFacts
 {
-    public double Watts { get; init; }
+    /// <summary>That it turns to heat; null when nobody knows, as of most chips at a bench.</summary>
+    public double? Watts { get; init; }
 
-    /// <summary>Of the face that touches, mm².</summary>
-    public double SquareMillimetres { get; init; }
+    /// <summary>Of the face that touches, mm²; null when it was not measured.</summary>
+    public double? SquareMillimetres { get; init; }
 
     /// <summary>Between part and sink with the sink screwed down, millimetres: low, likely, high. Null when not known.</summary>
     public Estimate? GapMillimetres { get; init; }
@@ -76,6 +77,21 @@ public static class Gap
     /// <summary>Kelvin across a layer: P·t/(k·A).</summary>
     public static double DropKelvin(double watts, double millimetres, double conductivity, double squareMillimetres) =>
         watts * millimetres * 1e-3 / (conductivity * squareMillimetres * 1e-6);
+
+    /// <summary>The same for a part; null where its heat or its face is not known.</summary>
+    static double? Drop(HotPartFacts p, double millimetres, double conductivity) =>
+        p is { Watts: { } watts, SquareMillimetres: { } face } ? DropKelvin(watts, millimetres, conductivity, face) : null;
+
+    static double? Rounded(double? v, int digits) => v is { } x ? Math.Round(x, digits) : null;
+
+    static Figure? Across(double? drop, ThermalDefaults h) =>
+        drop is { } d ? new("Across it", Math.Round(d, 1), "K", null, h.MostDropKelvin) : null;
+
+    /// <summary>What it costs, where that can be worked out.</summary>
+    static string Costs(double? drop, HotPartFacts p) =>
+        drop is { } d
+            ? $"it costs {Si.Plain(Math.Round(d, 1))} K at {Si.Plain(p.Watts!.Value)} W"
+            : "what it costs needs its watts and its face";
 
     /// <exception cref="InvalidInputException">A figure that no part has.</exception>
     public static GapResult Choose(string name, HotPartFacts p, ThermalDefaults? house = null)
@@ -146,13 +162,17 @@ public static class Gap
     static GapOption Paste(HotPartFacts p, Estimate gap, ThermalDefaults h)
     {
         var film = Math.Max(0.03, gap.Likely);
-        var drop = DropKelvin(p.Watts, film, h.PasteConductivity, p.SquareMillimetres);
-        var ml = p.SquareMillimetres * film * 1.5 / 1000;
-        // A ball of that volume: what a hand can judge.
-        var ball = Math.Cbrt(6 * ml * 1000 / Math.PI);
-        var amount =
-            $"{Si.Plain(Math.Round(ml, 3))} ml, a ball {Si.Plain(Math.Round(ball, 1))} mm across; {(p.BareDie ? "spread thin over the whole die, edge to edge" : "one dot in the middle")}";
-        var figure = new Figure("Across it", Math.Round(drop, 1), "K", null, h.MostDropKelvin);
+        var drop = Drop(p, film, h.PasteConductivity);
+        var where = p.BareDie ? "spread thin over the whole die, edge to edge" : "one dot in the middle";
+        var amount = where;
+        if (p.SquareMillimetres is { } face)
+        {
+            var ml = face * film * 1.5 / 1000;
+            // A ball of that volume: what a hand can judge.
+            var ball = Math.Cbrt(6 * ml * 1000 / Math.PI);
+            amount = $"{Si.Plain(Math.Round(ml, 3))} ml, a ball {Si.Plain(Math.Round(ball, 1))} mm across; {where}";
+        }
+        var figure = Across(drop, h);
         return gap.High > h.PasteMostMillimetres
             ? new(
                 GapFiller.Paste,
@@ -176,12 +196,12 @@ public static class Gap
                 GapFiller.Paste,
                 "Paste",
                 Math.Round(film, 3),
-                Math.Round(drop, 2),
+                Rounded(drop, 2),
                 amount,
                 Verdict.Of(
                     "Paste?",
                     Outcome.Yes,
-                    $"Paste: a film of {Si.Plain(Math.Round(film, 2))} mm costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.",
+                    $"Paste, a film of {Si.Plain(Math.Round(film, 2))} mm: {Costs(drop, p)}.",
                     Basis.Rule,
                     new Reason("Metal nearly touches metal, and paste only fills the scratches.", figure, "ΔT = P·t/(k·A)")
                 )
@@ -190,9 +210,9 @@ public static class Gap
 
     static GapOption Putty(HotPartFacts p, Estimate gap, ThermalDefaults h)
     {
-        var drop = DropKelvin(p.Watts, gap.Likely, h.PuttyConductivity, p.SquareMillimetres);
-        var amount = $"{Si.Plain(Math.Round(p.SquareMillimetres * gap.Likely * 1.3 / 1000, 2))} ml";
-        var figure = new Figure("Across it", Math.Round(drop, 1), "K", null, h.MostDropKelvin);
+        var drop = Drop(p, gap.Likely, h.PuttyConductivity);
+        var amount = p.SquareMillimetres is { } face ? $"{Si.Plain(Math.Round(face * gap.Likely * 1.3 / 1000, 2))} ml" : "";
+        var figure = Across(drop, h);
         return gap.High > h.PuttyMostMillimetres
                 ? new(
                     GapFiller.Putty,
@@ -213,12 +233,12 @@ public static class Gap
                     GapFiller.Putty,
                     "Putty",
                     gap.Likely,
-                    Math.Round(drop, 2),
+                    Rounded(drop, 2),
                     amount,
                     Verdict.Of(
                         "Putty?",
                         Outcome.No,
-                        $"No putty: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.",
+                        $"No putty: {Si.Plain(Math.Round(drop.Value))} K across it at {Si.Plain(p.Watts!.Value)} W is too much.",
                         Basis.Rule,
                         new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")
                     )
@@ -227,12 +247,12 @@ public static class Gap
                 GapFiller.Putty,
                 "Putty",
                 Math.Round(gap.Likely, 2),
-                Math.Round(drop, 2),
+                Rounded(drop, 2),
                 amount,
                 Verdict.Of(
                     "Putty?",
                     Outcome.YesIf,
-                    $"Putty does if the sink is never moved again: {Si.Plain(Math.Round(drop, 1))} K across {Si.Plain(Math.Round(gap.Likely, 2))} mm.",
+                    $"Putty does if the sink is never moved again: across {Si.Plain(Math.Round(gap.Likely, 2))} mm {Costs(drop, p)}.",
                     Basis.Rule,
                     new Reason("It follows any gap, and does not come back when the sink is lifted.", figure, "ΔT = P·t/(k·A)")
                 )
@@ -270,21 +290,23 @@ public static class Gap
         }
 
         var size = fits[0];
-        var drop = DropKelvin(p.Watts, gap.Likely, h.PadConductivity, p.SquareMillimetres);
+        var drop = Drop(p, gap.Likely, h.PadConductivity);
         var press = (1 - gap.Likely / size) * 100;
-        var figure = new Figure("Across it", Math.Round(drop, 1), "K", null, h.MostDropKelvin);
-        var amount = $"{Si.Plain(Math.Round(p.SquareMillimetres / 100, 1))} cm² of {Si.Plain(size)} mm pad";
+        var figure = Across(drop, h);
+        var amount = p.SquareMillimetres is { } face
+            ? $"{Si.Plain(Math.Round(face / 100, 1))} cm² of {Si.Plain(size)} mm pad"
+            : $"{Si.Plain(size)} mm pad, cut to its face";
         return drop > h.MostDropKelvin
             ? new(
                 GapFiller.Pad,
                 $"Pad, {Si.Plain(size)} mm",
                 size,
-                Math.Round(drop, 2),
+                Rounded(drop, 2),
                 amount,
                 Verdict.Of(
                     "Pad?",
                     Outcome.No,
-                    $"No pad: {Si.Plain(Math.Round(drop))} K across it at {Si.Plain(p.Watts)} W is too much.",
+                    $"No pad: {Si.Plain(Math.Round(drop.Value))} K across it at {Si.Plain(p.Watts!.Value)} W is too much.",
                     Basis.Rule,
                     new Reason("Thickness costs kelvins.", figure, "ΔT = P·t/(k·A)")
                 )
@@ -293,15 +315,25 @@ public static class Gap
                 GapFiller.Pad,
                 $"Pad, {Si.Plain(size)} mm",
                 size,
-                Math.Round(drop, 2),
+                Rounded(drop, 2),
                 amount,
-                Verdict.Of(
-                    "Pad?",
-                    Outcome.Yes,
-                    $"A {Si.Plain(size)} mm pad: pressed by {Si.Plain(Math.Round(press))} %, it costs {Si.Plain(Math.Round(drop, 1))} K at {Si.Plain(p.Watts)} W.",
-                    Basis.Rule,
-                    new Reason($"{Si.Plain(size)} mm pressed to {Si.Plain(Math.Round(gap.Likely, 2))} mm.", figure, "ΔT = P·t/(k·A)")
-                )
+                drop is null
+                    ? Verdict
+                        .Of(
+                            "Pad?",
+                            Outcome.YesIf,
+                            $"A {Si.Plain(size)} mm pad, pressed by {Si.Plain(Math.Round(press))} %, if it turns little to heat: a pad costs kelvins by its watts and its face.",
+                            Basis.Rule,
+                            new Reason($"{Si.Plain(size)} mm pressed to {Si.Plain(Math.Round(gap.Likely, 2))} mm.")
+                        )
+                        .Changing("Its watts and its face, or what came out: a pad where a pad was is as its makers had it.")
+                    : Verdict.Of(
+                        "Pad?",
+                        Outcome.Yes,
+                        $"A {Si.Plain(size)} mm pad: pressed by {Si.Plain(Math.Round(press))} %, {Costs(drop, p)}.",
+                        Basis.Rule,
+                        new Reason($"{Si.Plain(size)} mm pressed to {Si.Plain(Math.Round(gap.Likely, 2))} mm.", figure, "ΔT = P·t/(k·A)")
+                    )
             );
     }
 

@@ -20,7 +20,8 @@ public sealed record CloseStage(string Reason);
 
 public sealed record LogRow(Guid Id, DateTimeOffset At, string Sentence, bool CanUndo, bool Undone, string By);
 
-public sealed record StageScreen(Stage Stage, IReadOnlyList<Job> Jobs, StageClosing? Closing);
+/// <param name="Screens">Of jobs that a screen does, by the job: battery, capacitors.</param>
+public sealed record StageScreen(Stage Stage, IReadOnlyList<Job> Jobs, StageClosing? Closing, IReadOnlyDictionary<Guid, string> Screens);
 
 /// <param name="Of">What is decided against: comesOut, finding or beforePower. Everything else is overruled where it is done.</param>
 /// <param name="Subject">The capacitor, the finding, or what stands before power.</param>
@@ -39,10 +40,19 @@ static class JobEndpoints
                 async (Guid id, string stage, HaarDb db, CancellationToken cancel) =>
                 {
                     var s = stage.As<Stage>("stage");
+                    var jobs = await db
+                        .Jobs.AsNoTracking()
+                        .Where(j => j.MachineId == id && j.Stage == s)
+                        .OrderBy(j => j.Id)
+                        .ToListAsync(cancel);
+                    var findings = await db.Findings.AsNoTracking().Where(f => f.MachineId == id).ToListAsync(cancel);
                     return new StageScreen(
                         s,
-                        await db.Jobs.AsNoTracking().Where(j => j.MachineId == id && j.Stage == s).OrderBy(j => j.Id).ToListAsync(cancel),
-                        await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == s, cancel)
+                        jobs,
+                        await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == s, cancel),
+                        jobs.Select(j => (j.Id, Screen: Core.Survey.FindingWork.ScreenOf(j, findings)))
+                            .Where(x => x.Screen.Length > 0)
+                            .ToDictionary(x => x.Id, x => x.Screen)
                     );
                 }
             )

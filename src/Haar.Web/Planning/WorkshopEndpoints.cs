@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Haar.Core.Capacitors;
 using Haar.Core.Planning;
 using Haar.Core.Settings;
 using Haar.Core.Verdicts;
@@ -180,27 +181,74 @@ static class WorkshopEndpoints
         {
             return [];
         }
-        var like =
-            $"%{q.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
-        var machines = await db
-            .Machines.AsNoTracking()
-            .Where(m => m.RemovedAt == null && (EF.Functions.Like(m.Name, like, "\\") || EF.Functions.Like(m.Model, like, "\\")))
+        // Every word counts, in whatever order they were typed.
+        var words = q.Split(' ', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Take(6).ToList();
+        static string Like(string w) =>
+            $"%{w.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
+        var machines = db.Machines.AsNoTracking().Where(m => m.RemovedAt == null);
+        var capacitors = db
+            .Capacitors.AsNoTracking()
+            .Join(db.Machines.Where(m => m.RemovedAt == null), c => c.MachineId, m => m.Id, (c, m) => new { c, m });
+        var jobs = db
+            .Jobs.AsNoTracking()
+            .Where(j => j.State != JobState.Done)
+            .Join(db.Machines.Where(m => m.RemovedAt == null), j => j.MachineId, m => m.Id, (j, m) => new { j, m });
+        foreach (var like in words.Select(Like))
+        {
+            machines = machines.Where(m =>
+                EF.Functions.Like(m.Name, like, "\\") || EF.Functions.Like(m.Model, like, "\\") || EF.Functions.Like(m.Kind, like, "\\")
+            );
+            capacitors = capacitors.Where(x =>
+                EF.Functions.Like(x.c.Designator, like, "\\")
+                || EF.Functions.Like(x.c.Marking, like, "\\")
+                || EF.Functions.Like(x.m.Name, like, "\\")
+            );
+            jobs = jobs.Where(x => EF.Functions.Like(x.j.Title, like, "\\") || EF.Functions.Like(x.m.Name, like, "\\"));
+        }
+        var found = await machines
             .OrderBy(m => m.Name)
             .Take(8)
             .Select(m => new Found("machine", m.Name, m.Kind, $"/m/{m.Id}"))
             .ToListAsync(cancel);
-        var parts = await db
-            .Capacitors.AsNoTracking()
-            .Where(c => EF.Functions.Like(c.Designator, like, "\\"))
-            .OrderBy(c => c.Designator)
-            .Take(8)
-            .Join(
-                db.Machines.Where(m => m.RemovedAt == null),
-                c => c.MachineId,
-                m => m.Id,
-                (c, m) => new Found("capacitor", $"{c.Designator} · {c.Marking}", m.Name, $"/m/{m.Id}/capacitors?part={c.Id}")
-            )
-            .ToListAsync(cancel);
-        return [.. machines, .. parts];
+        // A machine that is named whole stands for its parts.
+        var whole = await machines.Select(m => m.Id).Take(200).ToListAsync(cancel);
+        found.AddRange(
+            await capacitors
+                .Where(x => !whole.Contains(x.m.Id))
+                .OrderBy(x => x.c.Designator)
+                .Take(8)
+                .Select(x => new Found("capacitor", $"{x.c.Designator} · {x.c.Marking}", x.m.Name, $"/m/{x.m.Id}/capacitors?part={x.c.Id}"))
+                .ToListAsync(cancel)
+        );
+        found.AddRange(
+            (
+                await jobs.OrderBy(x => x.j.Id)
+                    .Take(8)
+                    .Select(x => new
+                    {
+                        x.j.Title,
+                        x.j.Stage,
+                        x.m.Name,
+                        x.m.Id,
+                    })
+                    .ToListAsync(cancel)
+            ).Select(x => new Found("work", x.Title, x.Name, $"/m/{x.Id}/{PlanningRoom.ScreenOf(x.Stage)}"))
+        );
+        if (q.Length > 1)
+        {
+            found.AddRange(
+                (await db.Drawer.AsNoTracking().OrderBy(d => d.Id).Take(5000).ToListAsync(cancel))
+                    .Select(d => (Part: d, Name: Substitution.Describe(d.Spec)))
+                    .Where(d => words.TrueForAll(w => $"{d.Name} {d.Part.Place}".Contains(w, StringComparison.OrdinalIgnoreCase)))
+                    .Take(8)
+                    .Select(d => new Found(
+                        "drawer",
+                        d.Name,
+                        $"{d.Part.Quantity} in the drawer{(d.Part.Place.Length > 0 ? $", {d.Part.Place}" : "")}",
+                        $"/drawer?part={d.Part.Id}"
+                    ))
+            );
+        }
+        return found;
     }
 }

@@ -52,7 +52,7 @@ static class ThermalEndpoints
                         e.Load.Trim(),
                         e.Fan
                     ),
-                h => $"Hot part: {h.Name}, {Si.Plain(h.Facts.Watts)} W.",
+                h => $"Hot part: {h.Name}{(h.Facts.Watts is { } w ? $", {Si.Plain(w)} W" : "")}.",
                 h => $"{h.Name} changed.",
                 h => $"Taken off the list of hot parts: {h.Name}."
             )

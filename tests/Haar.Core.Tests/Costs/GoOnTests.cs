@@ -21,7 +21,7 @@ public class GoOnTests
     public void A_stop_loss_of_ones_own_comes_before_the_house_rule()
     {
         var r = GoOn.Of(80, Usual with { StopLoss = 70 });
-        Assert.Equal("Stop: 80.00 EUR is spent, 10.00 EUR past the point at which a complete one is cheaper.", r.Verdict.Sentence);
+        Assert.Equal("Stop: €80.00 is spent, €10.00 past the point at which a complete one is cheaper.", r.Verdict.Sentence);
         Assert.Equal((70.0, -10.0), (r.StopLoss!.Value, r.Left!.Value));
     }
 

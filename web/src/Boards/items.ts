@@ -135,7 +135,7 @@ export function itemsOf(screen: Schemas['CapacitorsScreen'], boardId: string | u
       name: h.part.name,
       mark,
       word: h.open || 'done',
-      value: `${plain(h.part.facts.watts)} W`,
+      value: h.part.facts.watts == null ? '' : `${plain(h.part.facts.watts)} W`,
       end: h.open || (h.heat.savedKelvin != null ? `${plain(h.heat.savedKelvin, 3)} K cooler` : 'done'),
       rank: h.open ? 2 : 4,
       side: h.part.side,

@@ -3,7 +3,7 @@
   import CheckGroup from '$lib/ui/CheckGroup.svelte';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
-  import { money, number, plain } from '$lib/format';
+  import { currencySign, money, number, plain } from '$lib/format';
   import NumberField from '$lib/ui/NumberField.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -101,8 +101,8 @@
 >
   <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
   <SelectField label="How much have you soldered?" bind:value={experience} options={experienceWords} />
-  <NumberField label="A working board like it costs, {currency}" bind:value={worth} required />
-  <NumberField label="A service asks, {currency}" bind:value={price} />
+  <NumberField label="A working board like it costs, {currencySign(currency)}" bind:value={worth} required />
+  <NumberField label="A service asks, {currencySign(currency)}" bind:value={price} />
   <NumberField label="and takes, days" bind:value={days} whole />
   <CheckGroup label="On the bench there is" class="sm:col-span-2" bind:value={owned} options={benchToolWords} />
   <button class="btn-next justify-self-start" disabled={form.busy}>Work it out</button>

@@ -2,7 +2,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { minutes, money, moment, number, typed } from '$lib/format';
+  import { currencySign, minutes, moment, money, number, typed } from '$lib/format';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
@@ -100,7 +100,7 @@
     >
       <div class="sm:col-span-3"><ProblemNote problem={form.problem} /></div>
       <TextField label="What for" error={form.field('what')} bind:value={what} required maxlength={200} />
-      <NumberField label="Money, {data.sum.currency}" error={form.field('amount')} bind:value={amount} />
+      <NumberField label="Money, {currencySign(data.sum.currency)}" error={form.field('amount')} bind:value={amount} />
       <NumberField label="Minutes" error={form.field('minutes')} bind:value={time} whole />
     </form>
     <table class="mt-6 w-full">
@@ -108,7 +108,7 @@
       <thead class="text-left text-sm text-soft"
         ><tr
           ><th class="py-1 font-normal">What for</th><th class="font-normal max-sm:hidden">When</th><th
-            class="text-right font-normal">{data.sum.currency}</th
+            class="text-right font-normal">{currencySign(data.sum.currency)}</th
           ><th class="text-right font-normal">Time</th><th><span class="sr-only">Acts</span></th></tr
         ></thead
       >
@@ -151,7 +151,7 @@
         <ProblemNote problem={form.problem} />
         {#each [{ word: 'To finish it', keys: ['low', 'likely', 'high'] as const, field: 'expectation.toFinish' }, { word: 'A complete, tested one', keys: ['cLow', 'cLikely', 'cHigh'] as const, field: 'expectation.complete' }] as s (s.word)}
           <fieldset>
-            <legend class="text-sm font-semibold">{s.word}, {data.sum.currency}</legend>
+            <legend class="text-sm font-semibold">{s.word}, {currencySign(data.sum.currency)}</legend>
             <div class="grid grid-cols-3 gap-2">
               {#each s.keys as k, i (k)}<input
                   class="input reading"
@@ -165,7 +165,7 @@
           </fieldset>
         {/each}
         <NumberField
-          label="Stop-loss, {data.sum.currency}"
+          label="Stop-loss, {currencySign(data.sum.currency)}"
           hint="Empty: the likely price of a complete one."
           error={form.field('expectation.stopLoss')}
           bind:value={exp.stop}

@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { number, plain } from '$lib/format';
+  import { currencySign, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
@@ -153,7 +153,7 @@
           heading={1}
         />
         <dl class="grid content-start gap-y-3">
-          {#each [{ word: `${data.currency}, of ${plain(data.lot.budgetMoney)}`, s: plan.money, most: data.lot.budgetMoney }, { word: `hours, of ${plain(data.lot.budgetHours)}`, s: plan.hours, most: data.lot.budgetHours }] as f (f.word)}
+          {#each [{ word: `${currencySign(data.currency)}, of ${plain(data.lot.budgetMoney)}`, s: plan.money, most: data.lot.budgetMoney }, { word: `hours, of ${plain(data.lot.budgetHours)}`, s: plan.hours, most: data.lot.budgetHours }] as f (f.word)}
             {@const top = Math.max(f.most, f.s.high, 1) * 1.08}
             <div class="flex flex-col-reverse">
               <dt class="text-sm text-soft">
@@ -251,7 +251,7 @@
               {#if p?.fate === 'restore'}<p class="flex items-baseline gap-4 leading-tight">
                   <span
                     ><span class="reading text-2xl">{plain(p.money.likely)}</span>
-                    <span class="text-sm">{data.currency}</span></span
+                    <span class="text-sm">{currencySign(data.currency)}</span></span
                   ><span
                     ><span class="reading text-2xl">{plain(p.hours.likely)}</span> <span class="text-sm">h</span></span
                   >
@@ -326,7 +326,7 @@
         <ProblemNote problem={form.problem} />
         <div class="grid gap-4 sm:grid-cols-3">
           <NumberField
-            label="Money, {data.currency}"
+            label="Money, {currencySign(data.currency)}"
             error={form.field('budgetMoney')}
             bind:value={budget.money}
             required

@@ -26,7 +26,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask } from '$lib/api/client';
   import { Sending } from '$lib/api/act.svelte';
-  import { number } from '$lib/format';
+  import { currencySign, number } from '$lib/format';
   import Field from '$lib/ui/Field.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
@@ -145,7 +145,7 @@
   </fieldset>
   <p class="text-sm text-soft">To finish it apart from those parts: low, likely, high.</p>
   <div class="grid gap-4 sm:grid-cols-2">
-    {#each [{ word: `Money, ${currency}`, of: money, field: 'money' }, { word: 'Hours', of: hours, field: 'hours' }] as s (s.word)}
+    {#each [{ word: `Money, ${currencySign(currency)}`, of: money, field: 'money' }, { word: 'Hours', of: hours, field: 'hours' }] as s (s.word)}
       <fieldset>
         <legend class="text-sm font-semibold">{s.word}</legend>
         <div class="grid grid-cols-3 gap-1.5">
@@ -161,7 +161,7 @@
       </fieldset>
     {/each}
     <NumberField
-      label="A complete one costs, {currency}"
+      label="A complete one costs, {currencySign(currency)}"
       hint="Empty when nobody knows."
       error={form.field('complete')}
       bind:value={complete}

@@ -14,7 +14,8 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { stages, type Stage } from '$lib/words';
+  import { stageOf, stages, type Stage } from '$lib/words';
+  import { go } from '../router';
 
   let { id, head, stage }: { id: string; head: Schemas['MachineHead']; stage: Stage } = $props();
   type Job = Schemas['Job'];
@@ -37,6 +38,11 @@
   const ready = $derived(
     openJobs.find((j) => j.state === 'toDo' || (j.waitUntil && new Date(j.waitUntil).getTime() <= now.value)),
   );
+  /** Where a piece of work is done, when a screen does it: there its figures are, and its steps. */
+  const screenOf = (j: Job | undefined) => (j && query.data?.screens[j.id]) || '';
+  const wordOf = (screen: string) =>
+    (stageOf(screen).screens.find((s) => s.screen === screen)?.word ?? screen).toLowerCase();
+  const openIt = (j: Job) => go(`/m/${id}/${screenOf(j)}`);
   const path = (jobId: string) => ({ params: { path: { id, jobId } } });
 
   const move = (j: Job, state: Schemas['JobState']) =>
@@ -79,7 +85,11 @@
   }
   useKeys([
     { key: 'a', words: 'Add a piece of work', run: () => (sheet = 'add') },
-    { key: 'd', words: 'Done: the first piece of work', run: () => ready && void move(ready, 'done') },
+    {
+      key: 'd',
+      words: 'Done: the first piece of work',
+      run: () => ready && (screenOf(ready) ? openIt(ready) : void move(ready, 'done')),
+    },
   ]);
 </script>
 
@@ -139,7 +149,13 @@
                     sheet = 'wait';
                   }}>It waits</button
                 >
-                <button class="act text-ink" onclick={() => void move(j, 'done')} disabled={form.busy}>Done</button>
+                {#if screenOf(j)}<a class="act text-ink" href="/m/{id}/{screenOf(j)}">Open the {wordOf(screenOf(j))}</a
+                  >{/if}
+                <button
+                  class="act {screenOf(j) ? '' : 'text-ink'}"
+                  onclick={() => void move(j, 'done')}
+                  disabled={form.busy}>Done</button
+                >
               {/if}
             </div>
           </li>
@@ -154,6 +170,9 @@
               void form.send(() =>
                 act(api.DELETE('/api/machines/{id}/stages/{stage}/close', { params: { path: { id, stage } } })),
               )}>Open it again</button
+          >
+        {:else if ready && screenOf(ready)}<button class="btn-next" onclick={() => openIt(ready)}
+            >Open the {wordOf(screenOf(ready))}</button
           >
         {:else if ready}<button class="btn-next" disabled={form.busy} onclick={() => void move(ready, 'done')}
             >Done</button

@@ -14,7 +14,8 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { orientationWords } from '$lib/words';
+  import PickMany from '$lib/ui/PickMany.svelte';
+  import { orientationWords, pieceWords } from '$lib/words';
   import { photoUrl, post } from '../Intake/photos';
   import { go } from '../router';
   import ConnectorForm from './ConnectorForm.svelte';
@@ -22,7 +23,7 @@
   import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import Sent from './Sent.svelte';
   import StepForm from './StepForm.svelte';
-  import { blankStep, editOf, marksOf, nextTray, overlay, size, usual, type Row } from './record';
+  import { blankStep, editOf, guessKind, marksOf, nextTray, overlay, size, usual, type Row } from './record';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   const query = createQuery(() => ({
@@ -93,7 +94,23 @@
     });
     sheet = '';
   };
-  const rename = () => name.trim() && save({ ...editOf(row!.step), title: name.trim() }).then(() => (name = ''));
+  /** The name says what it is, where nobody has: a supply brings its caution with it. */
+  const rename = () => {
+    const [title, { kind }] = [name.trim(), row!.step];
+    return (
+      title &&
+      save({ ...editOf(row!.step), title, kind: kind === 'other' ? guessKind(title) : kind }).then(() => (name = ''))
+    );
+  };
+  /** What it can have sat behind: the last few pieces, newest first. */
+  const before = $derived(
+    row
+      ? rows
+          .filter((r) => r.step.number < row!.step.number)
+          .slice(-5)
+          .reverse()
+      : [],
+  );
   async function addFastener(f: Schemas['StripFastenerEdit']) {
     if (editing)
       await act(
@@ -204,7 +221,7 @@
     {#if head.cautions.includes('pictureTube')}<div class="mb-3 max-w-read">
         <CautionNote id="pictureTube" />
       </div>
-    {:else if head.cautions.includes('mainsSupply') && (row?.step.kind === 'supply' || hint?.kind === 'supply')}<div
+    {:else if head.cautions.includes('mainsSupply') && (row?.step.kind === 'supply' || hint?.kind === 'supply' || guessKind(name) === 'supply')}<div
         class="mb-3 max-w-read"
       >
         <CautionNote id="mainsSupply" />
@@ -261,10 +278,20 @@
               {row.step.staysOut ? 'out for good' : many(row.step.title) ? 'come off' : 'comes off'}
             </h1>
           {/if}
+          {#if unnamed && before.length}
+            <div class="mt-2">
+              <PickMany
+                label="What did it sit behind?"
+                hint="Taken as the piece before it, until you say otherwise."
+                options={before.map((r) => [r.step.id, `${r.step.number} ${r.step.title}`] as const)}
+                bind:value={() => row!.step.behind, (behind) => void save({ ...editOf(row!.step), behind })}
+              />
+            </div>
+          {/if}
           <button
             class="mt-0.5 block min-h-9 text-left text-soft hover:text-ink hover:underline"
             onclick={() => open('step')}
-            >{row.step.behind.length
+            >{row.step.kind !== 'other' ? `${pieceWords[row.step.kind]}. ` : ''}{row.step.behind.length
               ? `It sat behind: ${row.step.behind.map(title).filter(Boolean).join(', ').toLowerCase()}`
               : 'It sat behind nothing'}{row.namedBy.length
               ? `. Behind it: step ${row.namedBy.join(', ')}`
@@ -441,7 +468,7 @@
             <button class="btn" onclick={() => open('connector')}>Connector <Key k="C" /></button>
             <button class="btn" onclick={() => open('say')}>Say it <Key k="S" /></button>
           </div>
-        {:else}<button class="act" onclick={() => void begin()}>Without a photo <Key k="N" /></button>{/if}
+        {/if}<button class="act" onclick={() => void begin()}>Without a photo <Key k="N" /></button>
       {/snippet}
     </BenchEdge>
   {/snippet}

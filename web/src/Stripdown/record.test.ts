@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/client';
 import type { PendingRequest } from '$lib/outbox';
-import { blankStep, editOf, marksOf, nextTray, overlay, size, usual } from './record';
+import { blankStep, editOf, marksOf, nextTray, overlay, size, usual, guessKind } from './record';
 
 const row = (number: number, title: string, more: Partial<Schemas['StripStepRow']> = {}): Schemas['StripStepRow'] => ({
   step: {
@@ -135,4 +135,17 @@ describe('what has arrived but is not read back yet', () => {
       ['Cage', false],
     ]);
   });
+});
+
+it('tells the kind of a piece by its name, so that a supply brings its caution', () => {
+  const of = (t: string) => guessKind(t);
+  expect(of('Power supply')).toBe('supply');
+  expect(of('PSU')).toBe('supply');
+  expect(of('Drive cage')).toBe('cage');
+  expect(of('Floppy drive')).toBe('drive');
+  expect(of('Clock battery')).toBe('cell');
+  expect(of('Side panel')).toBe('cover');
+  expect(of('Sound card')).toBe('card');
+  expect(of('Cable clamp')).toBe('other');
+  expect(of('Step 4')).toBe('other');
 });

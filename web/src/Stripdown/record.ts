@@ -154,3 +154,23 @@ export function nextTray(trays: string[]) {
   const m = last ? /^(.*?)(\d+)$/.exec(last) : null;
   return m ? `${m[1]}${Number(m[2]) + 1}` : 'A1';
 }
+
+/** Words of the bench for each kind of piece; the first that is found decides. */
+const kindsByWord: [RegExp, Schemas['PieceKind']][] = [
+  [/\b(supply|supplies|psu|power unit|transformer|inlet)\b/i, 'supply'],
+  [/\b(cell|battery|pack)\b/i, 'cell'],
+  [/\b(memory|module|simm|dimm|sipp)\b/i, 'module'],
+  [/\b(display|tube|screen|panel assembly|lcd|monitor)\b/i, 'display'],
+  [/\b(keyboard|keys)\b/i, 'keyboard'],
+  [/\b(fan|blower)\b/i, 'fan'],
+  [/\b(speaker|loudspeaker)\b/i, 'speaker'],
+  [/\b(cage|frame|bracket|chassis|caddy|tray)\b/i, 'cage'],
+  [/\b(drive|floppy|hard disk|optical)\b/i, 'drive'],
+  [/\b(card|riser)\b/i, 'card'],
+  [/\b(board|motherboard|mainboard|daughterboard)\b/i, 'board'],
+  [/\b(lid|cover|panel|bezel|front|door|case|shell|shield|palm rest)\b/i, 'cover'],
+];
+
+/** What a piece is, by its name; "other" where the name does not say. */
+export const guessKind = (title: string): Schemas['PieceKind'] =>
+  kindsByWord.find(([word]) => word.test(title))?.[1] ?? 'other';

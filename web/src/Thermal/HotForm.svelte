@@ -5,6 +5,7 @@
   import { number, plain } from '$lib/format';
   import SelectField from '$lib/ui/SelectField.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -26,6 +27,7 @@
   let load = $state(h?.load ?? '');
   let watts = $state(text(h?.facts.watts));
   let area = $state(text(h?.facts.squareMillimetres));
+  let known = $state(h?.facts.watts != null || h?.facts.squareMillimetres != null);
   let low = $state(text(h?.facts.gapMillimetres?.low));
   let likely = $state(text(h?.facts.gapMillimetres?.likely));
   let high = $state(text(h?.facts.gapMillimetres?.high));
@@ -49,8 +51,8 @@
       x: h?.x ?? at?.x ?? null,
       y: h?.y ?? at?.y ?? null,
       facts: {
-        watts: number(watts, 'the power') ?? 0,
-        squareMillimetres: number(area, 'the face') ?? 0,
+        watts: number(watts, 'the power'),
+        squareMillimetres: number(area, 'the face'),
         gapMillimetres: one == null ? null : { low: g[0] ?? one, likely: one, high: g[2] ?? one },
         oldPadMillimetres: number(pad, 'the pad'),
         bareDie,
@@ -99,8 +101,6 @@
     maxlength={60}
     placeholder="the processor"
   />
-  <NumberField label="Its power, W" error={form.field('watts')} bind:value={watts} required />
-  <NumberField label="Face that touches, mm²" error={form.field('squareMillimetres')} bind:value={area} required />
   <NumberField
     label="Gap, least, mm"
     error={form.field('gapMillimetres')}
@@ -115,6 +115,12 @@
     hint="In its dent."
     bind:value={pad}
   />
+  <Fold title="If you know its watts and its face" bind:open={known} class="sm:col-span-3"
+    ><div class="mt-2 grid gap-4 sm:grid-cols-3">
+      <NumberField label="Its power, W" error={form.field('watts')} bind:value={watts} />
+      <NumberField label="Face that touches, mm²" error={form.field('squareMillimetres')} bind:value={area} />
+    </div></Fold
+  >
   <TextField
     label="What the machine does meanwhile"
     hint="The same before and after."

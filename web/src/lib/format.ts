@@ -70,6 +70,11 @@ export function money(value: number, currency: string): string {
   return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(value);
 }
 
+/** The sign of a currency, for a field's label: "€". */
+export const currencySign = (currency: string): string =>
+  new Intl.NumberFormat('en-GB', { style: 'currency', currency }).formatToParts(0).find((p) => p.type === 'currency')
+    ?.value ?? currency;
+
 /** A typed number, with a decimal comma taken for a point; undefined when empty, NaN when it is none. */
 export function typed(text: string | number | null | undefined): number | undefined {
   const s = String(text ?? '')

@@ -5336,13 +5336,16 @@ export interface components {
         };
         /** @description A hot part and what sits on it. */
         HotPartFacts: {
-            /** Format: double */
-            watts?: number;
             /**
              * Format: double
-             * @description Of the face that touches, mm².
+             * @description That it turns to heat; null when nobody knows, as of most chips at a bench.
              */
-            squareMillimetres?: number;
+            watts?: null | number;
+            /**
+             * Format: double
+             * @description Of the face that touches, mm²; null when it was not measured.
+             */
+            squareMillimetres?: null | number;
             gapMillimetres?: null | components["schemas"]["Estimate"];
             /**
              * Format: double
@@ -7984,6 +7987,10 @@ export interface components {
             stage: components["schemas"]["Stage"];
             jobs: components["schemas"]["Job"][];
             closing: null | components["schemas"]["StageClosing"];
+            /** @description Of jobs that a screen does, by the job: battery, capacitors. */
+            screens: {
+                [key: string]: string;
+            };
         };
         /** @enum {string} */
         StageState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";

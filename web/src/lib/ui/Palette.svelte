@@ -5,7 +5,8 @@
   import { undo } from '$lib/api/act.svelte';
   import { keys } from '$lib/keys.svelte';
   import { theme } from '$lib/theme.svelte';
-  import { go } from '../../router';
+  import { stages } from '$lib/words';
+  import { go, route } from '../../router';
   let { open = $bindable(false) }: { open?: boolean } = $props();
 
   let text = $state('');
@@ -19,6 +20,12 @@
     ['The drawer: capacitors', () => go('/drawer')],
     ['The order: what has to be bought', () => go('/order')],
     ['Work out: every sum without a machine', () => go('/work-out')],
+    ['Work out: read a marking', () => go('/work-out/markings/capacitor')],
+    ['Work out: an ESR limit', () => go('/work-out/capacitors/esr-limit')],
+    ['Work out: a date code', () => go('/work-out/markings/date-code')],
+    ['Work out: a resistor for a load', () => go('/work-out/survey/load-resistor')],
+    ['Work out: wire for a jumper', () => go('/work-out/corrosion/jumper')],
+    ['Work out: a dilution', () => go('/work-out/corrosion/dilution')],
     ['Packs and the calculation API', () => go('/reference')],
     ['Settings, meter and backups', () => go('/settings')],
     ['Undo what was last done here', () => void undo()],
@@ -46,9 +53,27 @@
     return () => clearTimeout(timer);
   });
 
+  /** All words that were typed, in any order. */
+  const matches = (value: string, search: string, keywords: string[] = []) => {
+    const all = `${value} ${keywords.join(' ')}`.toLowerCase();
+    return search
+      .toLowerCase()
+      .split(/\s+/)
+      .every((w) => all.includes(w))
+      ? 1
+      : 0;
+  };
+  /** The stages of the machine in hand, by their screens. */
+  const screens = $derived(
+    route.params.id
+      ? stages.flatMap((s) => s.screens.map((x) => [`${s.word}: ${x.word.toLowerCase()}`, x.screen] as const))
+      : [],
+  );
+  let input = $state<HTMLInputElement | null>(null);
+
+  // What was typed last time stays, and is chosen whole: typing goes over it.
   function pick(run: () => void) {
     open = false;
-    text = '';
     run();
   }
   const item = 'flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded px-3 data-selected:bg-rock';
@@ -57,13 +82,21 @@
 <Dialog.Root bind:open>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-veil/60" />
-    <Dialog.Content class="fixed inset-x-3 top-[8dvh] z-50 mx-auto max-w-xl rounded-lg bg-fog p-3 text-ink">
+    <Dialog.Content
+      onOpenAutoFocus={(e) => {
+        e.preventDefault();
+        input?.focus();
+        input?.select();
+      }}
+      class="fixed inset-x-3 top-[8dvh] z-50 mx-auto max-w-xl rounded-lg bg-fog p-3 text-ink"
+    >
       <Dialog.Title class="sr-only">Find or do anything</Dialog.Title>
-      <Command.Root shouldFilter loop label="Find or do anything">
+      <Command.Root shouldFilter filter={matches} loop label="Find or do anything">
         <Command.Input
           class="input text-lg"
           placeholder="A machine, a part, or what you want to do"
           bind:value={text}
+          bind:ref={input}
           aria-label="Find or do anything"
         />
         <Command.List class="mt-2 max-h-[60dvh] overflow-y-auto">
@@ -82,6 +115,13 @@
             {#each keys.acts as a (a)}
               <Command.Item class={item} value="here: {a.words}" onSelect={() => pick(a.run)}
                 ><span>{a.words}</span><kbd class="key">{a.key}</kbd></Command.Item
+              >
+            {/each}
+            {#each screens as [words, screen] (screen)}
+              <Command.Item
+                class={item}
+                value="stage: {words}"
+                onSelect={() => pick(() => go(`/m/${route.params.id}/${screen}`))}><span>{words}</span></Command.Item
               >
             {/each}
             {#each acts as [words, run] (words)}
