@@ -162,11 +162,10 @@ export async function journey(
   await expect(heading).toContainText('C3 is sound.', { timeout: 20_000 });
   await expect(page.getByRole('heading', { name: '1 exchanged' })).toBeVisible();
 
-  // 6: first power, once the danger is dealt with.
+  // 6: first power. The cell that was taken out at the battery screen is known here.
   await hands.press('link', /^Survey/);
-  await hands.press('button', 'Dealt with: leaking cell');
-  await hands.fill('How', 'Cut out, brushed wet, washed.');
-  await hands.press('button', 'It is dealt with');
+  await expect(heading).toContainText('Nothing found is still open');
+  await expect(page.getByText('The old cell is out.')).toBeVisible();
   await hands.press('button', 'First power');
   await expect(heading).toContainText('Rails measured for shorts');
   for (const rail of ['+5 V', '+12 V', '−5 V', '−12 V']) await hands.press('button', `Read ${rail} from the meter`);
@@ -248,7 +247,7 @@ export async function journey(
   await hands.press('link', /^Hand over/);
   await expect(page.getByText('exchanged for', { exact: false }).first()).toBeVisible();
   await expect(
-    page.getByText('Leaking cell, by the memory sockets: Green crust, one socket wet. Cut out, brushed wet, washed.'),
+    page.getByText('Leaking cell, by the memory sockets: Green crust, one socket wet. The old cell is out.'),
   ).toBeVisible();
   await hands.press('button', 'Hand it over');
   await expect(page.getByText(/^Handed over on/)).toBeVisible();

@@ -62,10 +62,9 @@ try {
     console.log(`· ${name}.png`);
   };
   await take('workshop', '/');
-  await take('workshop-dark', '/', { dark: true });
   await take('phone-workshop', '/', { phone: true });
   await take('lot', at('House-clearance lot', 'lot'));
-  await take('checklist', at('Tide-gauge terminal', 'checklist'));
+  await take('checklist', at('Tide-gauge terminal', 'survey'));
   await take('phone-strip', at('Fish-auction server', 'stripdown'), {
     phone: true,
   });
@@ -99,10 +98,6 @@ try {
   await take('capacitors', at('Newsletter desktop', 'capacitors'), {
     act: c14,
   });
-  await take('phone-capacitors', at('Newsletter desktop', 'capacitors'), {
-    phone: true,
-    act: c14,
-  });
   await take('power', at('Lifeboat editor', 'power'), {
     act: async (page) => {
       await page.getByLabel('The load').fill('2.0 A on +5, 1.0 A on +12, 5 min');
@@ -132,8 +127,49 @@ try {
     },
   });
   await take('handover', at('Newsletter desktop', 'handover'));
-  await take('drawer', '/drawer');
-  await take('settings', '/settings');
+  await take('take-in', '/take-in', {
+    act: async (page) => {
+      await page.getByLabel('What you call it').fill('Terminal from the shed');
+      await page.getByLabel('What kind is it?').click();
+      await page.getByRole('option', { name: 'serial terminal' }).click();
+      await page.getByLabel('From year').fill('1985');
+      await page.getByLabel('To year').fill('1988');
+    },
+  });
+  await take('work-out', '/work-out/capacitors/esr-limit', {
+    act: async (page) => {
+      for (const [rule, example] of [
+        ['markings/capacitor', true],
+        ['corrosion/dilution', true],
+        ['survey/load-resistor', true],
+        ['capacitors/esr-limit', true],
+      ]) {
+        await page.goto(`${url}/work-out/${rule}`);
+        if (example) await page.getByRole('button', { name: /^Fill in the example/ }).click();
+        await page.getByRole('button', { name: 'Work it out' }).click();
+        await page.getByRole('region', { name: 'Answer' }).waitFor();
+      }
+    },
+  });
+  await take('paste', at('Lifeboat editor', 'capacitors'), {
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Lists' }).click();
+      await page
+        .getByLabel('One part a line')
+        .fill('C101 47 16V\nC102 100/16\nC103 22UF25V\nC104 1000MFD 6V3\nC105 .047 film\nC106 475K 35 tantalum');
+    },
+  });
+  // Last, since it takes the suppliers away.
+  await take('shopping-list', '/order', {
+    act: async (page) => {
+      await page.evaluate(async () => {
+        const { token } = await (await fetch('/api/session')).json();
+        for (const s of await (await fetch('/api/suppliers')).json())
+          await fetch(`/api/suppliers/${s.id}`, { method: 'DELETE', headers: { 'X-Haar-Token': token } });
+      });
+      await page.reload();
+    },
+  });
   await browser.close();
 } finally {
   for (const c of children) {

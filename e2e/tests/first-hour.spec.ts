@@ -66,7 +66,10 @@ test('an empty workshop: from a photo and one word to the right first act', asyn
     .getByRole('radiogroup', { name: 'Does it take a mains lead?' })
     .getByRole('radio', { name: 'Yes' })
     .click();
-  await page.getByRole('radiogroup', { name: 'Is there a picture tube?' }).getByRole('radio', { name: 'No' }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Is there a picture tube?' })
+    .getByRole('radio', { name: 'No', exact: true })
+    .click();
   await page.getByRole('button', { name: 'Keep these answers' }).click();
   await expect(page.getByRole('button', { name: 'Say what the cell keeps alive' })).toBeVisible();
   await page.getByRole('button', { name: 'Say what the cell keeps alive' }).click();

@@ -11,6 +11,7 @@ test('every rule is worked out from its example, on its own screen', async ({ pa
     await expect(answer, rule.id).toBeVisible();
     expect((await answer.innerText()).trim().length, rule.id).toBeGreaterThan(10);
     expect(await answer.innerText(), rule.id).not.toMatch(/\[object|undefined|NaN/);
+    await expect(page.getByText('Answered', { exact: true }), rule.id).toHaveCount(0);
   }
   console.log(`${described.rules.length} rules worked out`);
 });

@@ -337,7 +337,7 @@ public partial class BoardTests
 
         var version = (await Row())["capacitor"]!["version"]!.GetValue<int>();
         Assert.Equal(400, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/capacitors/{c}", Edit(-1), version)).Status);
-        Assert.Equal(200, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/capacitors/{c}", Edit(0.03), version)).Status);
+        Assert.Equal(200, (await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/capacitors/{c}", Edit(0.06), version)).Status);
         Assert.Equal("sound", (await Row())["stand"]!.GetValue<string>());
     }
 }

@@ -5,7 +5,18 @@ namespace Haar.Core.Batteries;
 /// <param name="Years">Until the volts no longer suffice.</param>
 /// <param name="UsableShare">Share of the capacity that lies above the least volts.</param>
 /// <param name="CheckAfterYears">When to look at it: before the low end, and no later than its chemistry leaks.</param>
-public sealed record RunTimeResult(Estimate Years, double UsableShare, double CheckAfterYears);
+public sealed record RunTimeResult(Estimate Years, double UsableShare, double CheckAfterYears)
+{
+    public string Sentence =>
+        Years.Low >= RunTime.LongestYears
+            ? $"{RunTime.LongestYears} years, as long as any sealed cell is trusted: look at it {Span(CheckAfterYears)}."
+            : $"About {Figure(Years.Likely)} years, {Figure(Years.Low)} to {Figure(Years.High)}: look at it {Span(CheckAfterYears)}.";
+
+    static string Figure(double years) => Markings.Si.Plain(Math.Round(years, years < 10 ? 1 : 0));
+
+    static string Span(double years) =>
+        years < 1.5 ? $"after {Math.Max(1, Math.Round(years * 12))} months" : $"after {Figure(Math.Floor(years * 2) / 2)} years";
+}
 
 /// <param name="Years">Since it was fitted.</param>
 /// <param name="Low">Volts at the chip of the weakest cell of its type under the greatest drain.</param>

@@ -10,6 +10,9 @@ namespace Haar.Core.Boards;
 /// <param name="FromPerspective">True when the aspect was worked out from the slant; false when the photo was so straight that the edges' own lengths served.</param>
 public sealed record StraightenPlan(int Width, int Height, IReadOnlyList<double> Matrix, double Aspect, bool FromPerspective)
 {
+    public string Sentence =>
+        $"Straightened it is {Width} by {Height} pixels, {Markings.Si.Plain(Math.Round(Aspect, 2))} to 1{(FromPerspective ? ", by its perspective" : "")}.";
+
     /// <summary>A place on the photo, as shares, to its place on the picture, as shares. May fall outside 0 to 1.</summary>
     public Point Map(Point p, int photoWidth, int photoHeight)
     {

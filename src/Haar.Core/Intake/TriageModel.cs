@@ -264,7 +264,7 @@ public static partial class Triage
             var sentence =
                 n == 0
                     ? "None is worth it: no box can be finished within the budget and for less than a complete one costs."
-                    : $"Finish {(n <= 4 ? Words.And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {moves.Count - given} {(moves.Count - given == 1 ? "is" : "are")} bought.";
+                    : $"Finish {(n <= 4 ? Words.And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {(moves.Count - given) switch { 0 => "none is", 1 => "1 is", var k => $"{k} are" }} bought.";
             var over = money.High > ask.BudgetMoney || hours.High > ask.BudgetHours;
             var verdict = Verdict
                 .Of(

@@ -70,4 +70,8 @@ public sealed record RefusedAct(string Act, string Why);
 
 /// <param name="Items">In walking order.</param>
 /// <param name="Refused">What must not be done to it now.</param>
-public sealed record ChecklistResult(IReadOnlyList<ChecklistItem> Items, IReadOnlyList<RefusedAct> Refused);
+public sealed record ChecklistResult(IReadOnlyList<ChecklistItem> Items, IReadOnlyList<RefusedAct> Refused)
+{
+    public string Sentence =>
+        $"{Items.Count} {(Items.Count == 1 ? "place" : "places")} to look at{(Refused.Count > 0 ? $". {string.Join(" ", Refused.Select(r => r.Why).Distinct().Take(1))}" : ".")}";
+}

@@ -17,8 +17,6 @@ public sealed record RunTimeAsk(CellChemistry Chemistry, double MilliampHours, d
 
 public sealed record HoldAsk(double HoldMicrofarads, double FromVolts, double LeastVolts, double DrainMicroamps);
 
-public sealed record HoldAnswer(double Seconds);
-
 static class BatteriesCalc
 {
     public static void MapBatteriesCalc(this IEndpointRouteBuilder calc)
@@ -46,27 +44,7 @@ static class BatteriesCalc
             .WithSummary("Is a laptop's pack still worth having, and is it safe?")
             .WithExample("""{"chemistry":"lithiumRechargeable","designMilliampHours":3600,"fullChargeMilliampHours":1900,"cycles":420}""")
             .ProducesValidationProblem();
-        g.MapPost(
-                "/hold",
-                (HoldAsk ask) =>
-                {
-                    Core.Verdicts.InvalidInputException.Finite("holdMicrofarads", ask.HoldMicrofarads, 0.01, 1e7, "µF");
-                    Core.Verdicts.InvalidInputException.Finite("fromVolts", ask.FromVolts, 0.1, 60, "V");
-                    Core.Verdicts.InvalidInputException.Finite("leastVolts", ask.LeastVolts, 0, ask.FromVolts, "V");
-                    Core.Verdicts.InvalidInputException.Finite("drainMicroamps", ask.DrainMicroamps, 0.001, 1e6, "µA");
-                    return new HoldAnswer(
-                        Replacement.HoldSeconds(
-                            new()
-                            {
-                                HoldMicrofarads = ask.HoldMicrofarads,
-                                NominalVolts = ask.FromVolts,
-                                WindowLowVolts = ask.LeastVolts,
-                                DrainMicroamps = ask.DrainMicroamps,
-                            }
-                        ) ?? 0
-                    );
-                }
-            )
+        g.MapPost("/hold", (HoldAsk ask) => HoldTime.Of(ask.HoldMicrofarads, ask.FromVolts, ask.LeastVolts, ask.DrainMicroamps))
             .WithName("CalcHold")
             .WithSummary("How long the capacitor beside a memory holds it up with the cell out.")
             .WithExample("""{"holdMicrofarads":100,"fromVolts":3,"leastVolts":2,"drainMicroamps":4}""")

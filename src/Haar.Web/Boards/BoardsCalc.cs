@@ -1,4 +1,5 @@
 using Haar.Core.Boards;
+using Haar.Core.Markings;
 using Haar.Core.Verdicts;
 using Haar.Web.Http;
 
@@ -8,11 +9,11 @@ public sealed record StraightenCalcAsk(IReadOnlyList<Point> Corners, int PhotoWi
 
 public sealed record ScaleCalcAsk(KnownLength Known, int PixelsWide, int PixelsHigh);
 
-public sealed record ScaleAnswer(double WidthMillimetres, double HeightMillimetres);
+public sealed record ScaleAnswer(double WidthMillimetres, double HeightMillimetres, string Sentence);
 
 public sealed record OutlineAsk(IReadOnlyList<Point> Outline, double WidthMillimetres, double HeightMillimetres);
 
-public sealed record OutlineAnswer(double SquareCentimetres, double Share);
+public sealed record OutlineAnswer(double SquareCentimetres, double Share, string Sentence);
 
 public sealed record RegisterCalcAsk(
     IReadOnlyList<SidePair> Pairs,
@@ -38,7 +39,11 @@ static class BoardsCalc
                 (ScaleCalcAsk ask) =>
                 {
                     var (w, h) = BoardScale.Of(ask.Known, ask.PixelsWide, ask.PixelsHigh);
-                    return new ScaleAnswer(w, h);
+                    return new ScaleAnswer(
+                        w,
+                        h,
+                        $"The picture is {Si.Plain(Math.Round(w))} mm wide and {Si.Plain(Math.Round(h))} mm high."
+                    );
                 }
             )
             .WithName("CalcScale")
@@ -54,9 +59,12 @@ static class BoardsCalc
                     Outline.Check("outline", ask.Outline);
                     InvalidInputException.Finite("widthMillimetres", ask.WidthMillimetres, 1, 2000, "mm");
                     InvalidInputException.Finite("heightMillimetres", ask.HeightMillimetres, 1, 2000, "mm");
+                    var area = Outline.SquareCentimetres(ask.Outline, ask.WidthMillimetres, ask.HeightMillimetres);
+                    var share = Outline.Share(ask.Outline);
                     return new OutlineAnswer(
-                        Outline.SquareCentimetres(ask.Outline, ask.WidthMillimetres, ask.HeightMillimetres),
-                        Outline.Share(ask.Outline)
+                        area,
+                        share,
+                        $"{Si.Plain(Math.Round(area, 1))} cm², {Si.Plain(Math.Round(share * 100, 1))} % of the board."
                     );
                 }
             )

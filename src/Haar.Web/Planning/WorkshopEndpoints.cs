@@ -222,7 +222,8 @@ static class WorkshopEndpoints
         );
         found.AddRange(
             (
-                await jobs.OrderBy(x => x.j.Id)
+                await jobs.Where(x => !whole.Contains(x.m.Id))
+                    .OrderBy(x => x.j.Id)
                     .Take(8)
                     .Select(x => new
                     {

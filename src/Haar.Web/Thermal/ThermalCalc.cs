@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Haar.Core.Markings;
 using Haar.Core.Thermal;
 using Haar.Web.Http;
 
@@ -12,7 +13,7 @@ public sealed record GapAsk(
 
 public sealed record DropAsk(double Watts, double Millimetres, double Conductivity, double SquareMillimetres);
 
-public sealed record DropAnswer(double Kelvin);
+public sealed record DropAnswer(double Kelvin, string Sentence);
 
 public sealed record HeatAsk(
     IReadOnlyList<HeatReading> Before,
@@ -42,7 +43,13 @@ static class ThermalCalc
                     Core.Verdicts.InvalidInputException.Finite("millimetres", ask.Millimetres, 0, 100, "mm");
                     Core.Verdicts.InvalidInputException.Finite("conductivity", ask.Conductivity, 0.01, 1000, "W/(m·K)");
                     Core.Verdicts.InvalidInputException.Finite("squareMillimetres", ask.SquareMillimetres, 0.1, 1e6, "mm²");
-                    return new DropAnswer(Gap.DropKelvin(ask.Watts, ask.Millimetres, ask.Conductivity, ask.SquareMillimetres));
+                    var kelvin = Gap.DropKelvin(ask.Watts, ask.Millimetres, ask.Conductivity, ask.SquareMillimetres);
+                    return new DropAnswer(
+                        kelvin,
+                        kelvin > new ThermalDefaults().MostDropKelvin
+                            ? $"{Si.Format(kelvin, "K")} across it: too much, a thinner layer or a better one is needed."
+                            : $"{Si.Format(kelvin, "K")} across it."
+                    );
                 }
             )
             .WithName("CalcDrop")

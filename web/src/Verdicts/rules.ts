@@ -113,6 +113,10 @@ const whole: Record<string, string> = {
   windowToYear: 'Machine to year',
   recapSchool: 'Recap',
   sku: 'Order number',
+  holdMicrofarads: 'Capacitor beside the memory, µF',
+  fromVolts: 'It starts at, V',
+  leastVolts: 'The memory keeps down to, V',
+  leastVoltsPerCell: 'Least volts of one cell, V',
 };
 
 /** A name of the interface as a person reads it, with its unit: "esrOhms" is "ESR, Ω". */
@@ -220,14 +224,10 @@ const rooms: Record<string, string> = {
   proving: 'Proof',
 };
 
-/** A question ends as one. */
-const asked = (title: string) =>
-  /^(Which|What|How|Is|Does|Did|Do|May)\b/.test(title) && !/[?:;]/.test(title) ? `${title}?` : title;
-
 /** Every rule that can be asked without a machine, from the interface's own description of it. */
 export const rules: Rule[] = described.rules.map((r) => ({
   id: r.id,
-  title: asked(r.summary.replace(/\.$/, '')),
+  title: r.summary.replace(/\.$/, ''),
   room: rooms[r.id.split('/')[0]!] ?? word(r.id.split('/')[0]!),
   fields: fieldsOf(schemas[r.schema]!, r.example),
   example: r.example,
@@ -342,9 +342,10 @@ export const isVerdict = (v: unknown): v is Verdict =>
 export function sentence(answer: unknown): string {
   if (typeof answer !== 'object' || answer === null) return '';
   if ('sentence' in answer && typeof answer.sentence === 'string') return answer.sentence;
-  for (const v of Object.values(answer)) {
+  const inside = Object.values(answer);
+  for (const v of [...inside.filter(isVerdict), ...inside]) {
     const s = sentence(v);
     if (s) return s;
   }
-  return '';
+  return Array.isArray(answer) && answer.length ? `${answer.length} ${answer.length === 1 ? 'line' : 'lines'}` : '';
 }

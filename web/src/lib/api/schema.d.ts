@@ -4597,6 +4597,7 @@ export interface components {
         DropAnswer: {
             /** Format: double */
             kelvin: number;
+            sentence: string;
         };
         DropAsk: {
             /** Format: double */
@@ -5275,10 +5276,6 @@ export interface components {
             roomCelsius: number[];
             source: string;
         };
-        HoldAnswer: {
-            /** Format: double */
-            seconds: number;
-        };
         HoldAsk: {
             /** Format: double */
             holdMicrofarads: number;
@@ -5288,6 +5285,19 @@ export interface components {
             leastVolts: number;
             /** Format: double */
             drainMicroamps: number;
+        };
+        HoldTimeResult: {
+            /**
+             * Format: double
+             * @description Likely.
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description With the capacitor at the low end of its tolerance and the greatest drain.
+             */
+            atLeastSeconds: number;
+            verdict: components["schemas"]["Verdict"];
         };
         HotFittedAsk: {
             filler: components["schemas"]["GapFiller"];
@@ -6475,6 +6485,7 @@ export interface components {
             squareCentimetres: number;
             /** Format: double */
             share: number;
+            sentence: string;
         };
         OutlineAsk: {
             outline: components["schemas"]["Point"][];
@@ -7514,6 +7525,7 @@ export interface components {
              * @description When to look at it: before the low end, and no later than its chemistry leaks.
              */
             checkAfterYears: number;
+            sentence?: string;
         };
         SaveProfileAsk: {
             /** @description What it is saved under; the next machine of this model gets the order with its traps. */
@@ -7524,6 +7536,7 @@ export interface components {
             widthMillimetres: number;
             /** Format: double */
             heightMillimetres: number;
+            sentence: string;
         };
         ScaleAsk: {
             side: components["schemas"]["Side"];
@@ -8106,6 +8119,7 @@ export interface components {
             aspect: number;
             /** @description True when the aspect was worked out from the slant; false when the photo was so straight that the edges' own lengths served. */
             fromPerspective: boolean;
+            sentence?: string;
         };
         /** @description A lead or board joint opened at a step. */
         StripConnector: {
@@ -13793,7 +13807,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HoldAnswer"];
+                    "application/json": components["schemas"]["HoldTimeResult"];
                 };
             };
         };

@@ -102,7 +102,7 @@
         <Command.List class="mt-2 max-h-[60dvh] overflow-y-auto">
           <Command.Viewport>
             <Command.Empty class="px-3 py-4 text-sm text-soft">Nothing of that name is here.</Command.Empty>
-            {#each found as f (f.path)}
+            {#each found as f, i (`${f.path} ${f.title} ${i}`)}
               <Command.Item
                 class={item}
                 value="{f.title} {f.detail} {f.path}"
@@ -117,7 +117,7 @@
                 ><span>{a.words}</span><kbd class="key">{a.key}</kbd></Command.Item
               >
             {/each}
-            {#each screens as [words, screen] (screen)}
+            {#each screens as [words, screen] (words)}
               <Command.Item
                 class={item}
                 value="stage: {words}"
