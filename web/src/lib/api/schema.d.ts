@@ -4137,6 +4137,7 @@ export interface components {
             items: components["schemas"]["ChecklistItem"][];
             /** @description What must not be done to it now. */
             refused: components["schemas"]["RefusedAct"][];
+            sentence?: string;
         };
         ChecklistRow: {
             item: components["schemas"]["ChecklistItem"];
