@@ -121,7 +121,7 @@ export async function recap(page: Page, haar: Haar) {
   await page.goto(`${haar.url}/order`);
   await expect(heading(page)).toContainText('are in the drawer');
   await press(page, /^Set aside \d+ from the drawer/);
-  await expect(heading(page)).toContainText(/parcels? for \d/i);
+  await expect(heading(page)).toContainText(/parcels? for €\d/i);
   await expect(page.getByText('Proven cheapest')).toBeVisible();
   await press(page, /^Order for/);
   await expect(
@@ -166,7 +166,7 @@ export async function recap(page: Page, haar: Haar) {
 export async function cooled(page: Page, haar: Haar) {
   await page.goto(`${haar.url}/m/${await haar.machine('Lifeboat editor')}/capacitors`);
   await page.getByRole('button', { name: /The processor/ }).click();
-  await expect(heading(page)).toContainText('Paste: a film of');
+  await expect(heading(page)).toContainText('Paste, a film of');
   await press(page, 'Fitted paste');
   await press(page, 'It is fitted');
   await press(page, 'Measure it again');
@@ -250,4 +250,28 @@ export async function header(page: Page, haar: Haar) {
     `/api/machines/${await haar.machine('Lifeboat editor')}/power`,
   );
   expect(before.find((b) => b.word === 'wetParts')?.permit.mayBeOverruled).toBe(false);
+}
+
+/** Two hundred equal parts put down in one go, and taken back in one. */
+export async function grid(page: Page, haar: Haar) {
+  const id = await haar.machine('Lifeboat editor');
+  const count = async () =>
+    (await haar.api<{ capacitors: unknown[] }>(`/api/machines/${id}/capacitors`)).capacitors.length;
+  const before = await count();
+  await page.goto(`${haar.url}/m/${id}/capacitors`);
+  await press(page, /^Add( A)?$/);
+  await press(page, 'Tap them on the map');
+  await page.getByLabel('Marking, as printed').fill('100 16V');
+  await choose(page, 'Kind', 'Radial electrolytic');
+  await press(page, 'A row or a grid');
+  await page.getByLabel('In a row').fill('20');
+  await page.getByLabel('Rows').fill('10');
+  await expect(page.getByText('Tap the first of them.')).toBeVisible();
+  await tap(page, [0.2, 0.3], [0.8, 0.3], [0.8, 0.6]);
+  await press(page, 'Put 200 on the board');
+  await expect(page.getByText(/200 put down/)).toBeVisible();
+  expect(await count()).toBe(before + 200);
+  await press(page, /^Done/);
+  await page.keyboard.press('u');
+  await expect.poll(count).toBe(before);
 }

@@ -1,4 +1,4 @@
-import { corner, header, inARow, recap } from '../boards';
+import { corner, grid, header, inARow, recap } from '../boards';
 import { test } from '../fixture';
 
 test('the server’s leaked corner, from the first mark to nets that are whole again', async ({ page, haar }) => {
@@ -15,4 +15,8 @@ test('parts measured in a row, and the front seen through from the back', async 
 
 test('a fan’s header exchanged, its joints counted and its neighbours measured', async ({ page, haar }) => {
   await header(page, haar);
+});
+
+test('two hundred equal capacitors put down as a grid, and taken back in one', async ({ page, haar }) => {
+  await grid(page, haar);
 });

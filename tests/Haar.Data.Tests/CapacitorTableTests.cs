@@ -10,6 +10,26 @@ public class CapacitorTableTests
         CapacitorTable.Read(text, Guid.NewGuid(), Guid.NewGuid(), new HashSet<string> { "C99" }, Guid.NewGuid);
 
     [Theory]
+    [InlineData("C1 not readable electrolytic")]
+    [InlineData("C1;?;;Radial electrolytic")]
+    [InlineData("designator,marking,kind\nC1,not readable,aluminiumRadial")]
+    public void A_part_that_nobody_could_read_is_on_the_list_too(string text)
+    {
+        var c = Assert.Single(Read(text).Rows).Capacitor;
+        Assert.Equal(("C1", "not readable", 0), (c.Designator, c.Marking, c.Spec.Microfarads));
+        Assert.True(c.Spec.Kind.IsElectrolytic());
+    }
+
+    [Fact]
+    public void The_side_it_sits_on_goes_out_and_comes_back()
+    {
+        var back = Assert.Single(Read("designator,marking,side\nC1,47 16V,bottom").Rows).Capacitor;
+        Assert.Equal(Haar.Core.Boards.Side.Back, back.Side);
+        Assert.Equal(Haar.Core.Boards.Side.Back, Assert.Single(Read(CapacitorTable.Write([back])).Rows).Capacitor.Side);
+        Assert.Contains("side", Assert.Single(Read("designator,marking,side\nC1,47 16V,left").Problems), StringComparison.Ordinal);
+    }
+
+    [Theory]
     [InlineData("C1 47 16V")]
     [InlineData("C1 47uF 16V radial electrolytic")]
     [InlineData("C1,47uF,16V")]

@@ -86,7 +86,10 @@ public class IntakeTests
         );
         var lot = await w.GetAsync($"/api/machines/{id}/lot");
         Assert.True(lot["plan"]!["proven"]!.GetValue<bool>());
-        Assert.Equal("Finish Tower: 1 part comes from the others, none is bought.", lot["plan"]!["verdict"]!["sentence"]!.GetValue<string>());
+        Assert.Equal(
+            "Finish Tower: 1 part comes from the others, none is bought.",
+            lot["plan"]!["verdict"]!["sentence"]!.GetValue<string>()
+        );
         Assert.Equal(428, (await w.PostAsync($"/api/machines/{id}/lot/sort")).Status);
         var (status, sorted) = await w.SendAsync(HttpMethod.Post, $"/api/machines/{id}/lot/sort", null, lot["version"]!.GetValue<int>());
         Assert.True(status == 200, sorted.ToString());

@@ -25,6 +25,12 @@ public class SurveyTests
         var jobs = (await w.GetAsync($"/api/machines/{id}/stages/boards"))["jobs"]!.AsArray();
         Assert.Equal(3, jobs.Count);
         Assert.Equal(jobs[0]!["id"]!.GetValue<string>(), jobs[1]!["after"]![0]!.GetValue<string>());
+        // Each is opened where it is done.
+        var screens = (await w.GetAsync($"/api/machines/{id}/stages/boards"))["screens"]!;
+        Assert.Equal(
+            ["battery", "capacitors?mark=area", "capacitors"],
+            jobs.Select(j => screens[j!["id"]!.GetValue<string>()]!.GetValue<string>())
+        );
         Assert.Equal(jobs[1]!["id"]!.GetValue<string>(), jobs[2]!["after"]![0]!.GetValue<string>());
         var list = await w.GetAsync($"/api/machines/{id}/checklist");
         Assert.Contains(list["rows"]!.AsArray(), r => r!["item"]!["id"]!.GetValue<string>() == "leak-reach");

@@ -117,12 +117,17 @@ public static class CapacitorAssessments
         {
             return r.Stand == CapacitorStand.ComesOut ? "by kind and age" : "not measured";
         }
-        var change = r.Readings.Microfarads is { } c ? Math.Round((c / r.Capacitor.Spec.Microfarads - 1) * 100) : (double?)null;
+        var change =
+            r.Readings.Microfarads is { } c && r.Capacitor.Spec.ValueKnown
+                ? Math.Round((c / r.Capacitor.Spec.Microfarads - 1) * 100)
+                : (double?)null;
         return string.Join(
             ", ",
             new[]
             {
-                change is { } d ? $"{(d > 0 ? "+" : "")}{Si.Plain(d)} %" : "",
+                change is { } d ? $"{(d > 0 ? "+" : "")}{Si.Plain(d)} %"
+                : r.Readings.Microfarads is { } left ? Si.Format(left * 1e-6, "F")
+                : "",
                 r.Readings.EsrOhms is { } e ? Si.Format(e, "Ω", 2) : "",
                 r.Readings.LeakageMicroamps is { } l ? $"leaks {Si.Plain(l)} µA" : "",
             }.Where(s => s.Length > 0)

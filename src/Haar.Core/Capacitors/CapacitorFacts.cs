@@ -6,6 +6,7 @@ namespace Haar.Core.Capacitors;
 /// <summary>Makes a capacitor from what is printed on it, and checks one.</summary>
 public static class CapacitorFacts
 {
+    /// <summary>A marking of <see cref="CapacitorMarking.NotReadable"/> gives a part without a value.</summary>
     /// <exception cref="InvalidInputException">The marking cannot be read, or leaves two values.</exception>
     public static Capacitor FromMarking(
         Guid id,
@@ -19,6 +20,20 @@ public static class CapacitorFacts
         out string note
     )
     {
+        note = "";
+        if (CapacitorMarking.IsNotReadable(marking))
+        {
+            return new Capacitor
+            {
+                Id = id,
+                MachineId = machineId,
+                BoardId = boardId,
+                Designator = designator.Trim(),
+                Marking = CapacitorMarking.NotReadable,
+                Role = role,
+                Spec = new() { Kind = kind, RatedVolts = volts },
+            };
+        }
         var read = CapacitorMarking.Read(marking, kind);
         if (read.Problems.Count > 0 || read.Readings.Count == 0)
         {

@@ -211,7 +211,7 @@ public static class CapacitorJudge
     )
     {
         limits ??= new();
-        Check(spec, r);
+        Check(spec, r, place: true);
         var question = $"Is {designator} sound?";
         var bad = new List<(string Short, Reason Reason)>();
         var good = new List<Reason>();
@@ -242,6 +242,34 @@ public static class CapacitorJudge
             );
         }
 
+        if (!spec.ValueKnown)
+        {
+            if (bad.Count == 0)
+            {
+                return Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        $"Nobody could read what {designator} is, and so not what it may measure.",
+                        Basis.Guess,
+                        new Reason(
+                            r.Microfarads is { } left
+                                ? $"It reads {Si.Format(left * 1e-6, "F")}: an aged part has lost some of what was printed, so that is no value to buy by."
+                                : "Its marking is not readable.",
+                            r.Microfarads is { } figure ? new("Capacitance", figure * 1e-6, "F") : null
+                        )
+                    )
+                    .Changing("Its value: from a plan of the board, a twin beside it, or the same place on another board.")
+                    .With(cautions);
+            }
+            // What is seen is enough; what was read has nothing to be held against.
+            r = r with
+            {
+                Microfarads = null,
+                EsrOhms = null,
+                LeakageMicroamps = null,
+            };
+        }
         if (r.Microfarads is { } c)
         {
             if (UnitSlip(c / spec.Microfarads) is { } slip)
@@ -605,9 +633,13 @@ public static class CapacitorJudge
             _ => null,
         };
 
-    internal static void Check(CapacitorSpec spec, CapacitorReadings? r = null)
+    /// <param name="place">Of a place on a board, whose value nobody may have been able to read; a part in hand has one.</param>
+    internal static void Check(CapacitorSpec spec, CapacitorReadings? r = null, bool place = false)
     {
-        InvalidInputException.Finite("microfarads", spec.Microfarads, 1e-7, 1e8, "µF");
+        if (!(place && spec.Microfarads == 0))
+        {
+            InvalidInputException.Finite("microfarads", spec.Microfarads, 1e-7, 1e8, "µF");
+        }
         InvalidInputException.Finite("ratedVolts", spec.RatedVolts, 0.5, 100_000, "V");
         InvalidInputException.Finite("toleranceMinusShare", spec.ToleranceMinusShare, 0, 0.95, "");
         InvalidInputException.Finite("tolerancePlusShare", spec.TolerancePlusShare, 0, 5, "");

@@ -117,8 +117,12 @@ public sealed record CapacitorSpec
 {
     public CapacitorKind Kind { get; init; }
 
-    /// <summary>Nominal capacitance, above zero.</summary>
+    /// <summary>Nominal capacitance; 0 where nobody could read it.</summary>
     public double Microfarads { get; init; }
+
+    /// <summary>Somebody could read its value.</summary>
+    [JsonIgnore]
+    public bool ValueKnown => Microfarads > 0;
     public double? RatedVolts { get; init; }
 
     /// <summary>Share below nominal that a new part may have; 0.2 where the print is silent.</summary>

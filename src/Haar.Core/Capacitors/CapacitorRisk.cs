@@ -100,7 +100,7 @@ public static class CapacitorRisk
             throw new InvalidInputException("madeYear", $"The year of make lies between 1900 and {thisYear}.");
         }
 
-        CapacitorJudge.Check(spec);
+        CapacitorJudge.Check(spec, place: true);
         var family = Families.First(f => f.Kind(spec.Kind) && (madeYear is not { } y || y >= f.FromYear && y <= f.ToYear));
         var years = thisYear - madeYear ?? FullAgeYears;
         var score = family.Score * Math.Min(1.0, 0.4 + 0.6 * years / FullAgeYears);

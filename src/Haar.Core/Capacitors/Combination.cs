@@ -68,7 +68,7 @@ public static class Combination
             SafetyClass = null,
         };
 
-    /// <summary>Pairs that will do, best first: parallel before series, nearest value first. Empty across the mains.</summary>
+    /// <summary>Pairs that will do, best first: parallel before series, nearest value first. Empty across the mains, and where nobody knows the value.</summary>
     public static IReadOnlyList<PairOption> Find(
         CapacitorSpec original,
         CapacitorRole role,
@@ -78,8 +78,8 @@ public static class Combination
         int most = 6
     )
     {
-        CapacitorJudge.Check(original);
-        if (role == CapacitorRole.MainsFilter || original.SafetyClass is not null || original.Kind.IsMainsFilter())
+        CapacitorJudge.Check(original, place: true);
+        if (!original.ValueKnown || role == CapacitorRole.MainsFilter || original.SafetyClass is not null || original.Kind.IsMainsFilter())
         {
             return [];
         }

@@ -33,7 +33,11 @@ public sealed class DrawerIndex
         {
             return before;
         }
-        CapacitorJudge.Check(original);
+        CapacitorJudge.Check(original, place: true);
+        if (!original.ValueKnown)
+        {
+            return [];
+        }
         InvalidInputException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
         var (least, most) = Substitution.ValueRange(role, original);
         var from = Array.BinarySearch(microfarads, original.Microfarads * (least - 1e-6));

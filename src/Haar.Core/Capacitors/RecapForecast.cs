@@ -179,8 +179,17 @@ public static class RecapForecast
         var counts =
             $"By evidence {now} now, {likely} within {(h.Years == 2 ? "two" : Si.Plain(h.Years))} years likely; preventive {prevent} now.";
         var closeCall = Math.Abs(evidence - preventive) < 0.15 * Math.Max(evidence, preventive);
+        var strangers = parts.Count(p => p.Kind == CapacitorKind.Unknown && !Taken(p));
         var verdict =
-            prevent == now
+            2 * strangers > parts.Count
+                ? Verdict.Of(
+                    "Recap now, or by evidence?",
+                    Outcome.Unknown,
+                    $"What kind {strangers} of {parts.Count} {(parts.Count == 1 ? "part" : "parts")} {(strangers == 1 ? "is" : "are")} is not known, so nobody can say what they will cost.",
+                    Basis.Guess,
+                    new Reason("How often a part fails goes by its kind and age: look at each case and its marking.")
+                )
+            : prevent == now
                 ? Verdict.Of("Recap now, or by evidence?", Outcome.No, $"{counts} Both schools take the same parts.", Basis.Guess, reasons)
             : closeCall
                 ? Verdict.Of(

@@ -71,7 +71,7 @@ public static class Substitution
         double? headroomMillimetres = null
     )
     {
-        CapacitorJudge.Check(original);
+        CapacitorJudge.Check(original, place: true);
         CapacitorJudge.Check(candidate.Spec);
         InvalidInputException.Finite("headroomMillimetres", headroomMillimetres, 0.2, 500, "mm");
         List<SubstitutionRule> rules =
@@ -91,7 +91,7 @@ public static class Substitution
                     }
                 ),
         ];
-        return new(candidate, Conclude(candidate, rules), rules);
+        return new(candidate, Conclude(candidate, rules, original.ValueKnown), rules);
     }
 
     /// <summary>What <see cref="Judge"/> would come to, without its words and no further than the first broken rule. Both specs must have been checked.</summary>
@@ -166,7 +166,7 @@ public static class Substitution
             : Candidate.Id.CompareTo(other.Candidate.Id);
     }
 
-    static Verdict Conclude(DrawerCandidate candidate, List<SubstitutionRule> rules)
+    static Verdict Conclude(DrawerCandidate candidate, List<SubstitutionRule> rules, bool valueKnown)
     {
         var name = Describe(candidate.Spec);
         var question = $"Will the {name} do?";
@@ -178,6 +178,12 @@ public static class Substitution
             return broken.Any(r => r.Rule == "safety class") ? no.With(CautionId.LineFilterCapacitor).Final() : no;
         }
 
+        if (!valueKnown)
+        {
+            return Verdict
+                .Of(question, Outcome.Unknown, "Nobody could read the value that belongs there.", Basis.Rule, reasons)
+                .Changing("The old part's value: from a plan of the board, a twin beside it, or the same place on another board.");
+        }
         var open = rules.Where(r => r.Result == RuleResult.NotKnown).ToList();
         var just = rules.Where(r => r.Result == RuleResult.JustMet).ToList();
         return (open.Count, just.Count) switch
@@ -201,7 +207,7 @@ public static class Substitution
     }
 
     public static string Describe(CapacitorSpec s) =>
-        $"{Si.Format(s.Microfarads * 1e-6, "F")}{(s.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}{(s.MaxCelsius is { } t ? $" {Si.Plain(t)} °C" : "")} {Short(s.Kind)}{(s.SafetyClass is { } x ? $" {x}" : "")}";
+        $"{(s.ValueKnown ? Si.Format(s.Microfarads * 1e-6, "F") : "value not known,")}{(s.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}{(s.MaxCelsius is { } t ? $" {Si.Plain(t)} °C" : "")} {Short(s.Kind)}{(s.SafetyClass is { } x ? $" {x}" : "")}";
 
     static string Short(CapacitorKind kind) =>
         kind switch

@@ -104,6 +104,10 @@ static class SubstitutionRules
 
     static Ruling Value(bool speak, CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
     {
+        if (!o.ValueKnown)
+        {
+            return Rule(speak, "value", RuleResult.NotKnown, "It has the value of the old part, which nobody could read.");
+        }
         var (least, most) = Substitution.ValueRange(role, o);
         var ratio = c.Microfarads / o.Microfarads;
         var result =
@@ -217,7 +221,7 @@ static class SubstitutionRules
             s.Kind == CapacitorKind.Polymer ? 0.02
             : s.Kind == CapacitorKind.Ceramic ? 0.005
             : s.Kind == CapacitorKind.Film ? 0.01
-            : s.Kind.IsAluminium() && s.RatedVolts is { } v
+            : s.Kind.IsAluminium() && s.ValueKnown && s.RatedVolts is { } v
                 ? CapacitorJudge.TypicalEsrOhms(s.Microfarads, v, 100_000) * (s.Kind == CapacitorKind.AluminiumLowEsr ? 0.25 : 1)
             : null
         );

@@ -54,7 +54,12 @@ public static class WriteUps
             m.YearFrom is null ? ""
             : m.YearFrom == m.YearTo || m.YearTo is null ? $" of {m.YearFrom}"
             : $" of {m.YearFrom} to {m.YearTo}";
-        var said = written[WriteUpPart.Summary].Append(open == 0 ? "nothing left open" : $"{open} left open");
+        var said = written[WriteUpPart.Summary]
+            .Append(
+                open == 0 ? "nothing left open"
+                : open == 1 ? "one point still open"
+                : $"{open} points still open"
+            );
         return new(
             m.Name,
             $"{Words.Capital(m.Kind.Length > 0 ? m.Kind : "machine")}{year}: {string.Join(", ", said)}.",

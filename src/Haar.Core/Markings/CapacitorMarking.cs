@@ -35,6 +35,8 @@ public sealed record CapacitorMarkingResult(string Text, IReadOnlyList<Capacitor
     public string Sentence =>
         (Readings.Count, Problems.Count) switch
         {
+            (0, 0) when CapacitorMarking.IsNotReadable(Text) =>
+                "Put down without a value: it is neither called sound nor matched until one is found.",
             (0, 0) => "Nothing to read.",
             (0, _) => Problems[0],
             (1, 0) => $"{Describe(Readings[0])}: {Readings[0].How}.",
@@ -66,6 +68,14 @@ public static partial class CapacitorMarking
         public List<string> Problems { get; } = [];
     }
 
+    /// <summary>What is typed where the print is worn off, under glue, or never was.</summary>
+    public const string NotReadable = "not readable";
+
+    static readonly string[] NotReadableWords = [NotReadable, "unreadable", "illegible", "no marking", "unmarked", "?"];
+
+    /// <summary>Says that there is nothing to be read, instead of what is printed.</summary>
+    public static bool IsNotReadable(string? text) => NotReadableWords.Contains((text ?? "").Trim(), StringComparer.OrdinalIgnoreCase);
+
     /// <summary>Reads <paramref name="text"/>; <paramref name="kind"/> settles what the print alone leaves open.</summary>
     public static CapacitorMarkingResult Read(string? text, CapacitorKind kind = CapacitorKind.Unknown)
     {
@@ -79,6 +89,10 @@ public static partial class CapacitorMarking
         if (given.Any(c => char.IsNumber(c) && !char.IsAsciiDigit(c)))
         {
             return new(given, [], ["It has digits of another script: type the figures as 0 to 9."]);
+        }
+        if (IsNotReadable(given))
+        {
+            return new(given, [], []);
         }
         var tokens = Tokens(given);
         foreach (var token in tokens)

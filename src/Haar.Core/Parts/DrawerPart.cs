@@ -72,7 +72,7 @@ public sealed class DrawerPart : Acts.ICheckedRow
 
     public void Check()
     {
-        CapacitorJudge.Judge("it", Spec, [], new());
+        CapacitorJudge.Check(Spec);
         if (Quantity is < 0 or > 100_000)
         {
             throw new Verdicts.InvalidInputException("quantity", "Pieces from 0 to 100 000.");

@@ -216,7 +216,8 @@ public static class OrderPlan
     internal static int Wanted(int count, OrderPolicy p) => count + Math.Max(p.SpareLeast, (int)Math.Ceiling(count * p.SpareShare - 1e-9));
 
     static string Why(int k, OrderNeed n, List<OrderFit> eligible, List<SupplierOffer> usable) =>
-        eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."
+        !n.Spec.ValueKnown ? "Nobody could read its value: find it on a plan, or on a twin."
+        : eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."
         : usable.Any(o => Math.Abs(o.Spec.Microfarads / n.Spec.Microfarads - 1) < 0.25)
             ? "What they have of this value breaks a rule: volts, size, ESR or mounting."
         : "Nobody lists this value.";
@@ -306,7 +307,7 @@ public static class OrderPlan
             {
                 throw new InvalidInputException($"needs[{i}].count", "1 to 10 000 pieces.");
             }
-            CapacitorJudge.Check(needs[i].Spec);
+            CapacitorJudge.Check(needs[i].Spec, place: true);
         }
 
         if (suppliers.GroupBy(s => s.Id).Any(g => g.Count() > 1))

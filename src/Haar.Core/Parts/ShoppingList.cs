@@ -51,9 +51,9 @@ public static class ShoppingList
                 {
                     var count = g.Sum(n => n.Need.Count);
                     var all = OrderPlan.Wanted(count, policy ?? new());
-                    var value = Si.Format(g.Key.Microfarads * 1e-6, "F");
+                    var value = g.Key.Microfarads > 0 ? Si.Format(g.Key.Microfarads * 1e-6, "F") : "value not known";
                     var volts = g.Key.RatedVolts is { } v ? $"{Si.Plain(v)} V or more" : "";
-                    var kind = g.Key.Kind[value.Length..].Trim();
+                    var kind = g.Key.Kind[value.Length..].Trim(' ', ',');
                     var celsius = g.Key.MaxCelsius is { } t ? $"{Si.Plain(t)} °C or more" : "";
                     return new ShoppingLine(
                         string.Join(", ", new[] { value, volts, kind, celsius, g.Key.Size }.Where(x => x.Length > 0)),

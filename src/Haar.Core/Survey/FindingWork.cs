@@ -5,6 +5,9 @@ namespace Haar.Core.Survey;
 /// <summary>The work that a finding implies, in the order in which it can be done. Minutes are bench practice for one board or case.</summary>
 public static class FindingWork
 {
+    /// <summary>The board map, where what a leak reached is drawn round: from its outline come neutraliser, volume and rinses.</summary>
+    const string MarkArea = "capacitors?mark=area";
+
     public static IReadOnlyList<ImpliedWork> Of(FindingKind kind)
     {
         static ImpliedWork First(Stage stage, string title, int minutes, string why, string needs = "", bool settles = true) =>
@@ -33,7 +36,7 @@ public static class FindingWork
                     "Mild acid, pH strips, distilled water, alcohol"
                 ) with
                 {
-                    Screen = "capacitors",
+                    Screen = MarkArea,
                 },
                 Then(
                     Stage.Boards,

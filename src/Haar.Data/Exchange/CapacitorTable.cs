@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
+using Haar.Core.Boards;
 using Haar.Core.Capacitors;
 using Haar.Core.Markings;
 using Haar.Core.Verdicts;
@@ -38,6 +39,7 @@ public static class CapacitorTable
         ["signs"] = ["signs", "it", "looks"],
         ["x"] = ["x"],
         ["y"] = ["y"],
+        ["side"] = ["side", "layer"],
     };
 
     /// <summary>Kinds in the words of the screens and of the trade.</summary>
@@ -71,6 +73,12 @@ public static class CapacitorTable
         ["output of a switching supply"] = CapacitorRole.SwitchingOutput,
         ["coupling (sound, signal)"] = CapacitorRole.Coupling,
         ["output of a linear regulator"] = CapacitorRole.RegulatorOutput,
+    };
+
+    static readonly Dictionary<string, Side> SideWords = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["top"] = Side.Front,
+        ["bottom"] = Side.Back,
     };
 
     /// <summary>Which field of a row is which column.</summary>
@@ -295,6 +303,7 @@ public static class CapacitorTable
             };
             c.X = Number("x", Field("x"));
             c.Y = Number("y", Field("y"));
+            c.Side = Word("side", Field("side"), SideWords);
             c.Signs =
             [
                 .. Field("signs")
@@ -323,7 +332,22 @@ public static class CapacitorTable
             new CsvConfiguration(CultureInfo.InvariantCulture) { InjectionOptions = InjectionOptions.Escape }
         );
         foreach (
-            var h in new[] { "designator", "marking", "kind", "role", "volts", "celsius", "diameter", "height", "pitch", "x", "y", "signs" }
+            var h in new[]
+            {
+                "designator",
+                "marking",
+                "kind",
+                "role",
+                "volts",
+                "celsius",
+                "diameter",
+                "height",
+                "pitch",
+                "x",
+                "y",
+                "signs",
+                "side",
+            }
         )
         {
             csv.WriteField(h);
@@ -351,6 +375,7 @@ public static class CapacitorTable
                 csv.WriteField(n?.ToString(CultureInfo.InvariantCulture) ?? "");
             }
             csv.WriteField(string.Join("|", c.Signs.Select(s => Word(s))));
+            csv.WriteField(Word(c.Side));
             csv.NextRecord();
         }
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Haar.Core.Capacitors;
+using Haar.Core.Markings;
 using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 
@@ -80,6 +81,10 @@ public static class OfferTable
 
     static SupplierOffer Row(Func<string, string> field, string supplier)
     {
+        if (CapacitorMarking.IsNotReadable(field("marking")))
+        {
+            throw new InvalidInputException("marking", "What is sold has a value: type it.");
+        }
         var c = CapacitorFacts.FromMarking(
             Guid.Empty,
             Guid.Empty,

@@ -57,6 +57,9 @@ public class ShoppingListTests
     {
         var line = Assert.Single(ShoppingList.Of([Need(470, null, 10, "Server", diameter: 8)], new() { SpareShare = 0.1, SpareLeast = 2 }));
         Assert.Equal((12, 2, "", "at most 8 mm across"), (line.Pieces, line.Spares, line.Volts, line.Size));
+        // A place whose part nobody could read is on the list, and says so.
+        var worn = Assert.Single(ShoppingList.Of([Need(0, null, 1, "Till")]));
+        Assert.Equal(("value not known", "electrolytic", "Till C1"), (worn.Value, worn.Kind, Assert.Single(worn.For)));
         Assert.Empty(ShoppingList.Of([]));
     }
 }

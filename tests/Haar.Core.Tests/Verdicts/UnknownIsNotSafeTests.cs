@@ -311,7 +311,7 @@ public class UnknownIsNotSafeTests
             from old in specs
             from offered in specs
             from role in Gen.Elements(Enum.GetValues<CapacitorRole>())
-            from forget in Gen.Choose(0, 6)
+            from forget in Gen.Choose(0, 7)
             select (old, offered, role, forget);
         return Prop.ForAll(
             Arb.From(asked),
@@ -325,6 +325,7 @@ public class UnknownIsNotSafeTests
                     3 => (x.old, x.offered with { RatedVolts = null }, x.role),
                     4 => (x.old, x.offered with { EsrOhms = null, RippleAmps = null }, x.role),
                     5 => (x.old with { RippleAmps = null, EsrOhms = null }, x.offered, x.role),
+                    6 => (x.old with { Microfarads = 0 }, x.offered, x.role),
                     _ => (x.old, x.offered, CapacitorRole.Unknown),
                 };
                 var before = Serves(x.old, x.role, x.offered);
@@ -347,7 +348,7 @@ public class UnknownIsNotSafeTests
             from c in Gen.Elements<double?>(null, 100, 150, 170, 200, 220, 400)
             from ohms in Gen.Elements<double?>(null, 0.05, 0.3, 1, 50)
             from leak in Gen.Elements<double?>(null, 1, 50)
-            from forget in Gen.Choose(0, kind.IsElectrolytic() ? 4 : 3)
+            from forget in Gen.Choose(-1, kind.IsElectrolytic() ? 4 : 3)
             select (kind, v, sheet, c, ohms, leak, forget);
         return Prop.ForAll(
             Arb.From(asked),
@@ -355,7 +356,7 @@ public class UnknownIsNotSafeTests
             {
                 var more = Judge(Spec(x.kind, x.v) with { EsrOhms = x.sheet }, x.c, x.ohms, x.leak).Outcome;
                 var less = Judge(
-                    Spec(x.forget == 0 ? CapacitorKind.Unknown : x.kind, x.forget == 1 ? null : x.v) with
+                    Spec(x.forget == 0 ? CapacitorKind.Unknown : x.kind, x.forget == 1 ? null : x.v, x.forget == -1 ? 0 : 220) with
                     {
                         EsrOhms = x.forget == 2 ? null : x.sheet,
                     },
@@ -366,6 +367,93 @@ public class UnknownIsNotSafeTests
                 // Where an aluminium part has no data sheet, general-purpose loss stands in for it by rule, and is the wider of the two.
                 var bySheet = x.forget == 2 && x.kind.IsAluminium();
                 return (bySheet || less != Outcome.Yes || more == Outcome.Yes).Label($"{x} {more} → {less}");
+            }
+        );
+    }
+
+    [Fact]
+    public void What_nobody_could_read_is_never_sound_and_nothing_is_bought_for_it()
+    {
+        var worn = Spec(CapacitorKind.AluminiumRadial, null, 0);
+        Assert.Equal(Outcome.Unknown, Judge(worn).Outcome);
+        Assert.Equal(Outcome.Unknown, Judge(worn, 43, 0.3, 1).Outcome);
+        Assert.Contains("no value to buy by", Judge(worn, 43).Reasons[0].Text, StringComparison.Ordinal);
+        // What is seen is enough to take it out.
+        Assert.Equal(Outcome.No, CapacitorJudge.Judge("C1", worn, [CapacitorSign.Bulging], new() { Microfarads = 43 }).Outcome);
+        var any = Spec(CapacitorKind.AluminiumRadial);
+        Assert.Equal(Outcome.Unknown, Serves(worn, CapacitorRole.Decoupling, any));
+        var drawer = new[] { new DrawerCandidate(Guid.NewGuid(), any, 4, Today, "A1") };
+        Assert.Empty(Combination.Find(worn, CapacitorRole.Bulk, drawer, Today));
+        Assert.Empty(new DrawerIndex(drawer, Today).Usable(worn, CapacitorRole.Bulk));
+        // A part in hand has a value.
+        Assert.Equal("microfarads", Assert.Throws<InvalidInputException>(() => Serves(any, CapacitorRole.Bulk, worn)).Field);
+    }
+
+    [Theory]
+    [InlineData("not readable")]
+    [InlineData(" Unreadable ")]
+    [InlineData("?")]
+    public void Not_readable_is_a_marking(string marking)
+    {
+        var c = CapacitorFacts.FromMarking(
+            Guid.NewGuid(),
+            Guid.NewGuid(),
+            Guid.NewGuid(),
+            "C7",
+            marking,
+            CapacitorKind.AluminiumRadial,
+            CapacitorRole.Unknown,
+            16,
+            out var note
+        );
+        CapacitorFacts.Check(c);
+        Assert.Equal(("not readable", 0, 16, ""), (c.Marking, c.Spec.Microfarads, c.Spec.RatedVolts, note));
+        Assert.StartsWith("value not known", Substitution.Describe(c.Spec), StringComparison.Ordinal);
+        Assert.StartsWith("Put down without a value", Haar.Core.Markings.CapacitorMarking.Read(marking).Sentence, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void There_is_no_sum_in_money_for_parts_that_nobody_knows()
+    {
+        var known = new ForecastPart("C1", CapacitorKind.AluminiumSurfaceMount, 80, false);
+        var stranger = new ForecastPart("C2", CapacitorKind.Unknown, 80, false);
+        var none = RecapForecast.Of([stranger, stranger, known]).Verdict;
+        Assert.Equal(Outcome.Unknown, none.Outcome);
+        Assert.DoesNotContain("€", none.Sentence + string.Concat(none.Reasons.Select(r => r.Text)), StringComparison.Ordinal);
+        Assert.NotEqual(Outcome.Unknown, RecapForecast.Of([stranger, known, known]).Verdict.Outcome);
+        // What comes out by what is seen costs what it costs.
+        Assert.NotEqual(Outcome.Unknown, RecapForecast.Of([stranger with { ComesOutNow = true }]).Verdict.Outcome);
+    }
+
+    // Heat.
+
+    /// <summary>Paste or pad from the gap alone: what nobody knows of the chip never turns a no into a yes.</summary>
+    [Property(MaxTest = 300)]
+    public Property Knowing_less_of_a_chip_never_makes_a_layer_do()
+    {
+        var asked =
+            from watts in Gen.Elements(2.0, 28, 90)
+            from face in Gen.Elements(60.0, 169, 900)
+            from gap in Gen.Elements(0.03, 0.3, 1.2, 3)
+            from bare in Gen.Elements(true, false)
+            from forget in Gen.Choose(0, 2)
+            select (watts, face, gap, bare, forget);
+        return Prop.ForAll(
+            Arb.From(asked),
+            x =>
+            {
+                Haar.Core.Thermal.HotPartFacts Part(bool less) =>
+                    new()
+                    {
+                        Watts = less && x.forget != 1 ? null : x.watts,
+                        SquareMillimetres = less && x.forget != 0 ? null : x.face,
+                        GapMillimetres = new(x.gap * 0.9, x.gap, x.gap * 1.1),
+                        BareDie = x.bare,
+                    };
+                var (more, less) = (Haar.Core.Thermal.Gap.Choose("it", Part(false)), Haar.Core.Thermal.Gap.Choose("it", Part(true)));
+                return (less.Verdict.Outcome != Outcome.Yes || more.Verdict.Outcome == Outcome.Yes).Label(
+                    $"{x} {more.Verdict.Outcome} → {less.Verdict.Outcome}"
+                );
             }
         );
     }

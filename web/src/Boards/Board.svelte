@@ -49,7 +49,7 @@
   let side = $state<Side>('front');
   let sheet = $state<'add' | 'area' | 'net' | 'hot' | 'soldered' | 'tools' | 'straighten' | 'forecast' | ''>('');
   let filter = $state('all');
-  let drawing = $state<'place' | 'many' | 'area' | 'net' | 'hot' | 'soldered' | ''>('');
+  let drawing = $state<'place' | 'many' | 'grid' | 'area' | 'net' | 'hot' | 'soldered' | ''>('');
   let points = $state<Point[]>([]);
   /** Measuring one after the other, by designator; the next part is chosen, and said where the device can speak by itself. */
   // svelte-ignore state_referenced_locally
@@ -58,6 +58,13 @@
   let camera = $state<HTMLInputElement>();
 
   const data = $derived(query.data);
+  /** Whoever comes to mark what a leak reached begins to draw at once, unless it is marked already. */
+  let toMark = searchParams.get('mark') === 'area';
+  $effect(() => {
+    if (!toMark || !board || !data) return;
+    toMark = false;
+    if (!data.areas.length) start('area');
+  });
   const board = $derived(
     data?.boards.find(
       (b) => b.id === (boardAt ?? data.capacitors.find((r) => r.capacitor.id === picked)?.capacitor.boardId),
@@ -142,13 +149,14 @@
     if (!p) points = points.slice(0, -1);
     else if (drawing === 'place') void form.send(() => place(p));
     else if (drawing === 'many') void form.send(() => tapped(p));
+    else if (drawing === 'grid') points = points.length < 3 ? [...points, p] : [p];
     else if (drawing === 'hot' || drawing === 'soldered') {
       points = [p];
       finish();
     } else points = [...points, p];
   }
   function finish() {
-    if (drawing && drawing !== 'place' && drawing !== 'many') sheet = drawing;
+    if (drawing && drawing !== 'place' && drawing !== 'many' && drawing !== 'grid') sheet = drawing;
   }
   function drawn(made?: string) {
     sheet = '';
@@ -169,6 +177,20 @@
     );
     quick.took(designator, designators);
     if (done.id) picked = done.id;
+  }
+  /** A row or a grid of equal parts: one act, undone as one. */
+  async function putGrid(places: Point[]) {
+    await act(
+      api.POST('/api/machines/{id}/boards/{boardId}/csv', {
+        params: { path: { id, boardId: board!.id } },
+        body: { text: quick.list(places, side, designators) },
+      }),
+    );
+    quick.added = [...quick.added, ...places.map(() => '')];
+    quick.designator = '';
+    start('many');
+    await query.refetch();
+    quick.ready(designators);
   }
   async function place(p: Point) {
     drawing = '';
@@ -361,8 +383,16 @@
                 '; ',
               )}.
             </p>{/if}
-          {#if drawing === 'many'}
-            <TapMany {quick} {form} ondone={() => drawn()} />
+          {#if drawing === 'many' || drawing === 'grid'}
+            <TapMany
+              {quick}
+              {form}
+              {points}
+              grid={drawing === 'grid'}
+              ongrid={() => start('grid')}
+              onput={(places) => void form.send(() => putGrid(places))}
+              ondone={() => drawn()}
+            />
           {:else if drawing}
             <BenchEdge spaced={false}>
               {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button
@@ -547,5 +577,5 @@
   >{#if board}<Straighten {id} {board} {side} onphoto={() => camera?.click()} ondone={() => (sheet = '')} />{/if}</Sheet
 >
 <Sheet bind:current={sheet} name="forecast" title="Recap now, or wait?"
-  >{#if data?.forecast}<ForecastSheet forecast={data.forecast} rows={onBoard} />{/if}</Sheet
+  >{#if data?.forecast}<ForecastSheet forecast={data.forecast} rows={onBoard} currency={head.currency} />{/if}</Sheet
 >

@@ -192,7 +192,7 @@ With `draft` it takes points: a tap, or the crosshair by arrow keys and Enter.
     aria-label="Map of {name}, {placed.filter((i) => !i.through).length} marks. {where}{draft
       ? 'Arrow keys move the crosshair, Enter sets a point, Backspace takes the last away.'
       : 'Arrow keys move it, plus and minus zoom. The list beside it holds the same.'}"
-    class="relative h-[clamp(20rem,calc(100dvh-20.5rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {draft
+    class="relative h-[clamp(20rem,calc(100dvh-23rem),40rem)] touch-none overflow-hidden select-none max-sm:h-[38dvh] {draft
       ? 'cursor-crosshair'
       : 'cursor-grab'}"
     onpointerdown={down}

@@ -63,25 +63,53 @@
   }
 </script>
 
-<form
-  class="grid gap-3 sm:grid-cols-[1fr_auto]"
-  onsubmit={(e) => {
-    e.preventDefault();
-    void make.send(add);
-  }}
->
-  <div class="sm:col-span-2"><ProblemNote problem={make.problem} /></div>
-  <TextField
-    label="Another board"
-    error={make.field('name')}
-    bind:value={name}
-    required
-    maxlength={80}
-    placeholder="Main board"
-  />
-  <button class="btn self-end" disabled={make.busy}>Add the board</button>
-</form>
 {#if board}
+  <form
+    class="grid gap-3"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(take);
+    }}
+  >
+    <h3 class="text-lg font-bold">A list for {board.name}</h3>
+    <ProblemNote problem={form.problem} />
+    {#if notes.length}<div role="status">
+        <p class="font-semibold">Taken, with what was ambiguous:</p>
+        <ul class="text-sm">
+          {#each notes as n (n)}<li>{n}</li>{/each}
+        </ul>
+      </div>{/if}
+    <TextField
+      label="One part a line"
+      hint="Designator, then what is printed, then the kind if you like; or a table with its column names, from a spreadsheet. All lines are taken, or none."
+      bind:value={text}
+      rows={8}
+      mono
+      required
+      placeholder={example}
+    />
+    <Field label="Or a file"
+      >{#snippet children(f)}<input
+          class="input py-2"
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          onchange={async (e) => {
+            const file = e.currentTarget.files?.[0];
+            if (file) text = file.size > 2_500_000 ? '' : await file.text();
+            if (file && file.size > 2_500_000)
+              await form.send(() => Promise.reject(new Error('A board’s list is at most 2 MB; nothing was taken.')));
+          }}
+          {...f}
+        />{/snippet}</Field
+    >
+    <div class="flex items-center gap-5">
+      <button class="btn" disabled={form.busy || !text.trim()}>Take the list</button><a
+        class="act"
+        href="/api/machines/{id}/boards/{board.id}/csv"
+        download="{board.name}.csv">Give this board’s list</a
+      >
+    </div>
+  </form>
   <form
     class="mt-7 grid gap-3 sill pt-5 sm:grid-cols-[1fr_auto]"
     onsubmit={(e) => {
@@ -129,50 +157,22 @@
     />
     <button class="btn self-center" disabled={keep.busy}>Keep the plan</button>
   </form>
-  <form
-    class="mt-7 grid gap-3 sill pt-5"
-    onsubmit={(e) => {
-      e.preventDefault();
-      void form.send(take);
-    }}
-  >
-    <h3 class="text-lg font-bold">A list for {board.name}</h3>
-    <ProblemNote problem={form.problem} />
-    {#if notes.length}<div role="status">
-        <p class="font-semibold">Taken, with what was ambiguous:</p>
-        <ul class="text-sm">
-          {#each notes as n (n)}<li>{n}</li>{/each}
-        </ul>
-      </div>{/if}
-    <TextField
-      label="One part a line"
-      hint="Designator, then what is printed, then the kind if you like; or a table with its column names, from a spreadsheet. All lines are taken, or none."
-      bind:value={text}
-      rows={8}
-      mono
-      required
-      placeholder={example}
-    />
-    <Field label="Or a file"
-      >{#snippet children(f)}<input
-          class="input py-2"
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv"
-          onchange={async (e) => {
-            const file = e.currentTarget.files?.[0];
-            if (file) text = file.size > 2_500_000 ? '' : await file.text();
-            if (file && file.size > 2_500_000)
-              await form.send(() => Promise.reject(new Error('A board’s list is at most 2 MB; nothing was taken.')));
-          }}
-          {...f}
-        />{/snippet}</Field
-    >
-    <div class="flex items-center gap-5">
-      <button class="btn" disabled={form.busy || !text.trim()}>Take the list</button><a
-        class="act"
-        href="/api/machines/{id}/boards/{board.id}/csv"
-        download="{board.name}.csv">Give this board’s list</a
-      >
-    </div>
-  </form>
 {/if}
+<form
+  class="grid gap-3 sm:grid-cols-[1fr_auto] {board ? 'mt-7 sill pt-5' : ''}"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void make.send(add);
+  }}
+>
+  <div class="sm:col-span-2"><ProblemNote problem={make.problem} /></div>
+  <TextField
+    label="Another board"
+    error={make.field('name')}
+    bind:value={name}
+    required
+    maxlength={80}
+    placeholder="Main board"
+  />
+  <button class="btn self-end" disabled={make.busy}>Add the board</button>
+</form>

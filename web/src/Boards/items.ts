@@ -45,7 +45,7 @@ const netMark: Record<Schemas['NetState'], { mark: MarkOf; word: string; rank: n
 };
 
 export const capacitorValue = (c: Schemas['Capacitor']) =>
-  `${siText(c.spec.microfarads * 1e-6, 'F')}${c.spec.ratedVolts ? ` ${c.spec.ratedVolts} V` : ''}`;
+  `${c.spec.microfarads ? siText(c.spec.microfarads * 1e-6, 'F') : 'not readable'}${c.spec.ratedVolts ? ` ${c.spec.ratedVolts} V` : ''}`;
 
 /** Everything on one board, in the order in which it has to be done: battery, what it ate, the capacitors, the heat. */
 export function itemsOf(screen: Schemas['CapacitorsScreen'], boardId: string | undefined): MapItem[] {

@@ -175,7 +175,7 @@
     class="min-h-6 text-sm sm:col-span-2 {read && !read.certain ? 'font-semibold text-oxide' : 'text-soft'}"
     role="status"
   >
-    {read ? read.sentence : 'Such as 47 16V, 226C, 475, 4R7, 100n.'}
+    {read ? read.sentence : 'Such as 47 16V, 226C, 475, 4R7, 100n; “not readable” where it is worn off.'}
   </p>
   <SelectField label="Kind" bind:value={kind} options={kindWords} />
   <SelectField label="What it does there" bind:value={role} options={roleWords} />

@@ -9,8 +9,11 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { benchToolWords, experienceWords } from '$lib/words';
-  let { forecast, rows }: { forecast: Schemas['Forecast']; rows: Schemas['CapacitorRow'][] } = $props();
-  const currency = $derived(forecast.verdict.reasons[0]?.figure?.unit ?? 'EUR');
+  let {
+    forecast,
+    rows,
+    currency,
+  }: { forecast: Schemas['Forecast']; rows: Schemas['CapacitorRow'][]; currency: string } = $props();
   const left = $derived(rows.filter((r) => r.stand === 'comesOut'));
   const worst = $derived(
     [...forecast.rows].sort((a, b) => b.leaveCost - b.takeCost - (a.leaveCost - a.takeCost)).slice(0, 12),
@@ -58,38 +61,40 @@
   words={{ yes: 'All of them now', no: 'By evidence', yesIf: 'Either' }}
   figures={false}
 />
-<dl class="mt-4 grid grid-cols-2 gap-4 sm:grid-cols-4">
-  {#each [['By evidence, now', String(forecast.now)], [`within ${plain(forecast.house.years)} years, likely`, String(forecast.likely)], ['Preventive, now', String(forecast.preventive)], ['Cost, evidence to preventive', `${money(forecast.evidenceCost.likely, currency)} / ${money(forecast.preventiveCost.likely, currency)}`]] as [w, v] (w)}<div
-      class="flex flex-col-reverse justify-end"
-    >
-      <dt class="text-xs text-soft">{w}</dt>
-      <dd class="reading text-2xl">{v}</dd>
-    </div>{/each}
-</dl>
-<div class="mt-4 overflow-x-auto">
-  <table class="w-full text-left text-sm">
-    <caption class="sr-only">Leaving each part against taking it out</caption>
-    <thead
-      ><tr class="border-b border-sill"
-        ><th class="py-1">Part</th><th class="text-right">Fails</th><th class="text-right">Leaving costs</th><th
-          class="text-right">Taking costs</th
-        ><th class="text-right">Pad lifts</th></tr
-      ></thead
-    >
-    <tbody
-      >{#each worst as r (r.designator)}<tr class="border-b border-sill"
-          ><td class="py-1 font-mono font-semibold">{r.designator}</td><td class="text-right font-mono"
-            >{r.comesOutNow ? 'bad now' : `${plain(r.failShare * 100, 2)} %`}</td
-          ><td class="text-right font-mono">{money(r.leaveCost, currency)}</td><td class="text-right font-mono"
-            >{money(r.takeCost, currency)}</td
-          ><td class="text-right font-mono">{plain(r.padRisk * 100, 2)} %</td></tr
-        >{/each}</tbody
-    >
-  </table>
-</div>
-{#if forecast.rows.length > worst.length}<p class="mt-1 text-sm text-soft">
-    The twelve for which it matters most, of {forecast.rows.length}.
-  </p>{/if}
+{#if forecast.verdict.outcome !== 'unknown'}
+  <dl class="mt-4 grid grid-cols-2 gap-4 sm:grid-cols-4">
+    {#each [['By evidence, now', String(forecast.now)], [`within ${plain(forecast.house.years)} years, likely`, String(forecast.likely)], ['Preventive, now', String(forecast.preventive)], ['Cost, evidence to preventive', `${money(forecast.evidenceCost.likely, currency)} / ${money(forecast.preventiveCost.likely, currency)}`]] as [w, v] (w)}<div
+        class="flex flex-col-reverse justify-end"
+      >
+        <dt class="text-xs text-soft">{w}</dt>
+        <dd class="reading text-2xl">{v}</dd>
+      </div>{/each}
+  </dl>
+  <div class="mt-4 overflow-x-auto">
+    <table class="w-full text-left text-sm">
+      <caption class="sr-only">Leaving each part against taking it out</caption>
+      <thead
+        ><tr class="border-b border-sill"
+          ><th class="py-1">Part</th><th class="text-right">Fails</th><th class="text-right">Leaving costs</th><th
+            class="text-right">Taking costs</th
+          ><th class="text-right">Pad lifts</th></tr
+        ></thead
+      >
+      <tbody
+        >{#each worst as r (r.designator)}<tr class="border-b border-sill"
+            ><td class="py-1 font-mono font-semibold">{r.designator}</td><td class="text-right font-mono"
+              >{r.comesOutNow ? 'bad now' : `${plain(r.failShare * 100, 2)} %`}</td
+            ><td class="text-right font-mono">{money(r.leaveCost, currency)}</td><td class="text-right font-mono"
+              >{money(r.takeCost, currency)}</td
+            ><td class="text-right font-mono">{plain(r.padRisk * 100, 2)} %</td></tr
+          >{/each}</tbody
+      >
+    </table>
+  </div>
+  {#if forecast.rows.length > worst.length}<p class="mt-1 text-sm text-soft">
+      The twelve for which it matters most, of {forecast.rows.length}.
+    </p>{/if}
+{/if}
 
 <h3 class="mt-7 sill pt-5 text-lg font-bold">Do it, or have it done?</h3>
 <form

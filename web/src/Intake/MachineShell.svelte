@@ -4,7 +4,7 @@
   import { api, askOrKept, type Schemas } from '$lib/api/client';
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
-  import { firstScreen, recapPolicyWords, stageOf, stages, type Stage } from '$lib/words';
+  import { firstScreen, nameOf, recapPolicyWords, stageOf, stages, type Stage } from '$lib/words';
   import { money } from '$lib/format';
   import { openPalette } from '$lib/ui/open';
   import Query from '$lib/ui/Query.svelte';
@@ -38,7 +38,7 @@
     refetchInterval: 60_000,
   }));
   // The list of places was a screen of its own once; links to it are still about.
-  const named = $derived(route.params.screen ?? query.data?.standing.next?.screen ?? 'arrive');
+  const named = $derived(route.params.screen ?? nameOf(query.data?.standing.next?.screen ?? 'arrive'));
   const screen = $derived(named === 'checklist' ? 'survey' : named);
   const place = $derived(screen === 'lot' ? stageOf('arrive') : stageOf(screen));
   const isLot = $derived(!!query.data?.machine.lot);

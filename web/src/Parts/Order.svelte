@@ -56,6 +56,7 @@
     placeholderData: (before) => before,
   }));
   const data = $derived(query.data);
+  const toBuy = $derived(data?.needs.reduce((s, n) => s + n.count, 0) ?? 0);
   const cur = $derived(data?.currency ?? 'EUR');
   const open = $derived(data?.orders.filter((o) => o.state !== 'here' && o.state !== 'cancelled') ?? []);
   const closed = $derived(data?.orders.filter((o) => o.state === 'here' || o.state === 'cancelled') ?? []);
@@ -152,7 +153,7 @@
           <h1 class="text-title leading-tight font-bold">
             {d.drawer.length}
             {d.drawer.length === 1 ? 'part is' : 'parts are'} in the drawer{d.needs.length
-              ? `; ${d.needs.reduce((s, n) => s + n.count, 0)} pieces have to be bought`
+              ? `; ${toBuy === 1 ? 'one place needs' : `${toBuy} places need`} a part bought`
               : ''}.
           </h1>
           <Fold class="mt-2" title="Which goes where">

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { toast } from 'svelte-sonner';
   import type { Schemas } from '$lib/api/client';
-  import { money, typed } from '$lib/format';
+  import { currencySign, money, typed } from '$lib/format';
 
   let {
     lines,
@@ -21,6 +21,19 @@
   const sum = $derived(priced.reduce((s, l) => s + price(l.key)! * l.pieces, 0));
   const pieces = $derived(lines.reduce((s, l) => s + l.pieces, 0));
   const what = (l: Schemas['ShoppingLine']) => [l.kind, l.celsius, l.size].filter(Boolean).join(', ');
+  const spares = $derived(lines.reduce((s, l) => s + l.spares, 0));
+  /** "Lifeboat editor CE20, CE21; Newsletter desktop C3": each machine named once. */
+  function goesTo(places: string[]) {
+    const of: Record<string, string[]> = {};
+    for (const p of places) {
+      const at = p.lastIndexOf(' ');
+      const machine = p.slice(0, at);
+      of[machine] = [...(of[machine] ?? []), p.slice(at + 1)];
+    }
+    return Object.entries(of)
+      .map(([machine, parts]) => `${machine} ${parts.join(', ')}`)
+      .join('; ');
+  }
   const text = $derived(
     lines.map((l) => `${l.pieces} × ${[l.value, l.volts, what(l)].filter(Boolean).join(', ')}`).join('\n'),
   );
@@ -45,7 +58,9 @@
     {lines.length === 1 ? 'sort' : 'sorts'}</svelte:element
   >
   <p class="no-print mt-1 text-soft">
-    No supplier’s list is here, so this one goes to any shop. Type in prices as you find them.
+    No supplier’s list is here, so this one goes to any shop.
+    {#if spares}{spares === 1 ? 'One piece is a spare.' : `${spares} of them are spares.`}{/if}
+    Type in prices as you find them.
   </p>
   <div class="no-print mt-2 flex flex-wrap gap-x-6">
     <button class="act" onclick={() => void copy()}>Copy</button>
@@ -59,18 +74,16 @@
       >
         <span class="reading text-xl">{l.pieces} ×</span>
         <span class="min-w-0"
-          ><strong class="reading">{l.value}</strong>{#if l.volts}
-            <strong>{l.volts}</strong>{/if}<span class="block text-sm">{what(l)}</span><span
-            class="block truncate text-sm text-soft"
-            title={l.for.join(', ')}
-            >{l.for.join(', ')}{l.spares ? `; ${l.spares} ${l.spares === 1 ? 'spare' : 'spares'}` : ''}</span
+          ><strong>{[l.value, l.volts].filter(Boolean).join(', ')}</strong><span class="block text-sm">{what(l)}</span
+          ><span class="block text-sm text-soft"
+            >{goesTo(l.for)}{l.spares ? `; ${l.spares} ${l.spares === 1 ? 'spare' : 'spares'}` : ''}</span
           ></span
         >
         <input
           class="input no-print text-right"
           inputmode="decimal"
           aria-label="Price of one {l.key}"
-          placeholder="each"
+          placeholder="{currencySign(currency)} each"
           value={prices[l.key] ?? ''}
           oninput={(e) => keep(l.key, e.currentTarget.value)}
         />

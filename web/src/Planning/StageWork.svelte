@@ -14,7 +14,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { stageOf, stages, type Stage } from '$lib/words';
+  import { nameOf, stageOf, stages, type Stage } from '$lib/words';
   import { go } from '../router';
 
   let { id, head, stage }: { id: string; head: Schemas['MachineHead']; stage: Stage } = $props();
@@ -41,7 +41,7 @@
   /** Where a piece of work is done, when a screen does it: there its figures are, and its steps. */
   const screenOf = (j: Job | undefined) => (j && query.data?.screens[j.id]) || '';
   const wordOf = (screen: string) =>
-    (stageOf(screen).screens.find((s) => s.screen === screen)?.word ?? screen).toLowerCase();
+    (stageOf(screen).screens.find((s) => s.screen === nameOf(screen))?.word ?? nameOf(screen)).toLowerCase();
   const openIt = (j: Job) => go(`/m/${id}/${screenOf(j)}`);
   const path = (jobId: string) => ({ params: { path: { id, jobId } } });
 

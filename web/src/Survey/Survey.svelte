@@ -156,7 +156,7 @@
       {/if}
     {/if}
 
-    <div class="mt-7 grid gap-8 lg:grid-cols-[minmax(0,1fr)_23rem]">
+    <div class="mt-7 grid gap-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label="What is found">
         <h2 class="text-lg font-bold">What is found</h2>
         <div class="mt-1">

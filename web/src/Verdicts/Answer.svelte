@@ -33,7 +33,19 @@
     return keys.length <= 6 ? keys : [];
   });
   const verdicts = $derived(entries.filter(([, v]) => isVerdict(v)));
-  const figures = $derived(entries.filter(([k, v]) => k !== 'sentence' && is(v) && simple(v)));
+  /** What a verdict says already is not said again below it. */
+  const told = $derived(
+    verdicts.flatMap(([, v]) => (isVerdict(v) ? v.reasons.flatMap((r) => (r.figure ? [r.figure.value] : [])) : [])),
+  );
+  const figures = $derived(
+    entries.filter(
+      ([k, v]) =>
+        k !== 'sentence' &&
+        is(v) &&
+        simple(v) &&
+        !(typeof v === 'number' && told.some((t) => Math.abs(t - v) <= Math.abs(v) * 1e-2)),
+    ),
+  );
   const rest = $derived(entries.filter(([, v]) => is(v) && !simple(v) && !isVerdict(v)));
 </script>
 

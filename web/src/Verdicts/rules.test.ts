@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it, test } from 'vitest';
-import { blank, body, fill, label, rules, sentence, usual, type Field } from './rules';
+import { blank, body, fill, hint, label, rules, sentence, usual, type Field } from './rules';
 
 const doc = JSON.parse(readFileSync(join(import.meta.dirname, '../../openapi/haar.json'), 'utf8')) as {
   paths: Record<string, unknown>;
@@ -56,6 +56,17 @@ describe('the rules of the interface', () => {
     expect(label('wantedPercent')).toBe('Wanted, %');
     expect(label('ph')).toBe('pH');
     expect(label('cellsInSeries')).toBe('Cells in series');
+  });
+
+  it('speaks of empty fields, not of null', () => {
+    expect(hint('From its data sheet; null when there is none.')).toBe(
+      'From its data sheet; left empty when there is none.',
+    );
+    expect(hint('Null was not measured.')).toBe('Left empty: not measured.');
+    const said: string[] = [];
+    const all = (fields: Field[]) => fields.forEach((f) => (said.push(f.hint), all(f.fields)));
+    rules.forEach((r) => all(r.fields));
+    expect(said.filter((h) => /\bnull\b|\b[A-Z]\w+\.[A-Z]/i.test(h))).toEqual([]);
   });
 
   it('finds the sentence of an answer, wherever it stands', () => {

@@ -134,6 +134,20 @@ export function label(key: string): string {
   return unit ? `${words}, ${unit[1]}` : words;
 }
 
+/** What the interface's description says of a field, for whoever fills it in: null is a field left empty. */
+export function hint(said: string): string {
+  return said
+    .replace(/\b[A-Z]\w+\.([A-Z]\w+)/g, (_, name: string) => label(name).split(',')[0]!)
+    .replace(/\bdouble (?=ESR)/, '')
+    .replace(/\bNull figures\b/, 'Figures left empty')
+    .replace(/\bNull (?:is|was|means) /, 'Left empty: ')
+    .replace(/\bnull (?:is|was|means) /, 'left empty: ')
+    .replace(/\bNull\b/, 'Left empty')
+    .replace(/\bnull\b/, 'left empty')
+    .replace('Left empty: that ', 'Left empty: ')
+    .replace('left empty: that ', 'left empty: ');
+}
+
 /** A word of the interface as a person reads it. */
 export function word(value: string): string {
   const spaced = value.replace(/([a-z\d])([A-Z])/g, '$1 $2').toLowerCase();
@@ -163,7 +177,7 @@ function fieldOf(key: string, given: Schema, required: boolean, example: unknown
   const field: Field = {
     key,
     label: label(key),
-    hint: given.description ?? given.oneOf?.find((o) => o.description)?.description ?? '',
+    hint: hint(given.description ?? given.oneOf?.find((o) => o.description)?.description ?? ''),
     kind: 'text',
     required,
     usual: required || example !== undefined,

@@ -71,8 +71,11 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
   { stage: 'handOver', word: 'Hand over', short: 'Hand', screens: [{ screen: 'handover', word: 'Write-up' }] },
 ];
 
+/** A screen without what it is asked to begin with: "capacitors?mark=area" is "capacitors". */
+export const nameOf = (screen: string) => screen.split('?')[0]!;
+
 export function stageOf(screen: string) {
-  return stages.find((s) => s.screens.some((x) => x.screen === screen)) ?? stages[0]!;
+  return stages.find((s) => s.screens.some((x) => x.screen === nameOf(screen))) ?? stages[0]!;
 }
 
 export const firstScreen = (stage: Stage) => stages.find((s) => s.stage === stage)?.screens[0]?.screen ?? 'arrive';

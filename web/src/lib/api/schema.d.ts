@@ -3866,7 +3866,7 @@ export interface components {
             kind?: components["schemas"]["CapacitorKind"];
             /**
              * Format: double
-             * @description Nominal capacitance, above zero.
+             * @description Nominal capacitance; 0 where nobody could read it.
              */
             microfarads?: number;
             /** Format: double */
