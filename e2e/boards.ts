@@ -273,5 +273,5 @@ export async function grid(page: Page, haar: Haar) {
   expect(await count()).toBe(before + 200);
   await press(page, /^Done/);
   await page.keyboard.press('u');
-  await expect.poll(count).toBe(before);
+  await expect.poll(count, { timeout: 20_000 }).toBe(before);
 }

@@ -32,6 +32,45 @@ public partial class JourneyTests
     }
 
     [Fact]
+    public async Task A_long_list_is_undone_whole_or_not_at_all()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var board = (await w.DoAsync($"/api/machines/{id}/boards", new { name = "Main", photoId = (string?)null }))[
+            "id"
+        ]!.GetValue<string>();
+        async Task<string> TakeAsync(string letter) =>
+            (
+                await w.DoAsync(
+                    $"/api/machines/{id}/boards/{board}/csv",
+                    new { text = string.Join('\n', Enumerable.Range(1, 40).Select(i => $"{letter}{i} 47 16V electrolytic")) }
+                )
+            )["logId"]!.GetValue<string>();
+        async Task<int> CountAsync() => (await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]!.AsArray().Count;
+        var gone = await TakeAsync("C");
+        var stays = await TakeAsync("D");
+        await w.DoAsync($"/api/log/{gone}/undo");
+        Assert.Equal(40, await CountAsync());
+        var measured = (await w.GetAsync($"/api/machines/{id}/capacitors"))["capacitors"]![7]!["capacitor"]!["id"]!.GetValue<string>();
+        await w.DoAsync(
+            $"/api/machines/{id}/capacitors/{measured}/readings",
+            new
+            {
+                microfarads = 46,
+                esrOhms = 0.4,
+                esrFrequencyHertz = (double?)null,
+                leakageMicroamps = (double?)null,
+                inCircuit = false,
+                source = "typed",
+            }
+        );
+        var (status, body) = await w.PostAsync($"/api/log/{stays}/undo");
+        Assert.Equal(409, status);
+        Assert.Contains("a reading", body!.ToJsonString(), StringComparison.Ordinal);
+        Assert.Equal(40, await CountAsync());
+    }
+
+    [Fact]
     public async Task What_something_later_stands_on_cannot_be_undone()
     {
         await using var w = await Workshop.OpenAsync();

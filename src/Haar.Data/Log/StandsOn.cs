@@ -19,7 +19,7 @@ using Microsoft.EntityFrameworkCore.Metadata;
 namespace Haar.Data.Log;
 
 /// <summary>What speaks of a row and would be left without it: by a foreign key, by an id kept beside, or in a list.</summary>
-static class StandsOn
+static partial class StandsOn
 {
     /// <summary>Computed from the others, and gone with them.</summary>
     static bool Derived(IReadOnlyEntityType t) =>
@@ -57,6 +57,28 @@ static class StandsOn
 
         return found;
     }
+
+    /// <summary>All ids that other rows speak of where they could mean a row of this kind: one pass for many that leave at once.</summary>
+    public static async Task<HashSet<Guid>> NamedAsync(HaarDb db, IEntityType type, CancellationToken cancel)
+    {
+        var named = new HashSet<Guid>();
+        foreach (var t in db.Model.GetEntityTypes().Where(t => !Derived(t)))
+        {
+            foreach (var column in t.GetProperties().Where(p => !p.IsPrimaryKey() && Names(p, type)).Select(p => p.GetColumnName()))
+            {
+                // Names of the model's own tables and columns, no one's text.
+                var sql = $"SELECT DISTINCT \"{column}\" AS \"Value\" FROM \"{t.GetTableName()}\" WHERE \"{column}\" IS NOT NULL";
+                await foreach (var said in db.Database.SqlQueryRaw<string>(sql).AsAsyncEnumerable().WithCancellation(cancel))
+                {
+                    named.UnionWith(Ids().Matches(said).Select(m => Guid.Parse(m.Value)));
+                }
+            }
+        }
+        return named;
+    }
+
+    [System.Text.RegularExpressions.GeneratedRegex("[0-9A-Fa-f]{8}-(?:[0-9A-Fa-f]{4}-){3}[0-9A-Fa-f]{12}")]
+    private static partial System.Text.RegularExpressions.Regex Ids();
 
     /// <summary>Whether a column can hold the id of such a row.</summary>
     static bool Names(IProperty p, IEntityType type)

@@ -1,6 +1,7 @@
 <!-- @component A machine's boards: the map of one side, the matching list of everything on it, and what the rules say of the one chosen. -->
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
+  import { tick } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
@@ -141,9 +142,13 @@
     words.voice = voice;
     speechSynthesis.speak(words);
   }
+  let map = $state<HTMLElement>();
   function start(what: typeof drawing) {
     drawing = what;
     points = [];
+    // On a phone the list stands above the map, and the strip below covers half of the screen.
+    if (what && window.matchMedia('(max-width: 40rem)').matches)
+      void tick().then(() => map?.scrollIntoView({ block: 'start' }));
   }
   function point(p: Point | null) {
     if (!p) points = points.slice(0, -1);
@@ -302,7 +307,7 @@
       {#snippet more()}<button class="act" onclick={() => (sheet = 'add')}>Add <Key k="A" /></button
         >{#if items.length}<button class="act" onclick={() => step(1)}>Next <Key k="N" /></button>{/if}{/snippet}
       <div class="grid gap-x-5 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem] print:hidden">
-        <div class="min-w-0">
+        <div class="min-w-0" bind:this={map}>
           <BoardMap
             items={onMap}
             hash={sheetOf?.hash}
@@ -413,7 +418,7 @@
             </BenchEdge>
           {/if}
         </div>
-        <div class="flex min-w-0 flex-col gap-4 max-lg:order-first">
+        <div class="flex min-w-0 flex-col gap-4 max-lg:order-first lg:min-h-[calc(100dvh-14.5rem)]">
           {#if series.going || series.check}<SeriesStrip {series} machineId={id} left={unmeasured.length} />{/if}
           {#if item}
             <div class="rounded-lg bg-paper px-5 py-4">
@@ -477,7 +482,7 @@
               {#if !sheet}<ProblemNote problem={form.problem} />{/if}
             </div>
           {/if}
-          <section aria-label="The list of everything on the board" class="min-w-0">
+          <section aria-label="The list of everything on the board" class="flex min-w-0 flex-1 flex-col">
             <div class="flex flex-wrap items-end justify-between gap-3">
               <h2 class="font-bold">
                 {onBoard.length || !items.length ? tally(onBoard) : `${items.filter((i) => i.rank < 3).length} to do`}
@@ -496,6 +501,7 @@
               />
             </div>
             <MarkedList
+              fill
               items={shown}
               chosen={item?.id}
               empty={items.length ? 'None of these.' : 'Type the first one, or take them from a list.'}

@@ -30,8 +30,16 @@ Only the rows in sight and some beyond are on the page, so that a board of thous
     items,
     chosen,
     empty,
+    fill = false,
     onselect,
-  }: { items: MarkedRow[]; chosen?: string; empty: string; onselect: (id: string) => void } = $props();
+  }: {
+    items: MarkedRow[];
+    chosen?: string;
+    empty: string;
+    /** Takes what height its column has left. */
+    fill?: boolean;
+    onselect: (id: string) => void;
+  } = $props();
   let list = $state<HTMLElement>();
 
   const rows = createVirtualizer<HTMLElement, HTMLLIElement>({
@@ -62,7 +70,9 @@ Only the rows in sight and some beyond are on the page, so that a board of thous
 
 <div
   bind:this={list}
-  class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill [overflow-anchor:none]"
+  class="mt-1 max-h-[max(15rem,calc(100dvh-34rem))] overflow-y-auto border-t border-sill [overflow-anchor:none] {fill
+    ? 'lg:max-h-none lg:min-h-60 lg:flex-1 lg:basis-0'
+    : ''}"
   tabindex="-1"
 >
   <ul style:padding-top="{above}px" style:padding-bottom="{below}px">
