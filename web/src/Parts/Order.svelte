@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { day, money, number, siText, typed } from '$lib/format';
+  import { lower, day, money, number, siText, typed } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -201,7 +201,7 @@
                           >{siText(l.offer.spec.microfarads * 1e-6, 'F')}{l.offer.spec.ratedVolts
                             ? ` ${l.offer.spec.ratedVolts} V`
                             : ''}{l.offer.spec.maxCelsius ? ` ${l.offer.spec.maxCelsius} °C` : ''}
-                          {kindWords[l.offer.spec.kind].toLowerCase()}</span
+                          {lower(kindWords[l.offer.spec.kind])}</span
                         ><span class="block text-sm text-soft"
                           >{l.for.map((f) => `${f.pieces} for ${f.need}`).join('; ') || 'for the drawer'}{l.over
                             ? `; ${l.over} over`
