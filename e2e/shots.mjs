@@ -75,7 +75,39 @@ try {
     },
   });
   await take('fasteners', at('Pilot-launch laptop', 'fasteners'));
-  await take('battery', at('Fish-auction server', 'battery'));
+  await take('cleaning', at('Newsletter desktop', 'cleaning'), {
+    act: async (page) => {
+      await page.evaluate(async () => {
+        const { token } = await (await fetch('/api/session')).json();
+        const id = location.pathname.split('/')[2];
+        const post = async (path, body) =>
+          (
+            await fetch(`/api/machines/${id}/cleaning${path}`, {
+              method: 'POST',
+              headers: { 'Content-Type': 'application/json', 'X-Haar-Token': token },
+              body: JSON.stringify(body),
+            })
+          ).json();
+        const keys = await post('', {
+          name: 'Key caps',
+          materials: ['abs'],
+          features: [],
+          soils: ['grease'],
+          dries: 'shell',
+        });
+        await post(`/${keys.id}/try`, { method: 'soap', removedShare: 1 });
+        const lid = await post('', {
+          name: 'Lid',
+          materials: ['abs'],
+          features: ['printedLegend', 'foilLabel'],
+          soils: ['vapourFilm', 'ink'],
+        });
+        await post(`/${lid.id}/try`, { method: 'alcohol', removedShare: 0.4, spotTested: true });
+        history.replaceState(null, '', `${location.pathname}?item=${lid.id}`);
+      });
+      await page.reload();
+    },
+  });
   await take('compare', at('Fish-auction server', 'battery'), {
     act: async (page) => {
       await page.getByRole('button', { name: /^Side by side/ }).click();

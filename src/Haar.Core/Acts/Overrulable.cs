@@ -41,6 +41,9 @@ public enum OverruleKind
 
     /// <summary>Paste or a pad that the gap refuses.</summary>
     Gap,
+
+    /// <summary>An item counts as dry although its time or its weighings are missing.</summary>
+    Dry,
 }
 
 /// <summary>One decision that may be overruled: what it is about, and the facts that it rests on.</summary>
@@ -68,6 +71,7 @@ public sealed record Overrulable(OverruleKind Kind, Guid Machine, string Subject
             OverruleKind.HandOver => "handover/ready",
             OverruleKind.Flux => $"soldering/flux/{subject}",
             OverruleKind.Gap => $"thermal/gap/{subject}",
+            OverruleKind.Dry => $"cleaning/dry/{subject}",
             _ => $"corrosion/mask/{subject}",
         };
 

@@ -14,6 +14,7 @@ public static class AllRooms
         new Capacitors.CapacitorsRoom(),
         new Soldering.SolderingRoom(),
         new Thermal.ThermalRoom(),
+        new Cleaning.CleaningRoom(),
         new Survey.FirstPowerRoom(),
         new Proving.ProvingRoom(),
         new Handover.HandoverRoom(),

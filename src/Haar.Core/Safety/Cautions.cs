@@ -15,6 +15,8 @@ public enum CautionId
     CompressedAir,
     StaticDischarge,
     BareDie,
+    Peroxide,
+    MustNotMeet,
 }
 
 /// <summary>A danger, said where the act is.</summary>
@@ -91,6 +93,16 @@ public static class Cautions
             CautionId.BareDie,
             "Bare die",
             "Silicon without a lid chips at its corners. No metal scraper, sink straight down, screws crosswise a turn at a time; paste that conducts stays off the parts beside it."
+        ),
+        new(
+            CautionId.Peroxide,
+            "Peroxide",
+            "It burns skin white and harms eyes for good. Glasses and gloves, a vented lid, out of reach of children and of anything that burns; rinse it off at once."
+        ),
+        new(
+            CautionId.MustNotMeet,
+            "Never together",
+            "Some cleaners make poisonous gas, fire or an explosive when they meet, also when one follows the other. Rinse with water in between, air the room, and leave it at once if it stings."
         ),
         new(
             CautionId.StaticDischarge,

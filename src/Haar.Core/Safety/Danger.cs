@@ -14,6 +14,9 @@ public enum DangerKind
 
     /// <summary>A laptop's pack that is swollen, hot or leaking, and still in.</summary>
     SwollenPack,
+
+    /// <summary>Something that takes the mains, or may, is wet.</summary>
+    WetMains,
 }
 
 /// <summary>A danger of one machine: it stands from the moment that a fact raises it until an act answers it. Kept, so that what was measured before it is known for what it is.</summary>
@@ -23,7 +26,7 @@ public sealed class Danger
     public Guid MachineId { get; init; }
     public DangerKind Kind { get; init; }
 
-    /// <summary>The finding, the cell or the pack.</summary>
+    /// <summary>The finding, the cell, the pack or the item.</summary>
     public Guid Subject { get; init; }
     public string Sentence { get; set; } = "";
     public DateTimeOffset Since { get; init; }

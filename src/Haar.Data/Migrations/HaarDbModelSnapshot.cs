@@ -188,6 +188,52 @@ namespace Haar.Data.Migrations
                     b.ToTable("Capacitors");
                 });
 
+            modelBuilder.Entity("Haar.Core.Cleaning.CleanedItem", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Air")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Dries")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("DryingCelsius")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Facts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mains")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sheet")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("CleanedItems");
+                });
+
             modelBuilder.Entity("Haar.Core.Corrosion.BoardNet", b =>
                 {
                     b.Property<Guid>("Id")
@@ -1944,6 +1990,15 @@ namespace Haar.Data.Migrations
                         .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Cleaning.CleanedItem", b =>
+                {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")

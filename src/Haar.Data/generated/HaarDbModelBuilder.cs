@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("e9408987-a968-4ad7-94c7-06c0c1898e3d"), entityTypeCount: 39)
+            : base(skipDetectChanges: false, modelId: new Guid("fda8bd6e-9213-400e-99b6-f42d1ab2688c"), entityTypeCount: 40)
         {
         }
 
@@ -21,6 +21,7 @@ namespace Haar.Data.Generated
             var machinePack = MachinePackEntityType.Create(this);
             var board = BoardEntityType.Create(this);
             var capacitor = CapacitorEntityType.Create(this);
+            var cleanedItem = CleanedItemEntityType.Create(this);
             var boardNet = BoardNetEntityType.Create(this);
             var corrosionArea = CorrosionAreaEntityType.Create(this);
             var costEntry = CostEntryEntityType.Create(this);
@@ -62,6 +63,7 @@ namespace Haar.Data.Generated
             BoardEntityType.CreateForeignKey1(board, machine);
             CapacitorEntityType.CreateForeignKey1(capacitor, board);
             CapacitorEntityType.CreateForeignKey2(capacitor, machine);
+            CleanedItemEntityType.CreateForeignKey1(cleanedItem, machine);
             BoardNetEntityType.CreateForeignKey1(boardNet, board);
             BoardNetEntityType.CreateForeignKey2(boardNet, machine);
             CorrosionAreaEntityType.CreateForeignKey1(corrosionArea, board);
@@ -103,6 +105,7 @@ namespace Haar.Data.Generated
             MachinePackEntityType.CreateAnnotations(machinePack);
             BoardEntityType.CreateAnnotations(board);
             CapacitorEntityType.CreateAnnotations(capacitor);
+            CleanedItemEntityType.CreateAnnotations(cleanedItem);
             BoardNetEntityType.CreateAnnotations(boardNet);
             CorrosionAreaEntityType.CreateAnnotations(corrosionArea);
             CostEntryEntityType.CreateAnnotations(costEntry);

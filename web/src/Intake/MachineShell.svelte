@@ -18,6 +18,7 @@
     costs: () => import('../Costs/Costs.svelte'),
     log: () => import('../Planning/Log.svelte'),
     shipped: () => import('./Shipped.svelte'),
+    cleaning: () => import('../Cleaning/Cleaning.svelte'),
     lot: () => import('./Lot.svelte'),
     survey: () => import('../Survey/Survey.svelte'),
     stripdown: () => import('../Stripdown/Recorder.svelte'),

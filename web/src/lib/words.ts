@@ -44,7 +44,15 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
       { screen: 'boards', word: 'Work' },
     ],
   },
-  { stage: 'case', word: 'Case', short: 'Case', screens: [{ screen: 'case', word: 'Work' }] },
+  {
+    stage: 'case',
+    word: 'Case',
+    short: 'Case',
+    screens: [
+      { screen: 'case', word: 'Work' },
+      { screen: 'cleaning', word: 'Cleaning' },
+    ],
+  },
   { stage: 'parts', word: 'Parts', short: 'Parts', screens: [{ screen: 'parts', word: 'Work' }] },
   {
     stage: 'rebuild',

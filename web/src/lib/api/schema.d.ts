@@ -1678,6 +1678,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/cleaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetCleaning"];
+        put?: never;
+        post: operations["AddCleanedItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditCleanedItem"];
+        post?: never;
+        delete: operations["RemoveCleanedItem"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TryMethod"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/rinse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RinseItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/weigh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["WeighItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/dry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["DryItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FinishItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/suppliers": {
         parameters: {
             query?: never;
@@ -3082,6 +3194,244 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cleaning/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop. */
+        post: operations["CalcLadder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cleaning/mixing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What must not meet: in one bath, one after the other, or as a residue. */
+        post: operations["CalcMixing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cleaning/bath": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What goes into the tray: litres less the parts, how much out of the bottle, what to mind. */
+        post: operations["CalcBath"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drying/time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How long a part dries, by what it is, what wetted it, warmth, damp and air. */
+        post: operations["CalcDryingTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drying/temperature": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How warm a part may get while it dries: the lowest limit of anything on it. */
+        post: operations["CalcDryingTemperature"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/drying/dry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Is it dry? Least time and two equal weighings, both. */
+        post: operations["CalcIsDry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/lab": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A colour of a photo in CIELAB, D65 and 2°, and its yellowness. */
+        post: operations["CalcLab"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Do two colours look alike? By CIEDE2000. */
+        post: operations["CalcColourDifference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/yellowness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Has it yellowed? By ASTM E313, against a spot that light never reached. */
+        post: operations["CalcYellowness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/whitening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How long whitening goes on: b*(t) = b∞ + (b₀ − b∞)·e^(−kt), with a band. */
+        post: operations["CalcWhitening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/rust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How rust comes off sheet steel, by its grade after ISO 4628-3, its coating and reach. */
+        post: operations["CalcRust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/paint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much paint, how many cans, and whether it may go on in this air. */
+        post: operations["CalcPaint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mechanisms/belt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which drive belt, by its measured path. */
+        post: operations["CalcBelt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mechanisms/fan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** May another fan take its place? Size, volts, current, flow, pressure, direction, plug. */
+        post: operations["CalcFanExchange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/intake/triage": {
         parameters: {
             query?: never;
@@ -3470,6 +3820,48 @@ export interface components {
          * @enum {string}
          */
         Basis: "measured" | "rule" | "guess";
+        BathAsk: {
+            tray: components["schemas"]["TrayFacts"];
+            /** @description What the bath is of. */
+            of: components["schemas"]["Substance"];
+            /**
+             * Format: double
+             * @description In the bottle; null for something that is used as it is.
+             */
+            stockPercent?: null | number;
+            /**
+             * Format: double
+             * @description In the bath.
+             */
+            wantedPercent?: null | number;
+            /**
+             * Format: double
+             * @description In the bottle now; null when nobody looked.
+             */
+            leftMillilitres?: null | number;
+            /** @description Whatever else lies in it or was on it before. */
+            with?: null | components["schemas"]["Substance"][];
+        };
+        BathResult: {
+            /**
+             * Format: double
+             * @description Of bath.
+             */
+            litres: number;
+            /**
+             * Format: double
+             * @description Out of the bottle; null where it is not diluted.
+             */
+            stockMillilitres: null | number;
+            /** Format: double */
+            waterMillilitres: null | number;
+            /**
+             * Format: double
+             * @description In the bottle afterwards; null when nobody looked.
+             */
+            leftMillilitres: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
         BathsAnswer: {
             baths: components["schemas"]["NeutraliseBath"][];
             notKnown: string[];
@@ -3512,6 +3904,50 @@ export interface components {
         BeforePowerRow: {
             word: string;
             permit: components["schemas"]["Permit"];
+        };
+        BeltAsk: {
+            /**
+             * Format: double
+             * @description Once round by a thread; null where pulleys are given.
+             */
+            pathMillimetres?: null | number;
+            /**
+             * Format: double
+             * @description Diameter of one pulley where the belt lies.
+             */
+            firstMillimetres?: null | number;
+            /** Format: double */
+            secondMillimetres?: null | number;
+            /**
+             * Format: double
+             * @description From axis to axis.
+             */
+            centresMillimetres?: null | number;
+            /** @default false */
+            toothed: boolean;
+            /**
+             * Format: double
+             * @default 0.06
+             */
+            stretchShare: number;
+        };
+        BeltResult: {
+            /**
+             * Format: double
+             * @description Once round, where the belt lies.
+             */
+            pathMillimetres: number;
+            /**
+             * Format: double
+             * @description Once round the inside of the new belt, lying loose.
+             */
+            insideMillimetres: number;
+            /**
+             * Format: double
+             * @description Of that, laid as a ring.
+             */
+            diameterMillimetres: number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @enum {string} */
         BenchTool: "iron" | "flux" | "wick" | "secondIron" | "multimeter" | "esrMeter" | "magnifier" | "fumeDraw";
@@ -3941,7 +4377,7 @@ export interface components {
             stopsUntilConfirmed: boolean;
         };
         /** @enum {string} */
-        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie";
+        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie" | "peroxide" | "mustNotMeet";
         /** @enum {string} */
         CellChemistry: "unknown" | "nickelCadmium" | "nickelMetalHydride" | "alkaline" | "zincCarbon" | "lithiumPrimary" | "lithiumRechargeable" | "leadAcid";
         CellEdit: {
@@ -4156,6 +4592,134 @@ export interface components {
             kind: components["schemas"]["ReplacementKind"];
             overruleReason: null | string;
         };
+        /** @description One thing that is cleaned: a shell, a panel, key caps, a board, a bracket. */
+        CleanedItem: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            name?: string;
+            /** @description What it is made of, what lies on it, what has been tried. */
+            facts?: components["schemas"]["CleaningFacts"];
+            /** @description As what it dries. */
+            dries?: components["schemas"]["WetPart"];
+            /** @description It takes the mains, or sits in a supply: once wet it is not put back by drying alone. */
+            mains?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @description Where it dries, °C; null takes the room.
+             */
+            dryingCelsius?: null | number;
+            air?: components["schemas"]["MovingAir"];
+            sheet?: components["schemas"]["CleaningSheet"];
+            /** Format: int32 */
+            version?: number;
+        };
+        CleanedItemEdit: {
+            name: string;
+            materials: components["schemas"]["Material"][];
+            /** @description Null when nobody looked: then lettering and labels count as there. */
+            features: null | components["schemas"]["Feature"][];
+            soils: components["schemas"]["Soil"][];
+            /** @description Cleaners and residues that are on it. */
+            on?: null | components["schemas"]["Substance"][];
+            /** @default true */
+            inSight: boolean;
+            /**
+             * Format: double
+             * @description Price of a tested one; null when not known.
+             */
+            replacement?: null | number;
+            /** Format: double */
+            hourWorth?: null | number;
+            dries?: components["schemas"]["WetPart"];
+            mains?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @description Where it dries; null takes the room.
+             */
+            dryingCelsius?: null | number;
+            air?: components["schemas"]["MovingAir"];
+        };
+        CleanedRow: {
+            item: components["schemas"]["CleanedItem"];
+            ladder: components["schemas"]["LadderResult"];
+            wet: boolean;
+            /** @description Or may, as far as anybody has said. */
+            takesMains: boolean;
+            drying: null | components["schemas"]["DryingTimeResult"];
+            /**
+             * Format: date-time
+             * @description When the least time is over.
+             */
+            dryFrom: null | string;
+            mayDry: null | components["schemas"]["Permit"];
+            /** @description Of the next method: what to lay out. */
+            needs: string;
+        };
+        /** @description What is cleaned. */
+        CleaningFacts: {
+            /** @description Nothing named counts as not known. */
+            materials?: components["schemas"]["Material"][];
+            /** @description Null when nobody looked, and then lettering and labels count as there. */
+            features?: null | components["schemas"]["Feature"][];
+            soils?: components["schemas"]["Soil"][];
+            /** @description Cleaners and residues that are on it, or were and were not rinsed off. */
+            on?: components["schemas"]["Substance"][];
+            /** @description In order, oldest first. */
+            trials?: components["schemas"]["CleaningTrial"][];
+            /** @description In sight when the machine is whole; a hidden place is clean enough sooner. */
+            inSight?: boolean;
+            /**
+             * Format: double
+             * @description Price of a tested one, and what an hour is worth, in the workshop's currency; null when not known.
+             */
+            replacement?: null | number;
+            /** Format: double */
+            hourWorth?: null | number;
+        };
+        CleaningScreen: {
+            items: components["schemas"]["CleanedRow"][];
+        };
+        /** @description How far the cleaning of one item has come. */
+        CleaningSheet: {
+            /**
+             * Format: date-time
+             * @description Since when it is wet; null when nothing has wetted it, or it is dry again.
+             */
+            wetAt?: null | string;
+            by?: components["schemas"]["WettedBy"];
+            /** @description Since it was wetted, oldest first. */
+            weighings?: components["schemas"]["WeighedAt"][];
+            /** Format: date-time */
+            driedAt?: null | string;
+            /** @description Of something that takes the mains: who is trained for it and tested its insulation, and what it read; empty for nobody. */
+            testedBy?: string;
+            /**
+             * Format: date-time
+             * @description Clean enough, or left as it is.
+             */
+            doneAt?: null | string;
+        };
+        CleaningTrial: {
+            /** @description Id. */
+            method: string;
+            /**
+             * Format: double
+             * @description Of what was there before this pass, 0 to 1; by two photos, or in fifths by eye.
+             */
+            removedShare: number;
+            /**
+             * @description New: scratches, bloom, lettering gone.
+             * @default false
+             */
+            damage: boolean;
+            /**
+             * @description A guess then.
+             * @default true
+             */
+            byEye: boolean;
+        };
         ClosePowerStepAsk: {
             notes: components["schemas"]["PowerNotes"];
             /** @description The person says that they are trained for what the step's cautions name. */
@@ -4165,6 +4729,38 @@ export interface components {
         };
         CloseStage: {
             reason: string;
+        };
+        /**
+         * @description What lies on the steel.
+         * @enum {string}
+         */
+        Coating: "notKnown" | "bare" | "zinc" | "yellowPassivated" | "cadmium" | "paint" | "oldPaint";
+        ColourDifferenceAsk: {
+            first: components["schemas"]["Lab"];
+            second: components["schemas"]["Lab"];
+            /**
+             * Format: double
+             * @description ΔE00 by which one patch differs from photo to photo; null when nobody tried.
+             */
+            noise?: null | number;
+        };
+        ColourDifferenceResult: {
+            /**
+             * Format: double
+             * @description CIEDE2000.
+             */
+            deltaE: number;
+            /**
+             * Format: double
+             * @description L* of the second less that of the first.
+             */
+            lighter: number;
+            /**
+             * Format: double
+             * @description b* of the second less that of the first.
+             */
+            yellower: number;
+            verdict: components["schemas"]["Verdict"];
         };
         CombinationAnswer: {
             /** @description Of the two candidates as sent, from 0. */
@@ -4610,6 +5206,121 @@ export interface components {
             /** Format: double */
             squareMillimetres: number;
         };
+        DryItemAsk: {
+            /**
+             * Format: double
+             * @description Least step of the scale.
+             * @default 1
+             */
+            scaleGrams: number;
+            /** @description Of something that takes the mains: who is trained for it and tested its insulation, and what it read. */
+            testedBy?: null | string;
+            overruleReason?: null | string;
+        };
+        /** @description Numbers of the house. */
+        DryingDefaults: {
+            /**
+             * Format: double
+             * @description Hours at 20 °C, half damp, in still air.
+             */
+            shellHours?: number;
+            /** Format: double */
+            hollowShellHours?: number;
+            /** Format: double */
+            boardHours?: number;
+            /** Format: double */
+            connectorsHours?: number;
+            /** Format: double */
+            membraneHours?: number;
+            /** Format: double */
+            coilsHours?: number;
+            /** Format: double */
+            woodHours?: number;
+            /**
+             * Format: double
+             * @description Against water: alcohol is gone in a sixth of the time.
+             */
+            alcoholShare?: number;
+            /** Format: double */
+            unrinsedShare?: number;
+            /**
+             * Format: double
+             * @description How much faster moving air carries the damp off.
+             */
+            fanFactor?: number;
+            /** Format: double */
+            dehydratorFactor?: number;
+            /**
+             * Format: double
+             * @description However warm and windy: damp has to creep out, and that takes its time.
+             */
+            leastHours?: number;
+        };
+        DryingTemperatureAsk: {
+            /** @description Everything on the part; nothing named counts as not known. */
+            on: components["schemas"]["HeatShy"][];
+            /**
+             * Format: double
+             * @description As read off the dial; null where none is set yet.
+             */
+            asked?: null | number;
+            unit?: components["schemas"]["TemperatureUnit"];
+            /**
+             * @description There is solvent or fuel on it.
+             * @default false
+             */
+            solvent: boolean;
+        };
+        DryingTemperatureResult: {
+            /**
+             * Format: double
+             * @description Null where nothing may be warmed at all.
+             */
+            mostCelsius: null | number;
+            /** @description What sets that limit. */
+            because: string;
+            /** Format: double */
+            askedCelsius: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        DryingTimeAsk: {
+            part: components["schemas"]["WetPart"];
+            by: components["schemas"]["WettedBy"];
+            /**
+             * Format: double
+             * @description Where it dries.
+             */
+            celsius: number;
+            /**
+             * Format: double
+             * @default 20
+             */
+            roomCelsius: number;
+            /**
+             * Format: double
+             * @description Relative, percent.
+             * @default 50
+             */
+            roomHumidity: number;
+            air?: components["schemas"]["MovingAir"];
+            house?: null | components["schemas"]["DryingDefaults"];
+        };
+        DryingTimeResult: {
+            /**
+             * Format: double
+             * @description Least time, from when it stopped dripping.
+             */
+            hours: null | number;
+            /**
+             * Format: double
+             * @description How many times faster than at 20 °C, half damp, in still air.
+             */
+            factor: null | number;
+            /** @description Where water stays longest: looked at, blown out, tipped. */
+            traps: string[];
+            verdict: components["schemas"]["Verdict"];
+            house: components["schemas"]["DryingDefaults"];
+        };
         EarliestBuildAnswer: {
             /** Format: date */
             day: null | string;
@@ -4668,6 +5379,21 @@ export interface components {
              */
             stopLoss?: null | number;
         };
+        FanExchangeAsk: {
+            old: components["schemas"]["FanLabel"];
+            offered: components["schemas"]["FanLabel"];
+            /**
+             * Format: double
+             * @description Depth that there is; null takes the old fan's.
+             */
+            roomMillimetres?: null | number;
+        };
+        FanExchangeResult: {
+            /** @description Rules that it breaks. */
+            broken: string[];
+            notKnown: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description What is known of a fan. Null was not measured. */
         FanFacts: {
             /** Format: double */
@@ -4684,6 +5410,30 @@ export interface components {
             noise?: components["schemas"]["FanNoise"];
             /** @description Play at the hub that a finger feels. */
             play?: boolean;
+        };
+        /** @description A fan by its label; null is not known. */
+        FanLabel: {
+            /** Format: double */
+            frameMillimetres?: null | number;
+            /** Format: double */
+            thicknessMillimetres?: null | number;
+            /** Format: double */
+            volts?: null | number;
+            /** Format: double */
+            amps?: null | number;
+            /**
+             * Format: double
+             * @description Free air, cubic metres an hour.
+             */
+            cubicMetresPerHour?: null | number;
+            /**
+             * Format: double
+             * @description Most static pressure, pascal: what pushes air through a narrow grille.
+             */
+            pascals?: null | number;
+            plug?: string;
+            /** @description Air leaves on the side of the struts, as almost always; false for the other way. */
+            awayFromHub?: null | boolean;
         };
         /** @enum {string} */
         FanNoise: "quiet" | "hum" | "rattle" | "scrape";
@@ -4797,6 +5547,11 @@ export interface components {
         };
         /** @enum {string} */
         FastenerStand: "inTray" | "back" | "leftOver" | "missingFromBefore" | "wrong";
+        /**
+         * @description What lies on it and must stay as it is.
+         * @enum {string}
+         */
+        Feature: "printedLegend" | "paperLabel" | "foilLabel" | "softTouch" | "paint" | "markOfItsHistory";
         /** @description One figure that a verdict rests on, in the unit named; limits are inclusive, and null where there is none. */
         Figure: {
             /** @description What it is, in two or three words. */
@@ -5277,6 +6032,11 @@ export interface components {
             roomCelsius: number[];
             source: string;
         };
+        /**
+         * @description What may be on a part and does not bear every warmth.
+         * @enum {string}
+         */
+        HeatShy: "notKnown" | "abs" | "polystyrene" | "polycarbonate" | "acrylic" | "nylon" | "paperLabel" | "foilLabel" | "adhesive" | "foam" | "softTouch" | "membrane" | "electrolytics" | "cell" | "liquidCrystalPanel" | "pictureTube" | "disk" | "bareBoard" | "metal" | "wood";
         HoldAsk: {
             /** Format: double */
             holdMicrofarads: number;
@@ -5392,6 +6152,30 @@ export interface components {
             /** Format: uuid */
             machineId: string;
             sentence: string;
+        };
+        IsDryAsk: {
+            /**
+             * Format: double
+             * @description That its kind needs.
+             */
+            leastHours: number;
+            /**
+             * Format: double
+             * @description That it has dried.
+             */
+            hours: number;
+            weighings?: null | components["schemas"]["Weighing"][];
+            /**
+             * Format: double
+             * @description Least step of the scale.
+             * @default 1
+             */
+            scaleGrams: number;
+            /**
+             * @description It takes the mains, or sits in a supply.
+             * @default false
+             */
+            mains: boolean;
         };
         /**
          * @description What became of one item since the machine left the factory.
@@ -5701,6 +6485,41 @@ export interface components {
             /** Format: double */
             millimetres: number;
         };
+        /** @description CIELAB under D65, 2° observer. */
+        Lab: {
+            /**
+             * Format: double
+             * @description Lightness, 0 to 100.
+             */
+            l?: number;
+            /**
+             * Format: double
+             * @description Green to red.
+             */
+            a?: number;
+            /**
+             * Format: double
+             * @description Blue to yellow: what an aged case gains.
+             */
+            b?: number;
+        };
+        LabAnswer: {
+            lab: components["schemas"]["Lab"];
+            /** Format: double */
+            yellowness: null | number;
+            sentence: string;
+        };
+        LabAsk: {
+            /**
+             * Format: double
+             * @description 0 to 255, as in the photo; the same of green and blue.
+             */
+            red: number;
+            /** Format: double */
+            green: number;
+            /** Format: double */
+            blue: number;
+        };
         /** @enum {string} */
         Lacquer: "notKnown" | "none" | "old" | "fresh";
         LacquerAsk: {
@@ -5717,6 +6536,21 @@ export interface components {
             cureHours?: null | number;
             /** @default the part */
             name: string;
+        };
+        LadderResult: {
+            rungs: components["schemas"]["Rung"][];
+            /**
+             * Format: double
+             * @description Of what was there at the start.
+             */
+            leftShare: number;
+            /** @description Method; null where one stops. */
+            next: null | string;
+            /** @description What is done before it gets wet. */
+            before: string[];
+            /** @description What the step leaves, and so the next task; empty for nothing. */
+            then: string;
+            verdict: components["schemas"]["Verdict"];
         };
         /**
          * @description What holds a module in its socket. Not known is 0, and is not taken for firm.
@@ -6132,6 +6966,11 @@ export interface components {
             cure: string;
             verdict: components["schemas"]["Verdict"];
         };
+        /**
+         * @description What is cleaned is made of.
+         * @enum {string}
+         */
+        Material: "notKnown" | "abs" | "polystyrene" | "polycarbonate" | "pcAbs" | "acrylic" | "nylon" | "platedSteel" | "bareSteel" | "aluminium" | "magnesium" | "zincDieCast" | "glass" | "coatedGlass" | "rubber" | "foam" | "wood" | "leatherLike" | "membrane" | "board" | "connector" | "switch" | "bearing";
         MeterAsk: {
             /** @description capacitance, esr, ohms, volts or rippleVolts. */
             quantity: components["schemas"]["Quantity"];
@@ -6152,6 +6991,30 @@ export interface components {
              * @description How many values were read until it settled.
              */
             taken: number;
+        };
+        MixingAsk: {
+            /** @description Whatever goes in together, follows without water between, or lies there. */
+            substances: components["schemas"]["Substance"][];
+        };
+        MixingResult: {
+            /** @description Every pair that must not meet. */
+            clashes: components["schemas"]["MustNotMeet"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * @description How the air moves.
+         * @enum {string}
+         */
+        MovingAir: "still" | "fan" | "dehydrator";
+        MustNotMeet: {
+            /** @description Of the pair. */
+            first: components["schemas"]["Substance"];
+            /** @description Of the pair. */
+            second: components["schemas"]["Substance"];
+            /** @description What comes of it. */
+            makes: string;
+            /** @description What one does in its place. */
+            instead: string;
         };
         NeedRow: {
             /** @description Names it in the plan. */
@@ -6506,7 +7369,7 @@ export interface components {
          * @description Everything that a person may decide against. What is not here nobody overrules.
          * @enum {string}
          */
-        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver" | "flux" | "gap";
+        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver" | "flux" | "gap" | "dry";
         OverrulePowerStepAsk: {
             reason: string;
         };
@@ -6603,6 +7466,81 @@ export interface components {
         };
         /** @enum {string} */
         PadState: "sound" | "lifted" | "corroded" | null;
+        PaintAsk: {
+            /** Format: double */
+            squareCentimetres: number;
+            /** Format: int32 */
+            coats: number;
+            /**
+             * Format: double
+             * @description Of the air; null when nobody measured.
+             */
+            celsius?: null | number;
+            /**
+             * Format: double
+             * @description Relative, percent; null when nobody measured.
+             */
+            humidity?: null | number;
+            /**
+             * Format: double
+             * @description Of the part; null takes the air's.
+             */
+            surfaceCelsius?: null | number;
+            paint?: null | components["schemas"]["PaintFacts"];
+        };
+        /** @description A paint by its sheet. */
+        PaintFacts: {
+            /**
+             * Format: double
+             * @description Square metres that a litre covers in one coat, by its sheet; null takes 8, usual of spray cans.
+             */
+            squareMetresPerLitre?: null | number;
+            /**
+             * Format: double
+             * @description Of one can, millilitres.
+             */
+            canMillilitres?: number;
+            /**
+             * Format: double
+             * @description Share that lands beside the part; 0.4 is usual of cans.
+             */
+            oversprayShare?: number;
+            /** Format: double */
+            leastCelsius?: number;
+            /** Format: double */
+            mostCelsius?: number;
+            /**
+             * Format: double
+             * @description Relative, percent.
+             */
+            mostHumidity?: number;
+            /**
+             * Format: double
+             * @description After this the next coat goes on, at 20 °C; until the second, or only after the third.
+             */
+            recoatFromMinutes?: number;
+            /** Format: double */
+            recoatUntilMinutes?: number;
+            /** Format: double */
+            recoatAgainHours?: number;
+            /** @description With a hardener: isocyanates. */
+            twoPart?: boolean;
+        };
+        PaintResult: {
+            /**
+             * Format: double
+             * @description For all coats, overspray in it.
+             */
+            millilitres: number;
+            /** Format: int32 */
+            cans: number;
+            /**
+             * Format: double
+             * @description From the first coat to the last.
+             */
+            minutes: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         PairOption: {
             joined: components["schemas"]["Joined"];
             /** @description The two parts; twice the same when one kind serves. */
@@ -7058,6 +7996,12 @@ export interface components {
             /** @description The figures used. */
             limits: components["schemas"]["RailLimits"];
         };
+        /**
+         * @description What can be got at.
+         * @default open
+         * @enum {string}
+         */
+        Reach: "open" | "folds" | "working";
         /**
          * @description One value read, in the base SI unit of its quantity (F, Ω, A, V, s, °C). Readings are never changed: a newer one of the
          *     same subject, channel and quantity stands in its place and the older one is kept; a wrong one is struck.
@@ -7528,6 +8472,49 @@ export interface components {
             checkAfterYears: number;
             sentence?: string;
         };
+        Rung: {
+            /** @description Id. */
+            method: string;
+            name: string;
+            /** Format: int32 */
+            strength: number;
+            /**
+             * Format: double
+             * @description That it takes most of it off, 0 to 1.
+             */
+            chance: number;
+            /** @description First in a hidden place, waited for, looked at. */
+            spotTest: boolean;
+            state: components["schemas"]["RungState"];
+            /** @description Of one that is out; empty otherwise. */
+            why: string;
+        };
+        /**
+         * @description Where a rung stands.
+         * @enum {string}
+         */
+        RungState: "out" | "noChance" | "tried" | "next" | "later";
+        RustAsk: {
+            /**
+             * Format: double
+             * @description Of the area, from a photo or by eye.
+             */
+            rustedPercent: number;
+            coating: components["schemas"]["Coating"];
+            reach?: components["schemas"]["Reach"];
+            /** @description A leak's residue lies on it; null when nobody looked. */
+            residue?: null | boolean;
+        };
+        RustResult: {
+            /**
+             * Format: int32
+             * @description Ri 0 to 5 of ISO 4628-3.
+             */
+            grade: number;
+            /** @description In order. */
+            steps: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
         SaveProfileAsk: {
             /** @description What it is saved under; the next machine of this model gets the order with its traps. */
             model: string;
@@ -7765,6 +8752,11 @@ export interface components {
          * @enum {string}
          */
         Silence: "nothingAtAll" | "fansOnly" | "beepsOnly" | "noPicture";
+        /**
+         * @description What is to come off.
+         * @enum {string}
+         */
+        Soil: "notKnown" | "dust" | "grease" | "vapourFilm" | "odour" | "mould" | "droppings" | "adhesive" | "paint" | "ink" | "oxide" | "salt" | "alkalineLeak" | "acidLeak" | "tarnish" | "crumbledFoam" | "driedHeatCompound" | "flux";
         /** @enum {string} */
         SolderExperience: "never" | "few" | "practised";
         /** @description How far the work on one part has come; a null instant is a step not yet done. */
@@ -8367,6 +9359,11 @@ export interface components {
          * @enum {string}
          */
         SubjectKind: "capacitor" | "rail" | "proof" | "net" | "hotPart";
+        /**
+         * @description What stands on a cleaning bench, or lies under it.
+         * @enum {string}
+         */
+        Substance: "notKnown" | "water" | "soap" | "alcohol" | "acid" | "alkali" | "ammonia" | "chlorineBleach" | "peroxide" | "acetone" | "hydrocarbon" | "aluminium" | "magnesium" | "bareMetal" | "ultrasonicBath" | "alkalineResidue" | "acidResidue";
         Substitute: {
             /** @description The part. */
             candidate: components["schemas"]["DrawerCandidate"];
@@ -8519,6 +9516,12 @@ export interface components {
             /** @default  */
             sentence: string;
         };
+        /**
+         * @description What a temperature was typed in.
+         * @default notSaid
+         * @enum {string}
+         */
+        TemperatureUnit: "notSaid" | "celsius" | "fahrenheit";
         /** @description One test of a machine that is not put together, as it was allowed: it counts for the pieces that were out then. */
         TestInPieces: {
             /** Format: uuid */
@@ -8675,6 +9678,37 @@ export interface components {
          * @enum {string}
          */
         Trait: "pictureTube" | "internalMainsSupply" | "externalAdapter" | "linearSupply" | "mainsFilterPaper" | "barrelCell" | "coinCell" | "hiddenCell" | "lithiumPack" | "batteryBackedMemory" | "surfaceMountElectrolytics" | "lowEsrElectrolytics" | "scsiDrives" | "ataDrives" | "floppyDrive" | "tapeLoading" | "membraneKeyboard";
+        /** @description A tray, inside, and what lies in it; centimetres. */
+        TrayFacts: {
+            /** Format: double */
+            lengthCentimetres?: number;
+            /** Format: double */
+            widthCentimetres?: number;
+            /**
+             * Format: double
+             * @description Of the tray itself.
+             */
+            heightCentimetres?: number;
+            /**
+             * Format: double
+             * @description How deep the bath is to stand over its floor.
+             */
+            depthCentimetres?: number;
+            /**
+             * Format: double
+             * @description That the parts push aside; null when nobody measured, and then it is nothing: there is rather too much than too little.
+             */
+            displacedLitres?: null | number;
+            /**
+             * Format: double
+             * @description Longest side, second and third of the largest part; null when nobody measured.
+             */
+            partLengthCentimetres?: null | number;
+            /** Format: double */
+            partWidthCentimetres?: null | number;
+            /** Format: double */
+            partHeightCentimetres?: null | number;
+        };
         /** @enum {string} */
         TriageAim: "mostFinished" | "mostWorth";
         TriageAsk: {
@@ -8748,6 +9782,23 @@ export interface components {
          * @enum {string}
          */
         Trust: "none" | "idle" | "loaded" | "soakedAnHour";
+        TryMethodAsk: {
+            method: string;
+            /**
+             * Format: double
+             * @description Of what was there before this pass, 0 to 1.
+             */
+            removedShare: number;
+            /** @default false */
+            damage: boolean;
+            /** @default true */
+            byEye: boolean;
+            /**
+             * @description A hidden place bore it before.
+             * @default false
+             */
+            spotTested: boolean;
+        };
         /**
          * @description How a board was turned over between its two photos, which decides which way its back is mirrored.
          * @enum {string}
@@ -8810,6 +9861,123 @@ export interface components {
              * @description Of the strongest under the least drain.
              */
             high: number;
+        };
+        WeighItemAsk: {
+            /** Format: double */
+            grams: number;
+        };
+        WeighedAt: {
+            /**
+             * Format: date-time
+             * @description When it lay on the scale.
+             */
+            at: string;
+            /** Format: double */
+            grams: number;
+        };
+        Weighing: {
+            /**
+             * Format: double
+             * @description Since the last weighing before.
+             */
+            hours: number;
+            /**
+             * Format: double
+             * @description All of it, on one and the same scale.
+             */
+            grams: number;
+        };
+        /**
+         * @description What holds the water, and so how long it keeps it.
+         * @enum {string}
+         */
+        WetPart: "notKnown" | "shell" | "hollowShell" | "board" | "connectors" | "membrane" | "coils" | "wood";
+        /**
+         * @description What wetted it.
+         * @enum {string}
+         */
+        WettedBy: "notKnown" | "water" | "alcohol" | "unrinsed";
+        WhiteningAsk: {
+            points: components["schemas"]["WhiteningPoint"][];
+            /**
+             * Format: double
+             * @description b* wanted; null for whether another hour is worth it.
+             */
+            target?: null | number;
+            house?: null | components["schemas"]["WhiteningDefaults"];
+        };
+        /** @description What is usual, and goes in where few points leave a band open. House figures. */
+        WhiteningDefaults: {
+            /**
+             * Format: double
+             * @description By how much b* of one patch differs from photo to photo, one standard deviation: 1 to 2 is usual of a phone with a card.
+             */
+            noise?: number;
+            /**
+             * Format: double
+             * @description Where cases of this age come to rest in b*, and how much that differs from case to case.
+             */
+            usualRest?: number;
+            /** Format: double */
+            usualRestSpread?: number;
+            /**
+             * Format: double
+             * @description Usual share gone in an hour of full sun or lamp, and by which factor that differs.
+             */
+            usualPerHour?: number;
+            /** Format: double */
+            usualPerHourFactor?: number;
+            /**
+             * Format: double
+             * @description Fall of b* an hour below which going on costs more than it gains: plastic and print suffer all the same.
+             */
+            leastGainPerHour?: number;
+        };
+        WhiteningFit: {
+            /**
+             * Format: double
+             * @description b* at hour 0.
+             */
+            start: number;
+            /**
+             * Format: double
+             * @description b* that it comes to in the end, b∞.
+             */
+            rest: number;
+            /**
+             * Format: double
+             * @description k of b*(t) = b∞ + (b₀ − b∞)·e^(−kt).
+             */
+            perHour: number;
+        };
+        /** @description One reading of how yellow a patch is. */
+        WhiteningPoint: {
+            /**
+             * Format: double
+             * @description From the start of the treatment.
+             */
+            hours: number;
+            /**
+             * Format: double
+             * @description b* of the patch, clean and dry.
+             */
+            b: number;
+        };
+        WhiteningResult: {
+            fit: null | components["schemas"]["WhiteningFit"];
+            hoursToTarget: null | components["schemas"]["Estimate"];
+            /**
+             * Format: double
+             * @description Chance that the target is reached at all.
+             */
+            reachable: null | number;
+            /**
+             * Format: double
+             * @description Of b*, at the last point.
+             */
+            gainPerHour: null | number;
+            verdict: components["schemas"]["Verdict"];
+            house: components["schemas"]["WhiteningDefaults"];
         };
         WithoutHands: {
             /** Format: uuid */
@@ -8889,6 +10057,18 @@ export interface components {
             title: string;
             /** @description Whole sentences. */
             lines: string[];
+        };
+        YellownessAsk: {
+            patch: components["schemas"]["Lab"];
+            unaged?: null | components["schemas"]["Lab"];
+        };
+        YellownessResult: {
+            /**
+             * Format: double
+             * @description Null for black, which has none.
+             */
+            index: null | number;
+            verdict: components["schemas"]["Verdict"];
         };
         /**
          * @description Where one looks, outside to inside.
@@ -12173,6 +13353,231 @@ export interface operations {
             };
         };
     };
+    GetCleaning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CleaningScreen"];
+                };
+            };
+        };
+    };
+    AddCleanedItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CleanedItemEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditCleanedItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["CleanedItemEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveCleanedItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TryMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryMethodAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RinseItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    WeighItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighItemAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    DryItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryItemAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    FinishItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     GetSuppliers: {
         parameters: {
             query?: never;
@@ -15119,6 +16524,524 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Verdict"];
+                };
+            };
+        };
+    };
+    CalcLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "materials": [
+                 *         "abs"
+                 *       ],
+                 *       "features": [
+                 *         "printedLegend"
+                 *       ],
+                 *       "soils": [
+                 *         "vapourFilm"
+                 *       ],
+                 *       "trials": [
+                 *         {
+                 *           "method": "cloth-damp",
+                 *           "removedShare": 0.2
+                 *         },
+                 *         {
+                 *           "method": "cloth-damp",
+                 *           "removedShare": 0.05
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["CleaningFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderResult"];
+                };
+            };
+        };
+    };
+    CalcMixing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "substances": [
+                 *         "peroxide",
+                 *         "bareMetal"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["MixingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingResult"];
+                };
+            };
+        };
+    };
+    CalcBath: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "tray": {
+                 *         "lengthCentimetres": 50,
+                 *         "widthCentimetres": 40,
+                 *         "heightCentimetres": 15,
+                 *         "depthCentimetres": 9,
+                 *         "displacedLitres": 1.5
+                 *       },
+                 *       "of": "peroxide",
+                 *       "stockPercent": 12,
+                 *       "wantedPercent": 6,
+                 *       "leftMillilitres": 10000
+                 *     }
+                 */
+                "application/json": components["schemas"]["BathAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathResult"];
+                };
+            };
+        };
+    };
+    CalcDryingTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "part": "board",
+                 *       "by": "water",
+                 *       "celsius": 40,
+                 *       "roomCelsius": 18,
+                 *       "roomHumidity": 60,
+                 *       "air": "fan"
+                 *     }
+                 */
+                "application/json": components["schemas"]["DryingTimeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingTimeResult"];
+                };
+            };
+        };
+    };
+    CalcDryingTemperature: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "on": [
+                 *         "abs",
+                 *         "paperLabel"
+                 *       ],
+                 *       "asked": 110,
+                 *       "unit": "fahrenheit"
+                 *     }
+                 */
+                "application/json": components["schemas"]["DryingTemperatureAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingTemperatureResult"];
+                };
+            };
+        };
+    };
+    CalcIsDry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "leastHours": 5.5,
+                 *       "hours": 6,
+                 *       "weighings": [
+                 *         {
+                 *           "hours": 4.5,
+                 *           "grams": 412
+                 *         },
+                 *         {
+                 *           "hours": 6,
+                 *           "grams": 411
+                 *         }
+                 *       ],
+                 *       "scaleGrams": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["IsDryAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
+                };
+            };
+        };
+    };
+    CalcLab: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "red": 214,
+                 *       "green": 196,
+                 *       "blue": 150
+                 *     }
+                 */
+                "application/json": components["schemas"]["LabAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabAnswer"];
+                };
+            };
+        };
+    };
+    CalcColourDifference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "first": {
+                 *         "l": 79.4,
+                 *         "a": 0.8,
+                 *         "b": 24.6
+                 *       },
+                 *       "second": {
+                 *         "l": 84.1,
+                 *         "a": -0.6,
+                 *         "b": 9.2
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["ColourDifferenceAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourDifferenceResult"];
+                };
+            };
+        };
+    };
+    CalcYellowness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "patch": {
+                 *         "l": 79.4,
+                 *         "a": 0.8,
+                 *         "b": 24.6
+                 *       },
+                 *       "unaged": {
+                 *         "l": 86.2,
+                 *         "a": -0.9,
+                 *         "b": 6.1
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["YellownessAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YellownessResult"];
+                };
+            };
+        };
+    };
+    CalcWhitening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "points": [
+                 *         {
+                 *           "hours": 0,
+                 *           "b": 24.6
+                 *         },
+                 *         {
+                 *           "hours": 3,
+                 *           "b": 17.2
+                 *         },
+                 *         {
+                 *           "hours": 6,
+                 *           "b": 12.9
+                 *         }
+                 *       ],
+                 *       "target": 9
+                 *     }
+                 */
+                "application/json": components["schemas"]["WhiteningAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhiteningResult"];
+                };
+            };
+        };
+    };
+    CalcRust: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "rustedPercent": 6,
+                 *       "coating": "paint",
+                 *       "reach": "open",
+                 *       "residue": false
+                 *     }
+                 */
+                "application/json": components["schemas"]["RustAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RustResult"];
+                };
+            };
+        };
+    };
+    CalcPaint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "squareCentimetres": 4200,
+                 *       "coats": 3,
+                 *       "celsius": 19,
+                 *       "humidity": 55
+                 *     }
+                 */
+                "application/json": components["schemas"]["PaintAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaintResult"];
+                };
+            };
+        };
+    };
+    CalcBelt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "firstMillimetres": 8,
+                 *       "secondMillimetres": 42,
+                 *       "centresMillimetres": 61
+                 *     }
+                 */
+                "application/json": components["schemas"]["BeltAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeltResult"];
+                };
+            };
+        };
+    };
+    CalcFanExchange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "old": {
+                 *         "frameMillimetres": 80,
+                 *         "thicknessMillimetres": 25,
+                 *         "volts": 12,
+                 *         "amps": 0.14,
+                 *         "cubicMetresPerHour": 54,
+                 *         "pascals": 24,
+                 *         "plug": "2 pins"
+                 *       },
+                 *       "offered": {
+                 *         "frameMillimetres": 80,
+                 *         "thicknessMillimetres": 25,
+                 *         "volts": 12,
+                 *         "amps": 0.08,
+                 *         "cubicMetresPerHour": 58,
+                 *         "pascals": 26,
+                 *         "plug": "3 pins"
+                 *       }
+                 *     }
+                 */
+                "application/json": components["schemas"]["FanExchangeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FanExchangeResult"];
                 };
             };
         };

@@ -1,0 +1,115 @@
+using System.Text.Json.Serialization;
+using Haar.Core.Acts;
+using Haar.Core.Drying;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Cleaning;
+
+/// <param name="At">When it lay on the scale.</param>
+public sealed record WeighedAt(DateTimeOffset At, double Grams);
+
+/// <summary>How far the cleaning of one item has come.</summary>
+public sealed record CleaningSheet
+{
+    /// <summary>Since when it is wet; null when nothing has wetted it, or it is dry again.</summary>
+    public DateTimeOffset? WetAt { get; init; }
+    public WettedBy By { get; init; }
+
+    /// <summary>Since it was wetted, oldest first.</summary>
+    public IReadOnlyList<WeighedAt> Weighings { get; init; } = [];
+    public DateTimeOffset? DriedAt { get; init; }
+
+    /// <summary>Of something that takes the mains: who is trained for it and tested its insulation, and what it read; empty for nobody.</summary>
+    public string TestedBy { get; init; } = "";
+
+    /// <summary>Clean enough, or left as it is.</summary>
+    public DateTimeOffset? DoneAt { get; init; }
+}
+
+/// <summary>One thing that is cleaned: a shell, a panel, key caps, a board, a bracket.</summary>
+public sealed class CleanedItem : ICheckedRow
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+    public string Name { get; set; } = "";
+
+    /// <summary>What it is made of, what lies on it, what has been tried.</summary>
+    public CleaningFacts Facts { get; set; } = new();
+
+    /// <summary>As what it dries.</summary>
+    public WetPart Dries { get; set; }
+
+    /// <summary>It takes the mains, or sits in a supply: once wet it is not put back by drying alone.</summary>
+    public ThreeState Mains { get; set; }
+
+    /// <summary>Where it dries, °C; null takes the room.</summary>
+    public double? DryingCelsius { get; set; }
+    public MovingAir Air { get; set; }
+    public CleaningSheet Sheet { get; set; } = new();
+    public int Version { get; set; }
+
+    /// <summary>Whether it takes the mains. Where nobody said, plastic, metal and glass by themselves do not; anything else counts as taking them.</summary>
+    [JsonIgnore]
+    public bool TakesMains =>
+        Mains == ThreeState.Yes
+        || Mains == ThreeState.NotKnown
+            && (
+                Facts.Materials.Count == 0
+                || Facts.Materials.Any(m =>
+                    m
+                        is Material.NotKnown
+                            or Material.Board
+                            or Material.Connector
+                            or Material.Switch
+                            or Material.Membrane
+                            or Material.Bearing
+                )
+            );
+
+    [JsonIgnore]
+    public bool Wet => Sheet.WetAt is not null;
+
+    [JsonIgnore]
+    public bool Open => Sheet.DoneAt is null || Wet;
+
+    /// <summary>How long it has to dry from when it was wetted. The room counts as 20 °C and half damp; where it dries colder, the room is as cold.</summary>
+    public DryingTimeResult DryingNeeded()
+    {
+        var celsius = DryingCelsius ?? 20;
+        return DryingTime.Of(Dries, Sheet.By, celsius, Math.Min(20, celsius), air: Air);
+    }
+
+    /// <summary>When the least time is over; null when it is not wet.</summary>
+    public DateTimeOffset? DryFrom() => Sheet.WetAt is { } at && DryingNeeded().Hours is { } hours ? at.AddHours(hours) : null;
+
+    /// <summary>Whether it counts as dry now.</summary>
+    /// <param name="scaleGrams">Least step of the scale.</param>
+    /// <param name="tested">Somebody trained for mains has tested its insulation.</param>
+    public Verdict IsDry(DateTimeOffset now, double scaleGrams = 1, bool tested = false)
+    {
+        var at = Sheet.WetAt ?? now;
+        return DryingTime.IsDry(
+            DryingNeeded().Hours ?? 10_000,
+            Math.Max(0, (now - at).TotalHours),
+            [.. Sheet.Weighings.Select(w => new Weighing(Math.Max(0, (w.At - at).TotalHours), w.Grams))],
+            scaleGrams,
+            TakesMains && !tested
+        );
+    }
+
+    public void Check()
+    {
+        TextField.Check("name", Name, 60, "Say in 1 to 60 characters what is cleaned: the upper shell, the key caps.");
+        Facts.Check();
+        if (Facts.Materials.Count > 40 || Facts.Features?.Count > 20 || Facts.Soils.Count > 40 || Facts.On.Count > 40)
+        {
+            throw new InvalidInputException("facts", "Each of these lists names a thing once.");
+        }
+        InvalidInputException.Finite("dryingCelsius", DryingCelsius, 0, 120, "°C");
+        TextField.Check("testedBy", Sheet.TestedBy, 200);
+        if (Sheet.Weighings.Count > 500)
+        {
+            throw new InvalidInputException("sheet.weighings", "At most 500 weighings.");
+        }
+    }
+}

@@ -1,0 +1,149 @@
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Cleaning;
+
+/// <summary>What is cleaned is made of.</summary>
+public enum Material
+{
+    NotKnown = 0,
+    Abs,
+    Polystyrene,
+    Polycarbonate,
+    PcAbs,
+    Acrylic,
+    Nylon,
+    PlatedSteel,
+    BareSteel,
+    Aluminium,
+    Magnesium,
+    ZincDieCast,
+    Glass,
+    CoatedGlass,
+    Rubber,
+    Foam,
+    Wood,
+    LeatherLike,
+    Membrane,
+    Board,
+    Connector,
+    Switch,
+    Bearing,
+}
+
+/// <summary>What lies on it and must stay as it is.</summary>
+public enum Feature
+{
+    /// <summary>Lettering printed on; worn off by what cleans it.</summary>
+    PrintedLegend,
+    PaperLabel,
+    FoilLabel,
+    SoftTouch,
+    Paint,
+
+    /// <summary>A name, a sticker, a stamp that belongs to its history.</summary>
+    MarkOfItsHistory,
+}
+
+/// <summary>What is to come off.</summary>
+public enum Soil
+{
+    NotKnown = 0,
+    Dust,
+    Grease,
+    VapourFilm,
+    Odour,
+    Mould,
+    Droppings,
+    Adhesive,
+    Paint,
+    Ink,
+    Oxide,
+    Salt,
+    AlkalineLeak,
+    AcidLeak,
+    Tarnish,
+    CrumbledFoam,
+    DriedHeatCompound,
+    Flux,
+}
+
+/// <summary>What a method does to a material or a feature.</summary>
+public enum Bears
+{
+    /// <summary>Nobody has said: a spot test in a hidden place comes first.</summary>
+    SpotTest = 0,
+    Safe,
+    Never,
+}
+
+/// <param name="Strength">1 the mildest, 10 the hardest.</param>
+/// <param name="Moves">Chance that it takes most of such a soil off, 0 to 1; a soil that is not named it does not move.</param>
+/// <param name="Materials">What it does to each; one that is not named wants a spot test.</param>
+/// <param name="Features">The same of features.</param>
+/// <param name="Why">Of each never: the reason.</param>
+/// <param name="Leaves">What has to be dealt with next: water, oil, powder; empty for nothing.</param>
+/// <param name="DwellMinutes">That it works by itself.</param>
+/// <param name="HandsMinutes">For a hand's breadth.</param>
+/// <param name="Wets">It brings water: trimmers, switches and labels are photographed before.</param>
+public sealed record CleaningMethod(
+    string Id,
+    string Name,
+    int Strength,
+    Substance Substance,
+    IReadOnlyDictionary<Soil, double> Moves,
+    IReadOnlyDictionary<Material, Bears> Materials,
+    IReadOnlyDictionary<Feature, Bears> Features,
+    string Why,
+    string Leaves,
+    int DwellMinutes,
+    int HandsMinutes,
+    string Needs,
+    bool Wets,
+    IReadOnlyList<Safety.CautionId> Cautions,
+    string Source
+);
+
+/// <param name="Method">Id.</param>
+/// <param name="RemovedShare">Of what was there before this pass, 0 to 1; by two photos, or in fifths by eye.</param>
+/// <param name="Damage">New: scratches, bloom, lettering gone.</param>
+/// <param name="ByEye">A guess then.</param>
+public sealed record CleaningTrial(string Method, double RemovedShare, bool Damage = false, bool ByEye = true);
+
+/// <summary>What is cleaned.</summary>
+public sealed record CleaningFacts
+{
+    /// <summary>Nothing named counts as not known.</summary>
+    public IReadOnlyList<Material> Materials { get; init; } = [];
+
+    /// <summary>Null when nobody looked, and then lettering and labels count as there.</summary>
+    public IReadOnlyList<Feature>? Features { get; init; }
+    public IReadOnlyList<Soil> Soils { get; init; } = [];
+
+    /// <summary>Cleaners and residues that are on it, or were and were not rinsed off.</summary>
+    public IReadOnlyList<Substance> On { get; init; } = [];
+
+    /// <summary>In order, oldest first.</summary>
+    public IReadOnlyList<CleaningTrial> Trials { get; init; } = [];
+
+    /// <summary>In sight when the machine is whole; a hidden place is clean enough sooner.</summary>
+    public bool InSight { get; init; } = true;
+
+    /// <summary>Price of a tested one, and what an hour is worth, in the workshop's currency; null when not known.</summary>
+    public double? Replacement { get; init; }
+    public double? HourWorth { get; init; }
+
+    /// <exception cref="InvalidInputException">A share that cannot be, or a money figure.</exception>
+    public void Check()
+    {
+        if (Trials.Count > 200)
+        {
+            throw new InvalidInputException("trials", "At most 200 trials.");
+        }
+        for (var i = 0; i < Trials.Count; i++)
+        {
+            InvalidInputException.Finite($"trials[{i}].removedShare", Trials[i].RemovedShare, 0, 1, "");
+        }
+        InvalidInputException.Finite("replacement", Replacement, 0, 1e6, "");
+        InvalidInputException.Finite("hourWorth", HourWorth, 0, 1e5, "");
+    }
+}

@@ -1,0 +1,134 @@
+using Haar.Core.Planning;
+using Haar.Core.Rooms;
+using Haar.Core.Safety;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Cleaning;
+
+/// <summary>What is cleaned, rung by rung, and dry before it meets power.</summary>
+public sealed class CleaningRoom : Room
+{
+    public override IEnumerable<Share> Progress(MachineNow m) =>
+        m.Facts.CleanedItems.Select(i => new Share(Stage.Case, 15, i.Open ? 15 * (1 - Ladder.For(i.Facts).LeftShare) * 0.8 : 15));
+
+    public override IEnumerable<NextAct> Acts(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Case))
+        {
+            yield break;
+        }
+        var open = m.Facts.CleanedItems.Where(i => i.Open).ToList();
+        var dry = open.Find(i => i.Wet && i.DryFrom() <= m.Now);
+        var next = open.Find(i => !i.Wet);
+        if (dry is not null)
+        {
+            yield return Act(
+                $"Weigh {Words.Lower(dry.Name)}, and see whether it is dry",
+                "Its time is over; two equal weighings go with it.",
+                5,
+                "Scale",
+                dry.Sheet.WetAt!.Value
+            );
+        }
+        else if (next is not null)
+        {
+            var ladder = Ladder.For(next.Facts);
+            var method = Methods.Usual.FirstOrDefault(x => x.Id == ladder.Next);
+            yield return Act(
+                method is null ? $"{Words.Capital(next.Name)}: enough" : $"{Words.Capital(next.Name)}: {Words.Lower(method.Name)}",
+                ladder.Verdict.Sentence,
+                method?.HandsMinutes ?? 1,
+                method?.Needs ?? "",
+                m.Machine.ArrivedAt
+            );
+        }
+
+        NextAct Act(string title, string why, int minutes, string needs, DateTimeOffset since) =>
+            new(title, why, Stage.Case, Math.Max(1, minutes), needs, false, 0, since, "cleaning");
+    }
+
+    public override string? Beneath(MachineNow m, Stage stage) =>
+        stage == Stage.Case && m.Facts.CleanedItems.Any(i => i.Wet) ? "drying" : null;
+
+    public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
+        m.Facts.CleanedItems.Select(i => i.DryFrom()).OfType<DateTimeOffset>();
+
+    public override IEnumerable<RaisedDanger> Dangers(MachineFacts f) =>
+        f
+            .CleanedItems.Where(i => i is { Wet: true, TakesMains: true })
+            .Select(i => new RaisedDanger(
+                DangerKind.WetMains,
+                i.Id,
+                $"{Words.Capital(i.Name)} is wet{(i.Mains == ThreeState.Yes ? ", and takes the mains" : "; nobody has said that it takes no mains")}.",
+                i.Mains == ThreeState.Yes
+                    ? $"Keep {Words.Lower(i.Name)} unplugged, and have it tested"
+                    : $"Say whether {Words.Lower(i.Name)} takes the mains",
+                "Water in windings and under sleeves conducts the mains, and drying alone does not end that.",
+                [CautionId.MainsSupply],
+                i.Sheet.WetAt,
+                "cleaning"
+            ));
+
+    public override IReadOnlyList<Type> RaisedFrom => [typeof(CleanedItem)];
+
+    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
+    {
+        var wet = f.CleanedItems.Where(i => i.Wet).ToList();
+        if (wet.Count == 0)
+        {
+            yield break;
+        }
+        yield return Rooms.BeforePower.By(
+            f,
+            "wetItems",
+            Verdict
+                .Of(
+                    Rooms.BeforePower.Question,
+                    Outcome.No,
+                    $"No: {Words.And(wet.Select(i => Words.Lower(i.Name)))} {(wet.Count == 1 ? "is" : "are")} wet. Nothing is fed before it is dry.",
+                    Basis.Rule,
+                    new Reason("Water in a connector or under a chip conducts, and eats.", Source: "practice")
+                )
+                .Changing("Its least time, and two equal weighings.")
+                .Final()
+        );
+    }
+
+    public override IEnumerable<Left> Left(MachineNow m)
+    {
+        if (m.Facts.CleanedItems.FirstOrDefault(i => i.Wet) is { } wet)
+        {
+            yield return Rooms.Left.No(
+                Stage.HandOver,
+                $"Not yet. {Words.Capital(wet.Name)} is wet.",
+                "What is shut up wet moulds, and shorts when it is fed.",
+                "That it is dry."
+            );
+        }
+        var open = m.Facts.CleanedItems.Where(i => i.Open).ToList();
+        if (open.Count > 0)
+        {
+            yield return new(Stage.Case, $"{open.Count} {(open.Count == 1 ? "item is" : "items are")} not clean yet.")
+            {
+                Lines = [.. open.Select(i => $"{Words.Capital(i.Name)}: {Ladder.For(i.Facts).Verdict.Sentence}")],
+                Count = open.Count,
+            };
+        }
+    }
+
+    public override IEnumerable<Written> WriteUp(WriteUpFacts w) =>
+        w
+            .Facts.CleanedItems.Where(i => !i.Open)
+            .Select(i =>
+            {
+                var by = i
+                    .Facts.Trials.Select(t => Methods.Usual.FirstOrDefault(m => m.Id == t.Method)?.Name ?? t.Method)
+                    .Distinct()
+                    .Select(Words.Lower)
+                    .ToList();
+                return new Written(
+                    WriteUpPart.Done,
+                    by.Count == 0 ? $"{Words.Capital(i.Name)} left as it is." : $"{Words.Capital(i.Name)} cleaned: {Words.And(by)}."
+                );
+            });
+}

@@ -1,0 +1,343 @@
+using Haar.Core.Markings;
+using Haar.Core.Safety;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Cleaning;
+
+/// <summary>Where a rung stands.</summary>
+public enum RungState
+{
+    /// <summary>Never on this, with the reason.</summary>
+    Out = 0,
+
+    /// <summary>It has no real chance with this soil.</summary>
+    NoChance,
+    Tried,
+    Next,
+    Later,
+}
+
+/// <param name="Method">Id.</param>
+/// <param name="Chance">That it takes most of it off, 0 to 1.</param>
+/// <param name="SpotTest">First in a hidden place, waited for, looked at.</param>
+/// <param name="Why">Of one that is out; empty otherwise.</param>
+public sealed record Rung(string Method, string Name, int Strength, double Chance, bool SpotTest, RungState State, string Why);
+
+/// <param name="LeftShare">Of what was there at the start.</param>
+/// <param name="Next">Method; null where one stops.</param>
+/// <param name="Before">What is done before it gets wet.</param>
+/// <param name="Then">What the step leaves, and so the next task; empty for nothing.</param>
+public sealed record LadderResult(
+    IReadOnlyList<Rung> Rungs,
+    double LeftShare,
+    string? Next,
+    IReadOnlyList<string> Before,
+    string Then,
+    Verdict Verdict
+);
+
+/// <summary>Which method comes next: the mildest that is safe here and has a real chance, one rung harder when it gains no more.</summary>
+public static class Ladder
+{
+    /// <summary>Least chance that is worth a try. A house figure.</summary>
+    public const double RealChance = 0.3;
+
+    /// <summary>A pass that takes less than this of what is left has had its turn.</summary>
+    public const double LeastGain = 0.1;
+
+    /// <summary>Left of it that nobody minds: in sight, and where nobody looks. House figures.</summary>
+    public const double CleanInSight = 0.05,
+        CleanHidden = 0.2;
+
+    /// <summary>Minutes that a spot test waits. Plastics craze within that time or not at all from one wipe; a house figure.</summary>
+    public const int SpotTestMinutes = 10;
+
+    /// <exception cref="InvalidInputException">A figure that cannot be, or a trial of a method that is not there.</exception>
+    public static LadderResult For(CleaningFacts item, IReadOnlyList<CleaningMethod>? methods = null)
+    {
+        item.Check();
+        methods ??= Methods.Usual;
+        for (var i = 0; i < item.Trials.Count; i++)
+        {
+            if (methods.All(m => m.Id != item.Trials[i].Method))
+            {
+                throw new InvalidInputException($"trials[{i}].method", $"There is no method “{item.Trials[i].Method}”.");
+            }
+        }
+        var materials = item.Materials.Count == 0 ? [Material.NotKnown] : item.Materials.Distinct().ToList();
+        // Lettering and labels that nobody has looked for count as there.
+        var features = item.Features?.Distinct().ToList() ?? [Feature.PrintedLegend, Feature.PaperLabel];
+        var soils = item.Soils.Count == 0 ? [Soil.NotKnown] : item.Soils.Distinct().ToList();
+        var left = item.Trials.Aggregate(1.0, (l, t) => l * (1 - t.RemovedShare));
+        var rungs = methods
+            .OrderBy(m => m.Strength)
+            .ThenBy(m => m.Id, StringComparer.Ordinal)
+            .Select(m => Judge(m, item, materials, features, soils))
+            .ToList();
+        var next = Choose(rungs, item.Trials);
+        rungs = [.. rungs.Select(r => r == next ? r with { State = RungState.Next } : r)];
+        var clean = left <= (item.InSight ? CleanInSight : CleanHidden) + 1e-9;
+        var damaged = item.Trials is [.., { Damage: true }];
+        var method = next is null ? null : methods.First(m => m.Id == next.Method);
+        var spent = item.Trials.Sum(t => methods.First(m => m.Id == t.Method).HandsMinutes);
+        var verdict = Say(item, materials, features, soils, left, clean, damaged, next, method, spent);
+        var goesOn = verdict.Outcome is Outcome.Yes or Outcome.YesIf;
+        if (!goesOn)
+        {
+            rungs = [.. rungs.Select(r => r.State == RungState.Next ? r with { State = RungState.Later } : r)];
+        }
+        return new(
+            rungs,
+            Math.Round(left, 4),
+            goesOn ? next!.Method : null,
+            goesOn && method!.Wets ? BeforeWet(materials, features) : [],
+            goesOn ? method!.Leaves : "",
+            verdict
+        );
+    }
+
+    static Rung Judge(
+        CleaningMethod m,
+        CleaningFacts item,
+        IReadOnlyList<Material> materials,
+        IReadOnlyList<Feature> features,
+        IReadOnlyList<Soil> soils
+    )
+    {
+        var chance = soils.Max(s => m.Moves.GetValueOrDefault(s));
+        Rung With(RungState state, string why = "", bool test = false) => new(m.Id, m.Name, m.Strength, chance, test, state, why);
+        // Only what the method itself brings; what lies there already is told by itself.
+        var meets = Mixing
+            .May([m.Substance, .. item.On, .. OnIt(materials, soils)])
+            .Clashes.FirstOrDefault(c => c.First == m.Substance || c.Second == m.Substance);
+        if (meets is not null)
+        {
+            return With(RungState.Out, Mixing.Sentence(meets));
+        }
+        if (item.On.Contains(Substance.NotKnown) && m.Substance != Substance.Water)
+        {
+            return With(RungState.Out, "What is on it nobody knows: rinse it with water first.");
+        }
+        if (
+            materials.Any(x => m.Materials.GetValueOrDefault(x) == Bears.Never)
+            || features.Any(f => m.Features.GetValueOrDefault(f) == Bears.Never)
+        )
+        {
+            return With(RungState.Out, m.Why);
+        }
+        if (!m.Wets && m.Substance == Substance.Water && soils.Any(s => s is Soil.Droppings or Soil.Mould))
+        {
+            return With(RungState.Out, "Droppings and mould are wetted before they are wiped, never brushed dry.");
+        }
+        if (item.Trials.Any(t => t.Method == m.Id && t.Damage))
+        {
+            return With(RungState.Out, "It did damage here.");
+        }
+        if (chance < RealChance)
+        {
+            return With(RungState.NoChance);
+        }
+        var test =
+            materials.Any(x => m.Materials.GetValueOrDefault(x) != Bears.Safe)
+            || features.Any(f => m.Features.GetValueOrDefault(f) != Bears.Safe);
+        var last = item.Trials.LastOrDefault(t => t.Method == m.Id);
+        // What it bore once it bears again.
+        return With(last is null || last.RemovedShare >= LeastGain ? RungState.Later : RungState.Tried, "", test && last is null);
+    }
+
+    /// <summary>The mildest that may still gain. One that was passed over by a harder one is not gone back to, unless it was never tried.</summary>
+    static Rung? Choose(List<Rung> rungs, IReadOnlyList<CleaningTrial> trials)
+    {
+        var open = rungs.Where(r => r.State == RungState.Later).ToList();
+        // Once more with what has just gained; otherwise the mildest that is left.
+        return trials.Count > 0 && open.Find(r => r.Method == trials[^1].Method) is { } again
+            ? again
+            : open.FirstOrDefault(r => trials.All(t => t.Method != r.Method)) ?? open.FirstOrDefault();
+    }
+
+    /// <summary>What the part and its dirt bring to whatever is put on them.</summary>
+    static IEnumerable<Substance> OnIt(IReadOnlyList<Material> materials, IReadOnlyList<Soil> soils)
+    {
+        foreach (var m in materials)
+        {
+            switch (m)
+            {
+                case Material.Aluminium:
+                    yield return Substance.Aluminium;
+                    break;
+                case Material.Magnesium:
+                    yield return Substance.Magnesium;
+                    break;
+                case Material.BareSteel or Material.ZincDieCast or Material.Bearing or Material.Connector:
+                    yield return Substance.BareMetal;
+                    break;
+            }
+        }
+        if (soils.Contains(Soil.AlkalineLeak))
+        {
+            yield return Substance.AlkalineResidue;
+        }
+        if (soils.Contains(Soil.AcidLeak))
+        {
+            yield return Substance.AcidResidue;
+        }
+    }
+
+    static List<string> BeforeWet(IReadOnlyList<Material> materials, IReadOnlyList<Feature> features)
+    {
+        var list = new List<string>();
+        if (materials.Any(m => m is Material.Board or Material.Switch or Material.Connector or Material.NotKnown))
+        {
+            list.Add("Photograph and read trimmers, switches and jumpers, and mark where they stand.");
+        }
+        if (features.Any(f => f is Feature.PaperLabel or Feature.FoilLabel or Feature.MarkOfItsHistory))
+        {
+            list.Add("Photograph every label and mark, and cover what is to stay.");
+        }
+        return list;
+    }
+
+    static Verdict Say(
+        CleaningFacts item,
+        IReadOnlyList<Material> materials,
+        IReadOnlyList<Feature> features,
+        IReadOnlyList<Soil> soils,
+        double left,
+        bool clean,
+        bool damaged,
+        Rung? next,
+        CleaningMethod? method,
+        int spent
+    )
+    {
+        const string question = "What is tried next?";
+        var byEye = item.Trials.Any(t => t.ByEye);
+        var founded =
+            item.Trials.Count == 0 ? Basis.Rule
+            : byEye ? Basis.Guess
+            : Basis.Measured;
+        var stands = new Reason(
+            item.Trials.Count == 0
+                ? "Nothing has been tried yet."
+                : $"{Si.Plain(Math.Round(left * 100))} % of it is left after {item.Trials.Count} {(item.Trials.Count == 1 ? "pass" : "passes")}{(byEye ? ", by eye" : "")}.",
+            new("Left", Math.Round(left * 100, 2), "%", null, 100 * (item.InSight ? CleanInSight : CleanHidden))
+        );
+        CautionId[] cautions =
+        [
+            .. method?.Cautions ?? [],
+            .. soils.Any(s => s is Soil.Droppings or Soil.Mould or Soil.NotKnown) ? new[] { CautionId.RodentsAndMould } : [],
+        ];
+        if (damaged && !clean)
+        {
+            stands = stands with { Text = $"{stands.Text} The last pass did damage: that method is out." };
+        }
+        if (
+            Mixing
+                .May([Substance.Water, .. item.On, .. OnIt(materials, soils)])
+                .Clashes.FirstOrDefault(c => item.On.Contains(c.First) || item.On.Contains(c.Second)) is
+            { } clash
+        )
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"First rinse it with plenty of water. {Mixing.Sentence(clash)}",
+                    Basis.Rule,
+                    new Reason(clash.Instead),
+                    stands
+                )
+                .Changing("That it has been rinsed.")
+                .With(CautionId.MustNotMeet)
+                .Final();
+        }
+        if (clean)
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    item.InSight ? "Stop: it is clean." : "Stop: it is clean enough for a place that nobody sees.",
+                    founded,
+                    stands
+                )
+                .Changing("A look in raking light.");
+        }
+        if (next is null || method is null)
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    soils.Contains(Soil.NotKnown)
+                        ? "Stop: nothing mild moves it. It may sit in the surface, or be the surface: pits, or yellowing."
+                        : "Stop: nothing that is safe on this moves it any further.",
+                    founded,
+                    stands,
+                    new Reason("What is harder does more harm to the part than the dirt does.", Source: "practice")
+                )
+                .Changing("What it is made of, what lies on it, or another method of your own.");
+        }
+        if (
+            item is { Replacement: { } price, HourWorth: { } worth }
+            && (spent + method.HandsMinutes) / 60.0 * worth > price
+            && item.Trials.Count > 0
+        )
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    "Stop: the hours have passed the price of a tested one.",
+                    Basis.Rule,
+                    new Reason(
+                        $"{spent} min so far and {method.HandsMinutes} more at {Si.Plain(worth)} an hour, against {Si.Plain(price)}.",
+                        new("Hours", Math.Round((spent + method.HandsMinutes) / 60.0, 2), "h")
+                    ),
+                    stands
+                )
+                .Changing("That no other is to be had, or what it means to you.");
+        }
+        var unknown = new List<string>();
+        if (materials.Contains(Material.NotKnown))
+        {
+            unknown.Add("what it is made of");
+        }
+        if (item.Features is null)
+        {
+            unknown.Add("whether lettering or labels lie on it");
+        }
+        var again = item.Trials is [.., var last] && last.Method == next.Method;
+        var does = $"{method.Name}{(again ? ", once more" : "")}";
+        var reasons = new List<Reason>
+        {
+            new(
+                $"The mildest that is safe here and has a real chance: {Si.Plain(Math.Round(next.Chance * 100))} %.",
+                new("Chance", Math.Round(next.Chance * 100), "%", 100 * RealChance),
+                method.Source
+            ),
+            stands,
+        };
+        if (unknown.Count > 0)
+        {
+            reasons.Add(new($"Nobody has said {Words.And(unknown)}: so it is tried in a hidden place first."));
+        }
+        if (method.Leaves.Length > 0)
+        {
+            reasons.Add(new($"It leaves {method.Leaves}."));
+        }
+        return Verdict
+            .Of(
+                question,
+                next.SpotTest ? Outcome.YesIf : Outcome.Yes,
+                next.SpotTest ? $"{does}, if a hidden place bears it for {SpotTestMinutes} minutes." : $"{does}.",
+                founded,
+                reasons
+            )
+            .Changing([
+                .. next.SpotTest ? ["The hidden place: dull, sticky, crazed or coloured the cloth."] : Array.Empty<string>(),
+                "A pass that takes less than a tenth of what is left: then the next rung.",
+            ])
+            .With(cautions.Distinct());
+    }
+}
