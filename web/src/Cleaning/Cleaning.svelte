@@ -139,7 +139,7 @@
           <Verdict
             verdict={row.item.sheet.doneAt ? { ...row.ladder.verdict, sentence: 'Done.' } : row.ladder.verdict}
             words={{ yes: 'Next', yesIf: 'Next, after a spot test', no: 'Stop' }}
-            bad="yes"
+            bad={row.ladder.next || !row.ladder.verdict.mayBeOverruled ? 'no' : 'yes'}
             big
             heading={1}
           />
