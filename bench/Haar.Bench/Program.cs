@@ -20,7 +20,7 @@ var scratch = Path.Combine(Path.GetTempPath(), "haar-bench-" + Guid.NewGuid().To
 var table = new List<(string What, string Figure, string Beside, string Ratio, string Aim)>();
 try
 {
-    // ./haar bench boards measures the boards alone, ./haar bench drills the drills.
+    // ./haar bench boards measures the boards alone, ./haar bench drills the drills, ./haar bench speeds all but the drills.
     var only = args.ElementAtOrDefault(1);
     if (only is "acting")
     {
@@ -33,11 +33,11 @@ try
     {
         await DrillsAsync();
     }
-    if (only is null)
+    if (only is null or "speeds")
     {
         await EverythingElseAsync();
     }
-    if (only is null or "boards")
+    if (only is null or "speeds" or "boards")
     {
         Console.WriteLine("· boards, orders, and a map of 2,000 marks");
         table.Add(BoardRows.Judging());

@@ -140,6 +140,24 @@ public class CleaningTests
     }
 
     [Fact]
+    public async Task What_dried_on_it_can_be_rinsed_off_still_and_makes_it_wet_again()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var item = (await w.DoAsync($"/api/machines/{id}/cleaning", Shell()))["id"]!.GetValue<string>();
+        await w.DoAsync($"/api/machines/{id}/cleaning/{item}/try", Try("soap", 0.5));
+        await w.DoAsync(
+            $"/api/machines/{id}/cleaning/{item}/dry",
+            new { scaleGrams = 1, overruleReason = "Left on the radiator over the weekend." }
+        );
+        Assert.Equal("soap", (await RowAsync(w, id))["item"]!["facts"]!["on"]![0]!.GetValue<string>());
+        await w.DoAsync($"/api/machines/{id}/cleaning/{item}/rinse");
+        var row = await RowAsync(w, id);
+        Assert.True(row["wet"]!.GetValue<bool>());
+        Assert.Empty(row["item"]!["facts"]!["on"]!.AsArray());
+    }
+
+    [Fact]
     public async Task A_pass_is_undone_and_the_document_brings_it_all()
     {
         await using var w = await Workshop.OpenAsync();

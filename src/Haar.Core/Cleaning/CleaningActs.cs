@@ -66,13 +66,14 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
 public sealed record RinseItem : Command<CleaningActFacts>
 {
     public override Permit May(CleaningActFacts f, DateTimeOffset now) =>
-        f.Item.Sheet is { WetAt: not null, By: WettedBy.Unrinsed }
+        f.Item.Sheet is { WetAt: not null, By: WettedBy.Unrinsed } || f.Item.Facts.On.Count > 0
             ? Permit.Yes()
             : Permit.No("step", $"There is nothing to rinse off {f.Item.Name}.");
 
     protected override Done Do(CleaningActFacts f, Moment at)
     {
-        f.Item.Sheet = f.Item.Sheet with { WetAt = at.Now, By = WettedBy.Water, Weighings = [] };
+        // Whatever it was before, it is wet now.
+        f.Item.Sheet = f.Item.Sheet with { WetAt = at.Now, By = WettedBy.Water, Weighings = [], DriedAt = null, TestedBy = "" };
         f.Item.Facts = f.Item.Facts with { On = [] };
         return new($"{Words.Capital(f.Item.Name)} rinsed.", f.Item.Id);
     }

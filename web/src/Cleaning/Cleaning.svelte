@@ -41,7 +41,10 @@
         : r.ladder.next
           ? ['if', 'to be cleaned']
           : ['sound', 'enough'];
-  const unrinsed = $derived(row?.wet && row.item.sheet.by === 'unrinsed');
+  /** What a cleaner left has to come off: while it is wet, or before anything else may go on. */
+  const unrinsed = $derived(
+    !!row && ((row.wet && row.item.sheet.by === 'unrinsed') || (row.item.facts.on.length > 0 && !row.ladder.next)),
+  );
 
   const rinse = () => form.send(() => act(api.POST('/api/machines/{id}/cleaning/{itemId}/rinse', path(row!))));
   const finish = () => form.send(() => act(api.POST('/api/machines/{id}/cleaning/{itemId}/finish', path(row!))));
@@ -207,6 +210,9 @@
           >{/if}
         {#if !row.wet && row.ladder.next && open(row)}<button class="act" disabled={form.busy} onclick={finish}
             >{row.item.facts.trials.length ? 'Clean enough' : 'Leave it as it is'}</button
+          >{/if}
+        {#if row.item.facts.on.length && !unrinsed}<button class="act" disabled={form.busy} onclick={rinse}
+            >Rinsed with clean water</button
           >{/if}
         {#if row.wet}<button class="act" onclick={() => show('try')}>Another pass <Key k="T" /></button>{/if}
         <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>
