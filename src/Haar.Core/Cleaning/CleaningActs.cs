@@ -73,7 +73,14 @@ public sealed record RinseItem : Command<CleaningActFacts>
     protected override Done Do(CleaningActFacts f, Moment at)
     {
         // Whatever it was before, it is wet now.
-        f.Item.Sheet = f.Item.Sheet with { WetAt = at.Now, By = WettedBy.Water, Weighings = [], DriedAt = null, TestedBy = "" };
+        f.Item.Sheet = f.Item.Sheet with
+        {
+            WetAt = at.Now,
+            By = WettedBy.Water,
+            Weighings = [],
+            DriedAt = null,
+            TestedBy = "",
+        };
         f.Item.Facts = f.Item.Facts with { On = [] };
         return new($"{Words.Capital(f.Item.Name)} rinsed.", f.Item.Id);
     }
