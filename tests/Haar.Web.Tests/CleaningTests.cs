@@ -151,6 +151,9 @@ public class CleaningTests
             new { scaleGrams = 1, overruleReason = "Left on the radiator over the weekend." }
         );
         Assert.Equal("soap", (await RowAsync(w, id))["item"]!["facts"]!["on"]![0]!.GetValue<string>());
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/cleaning/{item}/finish")).Status);
+        Assert.Equal(404, (await w.PostAsync($"/api/machines/{id}/cleaning/{Guid.NewGuid()}/rinse")).Status);
+        Assert.Equal(404, (await w.PostAsync($"/api/machines/{Guid.NewGuid()}/cleaning/{item}/rinse")).Status);
         await w.DoAsync($"/api/machines/{id}/cleaning/{item}/rinse");
         var row = await RowAsync(w, id);
         Assert.True(row["wet"]!.GetValue<bool>());

@@ -43,6 +43,9 @@ public static class Bath
     /// <summary>Room that is kept to the rim, cm: hands and parts go in and out. A house figure.</summary>
     public const double FreeboardCentimetres = 2;
 
+    /// <summary>No tray of a bench holds more. A house figure.</summary>
+    public const int MostLitres = 100;
+
     /// <summary>Peroxide stronger than this is not sold to everyone: Regulation (EU) 2019/1148, annex I, per cent by weight.</summary>
     public const double RestrictedPeroxidePercent = 12;
 
@@ -97,6 +100,13 @@ public static class Bath
     )
     {
         var litres = Litres(tray);
+        if (litres > MostLitres)
+        {
+            throw new InvalidInputException(
+                "tray",
+                $"That is {Si.Plain(Math.Round(litres))} l: at most {MostLitres} l are mixed at a bench."
+            );
+        }
         const string question = "What goes into the tray?";
         var volume = new Reason(
             $"{Si.Plain(tray.LengthCentimetres)} × {Si.Plain(tray.WidthCentimetres)} × {Si.Plain(tray.DepthCentimetres)} cm{(tray.DisplacedLitres is { } d ? $", less {Si.Plain(d)} l of parts" : "")}.",
@@ -119,7 +129,8 @@ public static class Bath
                     ? Guarded(
                         Verdict.Of(question, Outcome.Yes, $"{Si.Plain(Math.Round(litres, 1))} l, as it is.", Basis.Rule, volume),
                         what,
-                        null
+                        null,
+                        with is not null
                     )
                     : Verdict
                         .Of(
@@ -139,13 +150,33 @@ public static class Bath
             mixed.StockMillilitres,
             mixed.WaterMillilitres,
             left,
-            Guarded(mixed.Verdict with { Question = question, Reasons = [.. mixed.Verdict.Reasons, volume] }, what, Math.Max(stock, wanted))
+            Guarded(
+                mixed.Verdict with
+                {
+                    Question = question,
+                    Reasons = [.. mixed.Verdict.Reasons, volume],
+                },
+                what,
+                Math.Max(stock, wanted),
+                with is not null
+            )
         );
     }
 
     /// <summary>What goes with every bath of it: protection, what is never done, where it goes in the end.</summary>
-    static Verdict Guarded(Verdict v, Substance what, double? strongest)
+    static Verdict Guarded(Verdict given, Substance what, double? strongest, bool said)
     {
+        // What else lies in it nobody has said.
+        var v =
+            said || given.Outcome != Outcome.Yes
+                ? given
+                : (
+                    given with
+                    {
+                        Outcome = Outcome.YesIf,
+                        Sentence = $"{given.Sentence.TrimEnd('.')}, if nothing lies in it or on the parts that it must not meet.",
+                    }
+                ).Changing("What the parts are made of, and what was on them before.");
         if (what != Substance.Peroxide)
         {
             return v with

@@ -50,7 +50,7 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
                 TestedBy = "",
             };
             // What it leaves meets the next method.
-            if (item.Sheet.By == WettedBy.Unrinsed && method.Substance != Substance.Water)
+            if (method.Leaves.Length > 0 && method.Substance != Substance.Water)
             {
                 item.Facts = item.Facts with { On = [.. item.Facts.On.Append(method.Substance).Distinct()] };
             }
@@ -65,8 +65,10 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
 /// <summary>Rinsed with clean water: what the cleaner left is off.</summary>
 public sealed record RinseItem : Command<CleaningActFacts>
 {
+    public static bool Rinsable(Substance s) => s is not (Substance.AlkalineResidue or Substance.AcidResidue);
+
     public override Permit May(CleaningActFacts f, DateTimeOffset now) =>
-        f.Item.Sheet is { WetAt: not null, By: WettedBy.Unrinsed } || f.Item.Facts.On.Count > 0
+        f.Item.Sheet is { WetAt: not null, By: WettedBy.Unrinsed } || f.Item.Facts.On.Any(Rinsable)
             ? Permit.Yes()
             : Permit.No("step", $"There is nothing to rinse off {f.Item.Name}.");
 
@@ -81,7 +83,11 @@ public sealed record RinseItem : Command<CleaningActFacts>
             DriedAt = null,
             TestedBy = "",
         };
-        f.Item.Facts = f.Item.Facts with { On = [] };
+        // Water takes a cleaner off; a leak's residue it does not neutralise.
+        f.Item.Facts = f.Item.Facts with
+        {
+            On = [.. f.Item.Facts.On.Where(s => !Rinsable(s))],
+        };
         return new($"{Words.Capital(f.Item.Name)} rinsed.", f.Item.Id);
     }
 }
@@ -142,6 +148,7 @@ public sealed record FinishItem : Command<CleaningActFacts>
     public override Permit May(CleaningActFacts f, DateTimeOffset now) =>
         f.Item.Sheet.DoneAt is not null ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is done already.")
         : f.Item.Wet ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is wet: first it dries.")
+        : f.Item.Facts.On.Any(RinseItem.Rinsable) ? Permit.No("step", $"What cleaned {f.Item.Name} is still on it: first it is rinsed.")
         : Permit.Yes();
 
     protected override Done Do(CleaningActFacts f, Moment at)

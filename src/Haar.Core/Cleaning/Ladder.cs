@@ -49,6 +49,9 @@ public static class Ladder
     public const double CleanInSight = 0.05,
         CleanHidden = 0.2;
 
+    /// <summary>From this strength on a method is for materials that are known: it grinds, or eats light metals. A house figure.</summary>
+    public const int KnownOnlyFrom = 6;
+
     /// <summary>Minutes that a spot test waits. Plastics craze within that time or not at all from one wipe; a house figure.</summary>
     public const int SpotTestMinutes = 10;
 
@@ -125,6 +128,13 @@ public static class Ladder
         {
             return With(RungState.Out, m.Why);
         }
+        if (m.Strength >= KnownOnlyFrom && materials.Contains(Material.NotKnown))
+        {
+            return With(
+                RungState.Out,
+                "Not before it is known what this is made of: magnesium is never ground, and a clear part is dull for good."
+            );
+        }
         if (!m.Wets && m.Substance == Substance.Water && soils.Any(s => s is Soil.Droppings or Soil.Mould))
         {
             return With(RungState.Out, "Droppings and mould are wetted before they are wiped, never brushed dry.");
@@ -183,6 +193,12 @@ public static class Ladder
         }
     }
 
+    /// <summary>What a material that nobody has named may be, for whatever lies on it already.</summary>
+    static Substance[] MayBe(IReadOnlyList<Material> materials) =>
+        materials.Contains(Material.NotKnown) ? [Substance.BareMetal, Substance.Aluminium, Substance.Magnesium]
+        : materials.Any(m => m is Material.Board or Material.Switch or Material.PlatedSteel) ? [Substance.BareMetal]
+        : [];
+
     static List<string> BeforeWet(IReadOnlyList<Material> materials, IReadOnlyList<Feature> features)
     {
         var list = new List<string>();
@@ -233,7 +249,7 @@ public static class Ladder
         }
         if (
             Mixing
-                .May([Substance.Water, .. item.On, .. OnIt(materials, soils)])
+                .May([Substance.Water, .. item.On, .. OnIt(materials, soils), .. MayBe(materials)])
                 .Clashes.FirstOrDefault(c => item.On.Contains(c.First) || item.On.Contains(c.Second)) is
             { } clash
         )

@@ -87,7 +87,7 @@ public static class ColourDifference
             "CIEDE2000, kL = kC = kH = 1; house figures for what is seen"
         );
         var verdict =
-            noise is { } n && Math.Abs(e - SeenFrom) <= n && e <= n
+            noise is { } n && (e <= n || e < SeenFrom && e + n >= SeenFrom)
                 ? Verdict
                     .Of(
                         question,
@@ -97,6 +97,14 @@ public static class ColourDifference
                         figure
                     )
                     .Changing("Three photos of each under one light, with the card beside it.")
+            : e < SeenFrom && noise is null
+                ? Verdict.Of(
+                    question,
+                    Outcome.YesIf,
+                    $"They look alike, {Si.Plain(Math.Round(e, 1))} apart, if these two colours are as good as that.",
+                    Basis.Measured,
+                    figure
+                )
             : e < SeenFrom
                 ? Verdict.Of(question, Outcome.Yes, $"They look alike: {Si.Plain(Math.Round(e, 1))} apart.", Basis.Measured, figure)
             : e < PlainFrom

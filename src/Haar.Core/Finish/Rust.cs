@@ -46,6 +46,9 @@ public static class Rust
     /// <summary>Most rusted share, percent, of grades Ri 0 to Ri 4: ISO 4628-3:2016, table 1. Above the last it is Ri 5.</summary>
     static readonly double[] Most = [0, 0.05, 0.5, 1, 8];
 
+    /// <summary>Most resistance of a protective bonding conductor, Ω: IEC 62368-1, 5.6.6.</summary>
+    public const double MostEarthOhms = 0.1;
+
     /// <summary>Bare steel rusts again within this, at a bench that is not bone dry. Practice of painters; hours.</summary>
     public const double FlashRustHours = 4;
 
@@ -96,7 +99,7 @@ public static class Rust
         List<string> steps = [];
         if (reach == Reach.Working)
         {
-            steps.Add("Mask nothing here but coat nothing either: threads, rails and earth points stay bare, with a film of oil.");
+            steps.Add("Mask threads, rails and earth points before any coat: they stay bare, with a film of oil.");
         }
         if (coating is Coating.YellowPassivated or Coating.Cadmium)
         {
@@ -141,7 +144,7 @@ public static class Rust
             }
         );
         steps.Add($"Rinse, dry warm, and coat within {Si.Plain(FlashRustHours)} h: bare steel rusts again.");
-        steps.Add("Measure the earth points afterwards: under 0.1 Ω to the inlet's earth pin.");
+        steps.Add($"Measure the earth points afterwards: at most {Si.Plain(MostEarthOhms)} Ω to the inlet's earth pin.");
         return new(
             grade,
             steps,

@@ -47,7 +47,7 @@ public static class FanExchange
             InvalidInputException.Finite($"{name}.cubicMetresPerHour", f.CubicMetresPerHour, 0.1, 5000, "m³/h");
             InvalidInputException.Finite($"{name}.pascals", f.Pascals, 0.1, 5000, "Pa");
         }
-        InvalidInputException.Finite("room", room, 3, 300, "mm");
+        InvalidInputException.Finite("roomMillimetres", room, 3, 300, "mm");
         var (broken, open, met) = (new List<string>(), new List<string>(), new List<Reason>());
         void Rule(string what, double? was, double? has, Func<double, double, bool> holds, string unit, string says)
         {

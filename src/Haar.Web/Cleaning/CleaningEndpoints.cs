@@ -175,11 +175,14 @@ static class CleaningEndpoints
                 id,
                 command,
                 async (db, c) =>
-                    new CleaningActFacts(
+                {
+                    var item = await db.CleanedItems.FirstOrDefaultAsync(i => i.Id == itemId && i.MachineId == id, c).OrNotHere("item");
+                    return new CleaningActFacts(
                         await db.Machines.FirstAsync(x => x.Id == id, c),
-                        await db.CleanedItems.FirstOrDefaultAsync(i => i.Id == itemId && i.MachineId == id, c).OrNotHere("item"),
+                        item,
                         await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c)
-                    ),
+                    );
+                },
                 reason,
                 cancel
             )

@@ -71,6 +71,18 @@ public class BathTests
     }
 
     [Fact]
+    public void What_else_is_in_the_tray_is_not_nothing_because_nobody_said()
+    {
+        Assert.Equal(Outcome.Yes, Bath.Of(Tray, Substance.Peroxide, 12, 6, with: []).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, Bath.Of(Tray, Substance.Peroxide, 12, 6).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, Bath.Of(Tray, Substance.Soap).Verdict.Outcome);
+        Assert.Equal(
+            "tray",
+            Assert.Throws<InvalidInputException>(() => Bath.Of(Tray with { LengthCentimetres = 500 }, Substance.Soap)).Field
+        );
+    }
+
+    [Fact]
     public void What_nobody_knows_meets_nothing()
     {
         Assert.Equal(Outcome.Unknown, Mixing.May([Substance.NotKnown]).Verdict.Outcome);

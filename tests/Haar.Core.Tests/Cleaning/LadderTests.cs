@@ -145,6 +145,40 @@ public class LadderTests
         Assert.Contains("chlorine gas", bleached.Rungs.Single(x => x.Method == "mild-acid").Why, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public void A_material_that_nobody_named_may_be_magnesium()
+    {
+        var unknown = Ladder.For(new() { Features = [], Soils = [Soil.Oxide] });
+        Assert.All(unknown.Rungs.Where(r => r.Strength >= Ladder.KnownOnlyFrom), r => Assert.Equal(RungState.Out, r.State));
+        Assert.Equal(
+            Outcome.No,
+            Ladder
+                .For(
+                    new()
+                    {
+                        Features = [],
+                        Soils = [Soil.Dust],
+                        On = [Substance.Acid],
+                    }
+                )
+                .Verdict.Outcome
+        );
+        Assert.Equal(
+            Outcome.No,
+            Ladder
+                .For(
+                    new()
+                    {
+                        Materials = [Material.Board],
+                        Features = [],
+                        Soils = [Soil.Dust],
+                        On = [Substance.ChlorineBleach],
+                    }
+                )
+                .Verdict.Outcome
+        );
+    }
+
     static readonly Arbitrary<(CleaningFacts Facts, int Forget)> Asked = Arb.From(
         from materials in Gen.SubListOf(Enum.GetValues<Material>())
         from features in Gen.SubListOf(Enum.GetValues<Feature>())

@@ -105,6 +105,11 @@ public class ColourTests
             other = new(85, 0, 7.6);
         Assert.Equal(Outcome.YesIf, ColourDifference.Between(one, other).Verdict.Outcome);
         Assert.Equal(Outcome.Unknown, ColourDifference.Between(one, other, 1.5).Verdict.Outcome);
+        // Near enough, and no photo good enough to say so; nobody knowing how good it is says it less still.
+        Lab near = new(85, 0, 6.9);
+        Assert.Equal(Outcome.Yes, ColourDifference.Between(one, near, 0.1).Verdict.Outcome);
+        Assert.Equal(Outcome.Unknown, ColourDifference.Between(one, near, 0.5).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, ColourDifference.Between(one, near).Verdict.Outcome);
         Assert.Equal(Outcome.No, ColourDifference.Between(one, new(80, 2, 24), 1.5).Verdict.Outcome);
         Assert.Contains("18 yellower", ColourDifference.Between(one, new(80, 2, 24)).Verdict.Sentence, StringComparison.Ordinal);
         Assert.Equal("first.l", Assert.Throws<InvalidInputException>(() => ColourDifference.Between(new(101, 0, 0), one)).Field);
