@@ -15,6 +15,7 @@ using Haar.Web.Handover;
 using Haar.Web.Http;
 using Haar.Web.Identity;
 using Haar.Web.Intake;
+using Haar.Web.Keyboards;
 using Haar.Web.Markings;
 using Haar.Web.Mechanisms;
 using Haar.Web.Meters;
@@ -63,6 +64,10 @@ static class Endpoints
         api.MapThermal();
         api.MapSoldering();
         api.MapCleaning();
+        api.MapWhitening();
+        api.MapFinish();
+        api.MapKeyboards();
+        api.MapMechanisms();
         api.MapSuppliers();
         api.MapOrders();
         api.MapCheckCalendar();

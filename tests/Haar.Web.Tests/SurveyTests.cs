@@ -199,7 +199,7 @@ public class SurveyTests
         await using var w = await Workshop.OpenAsync(demo: false);
         var kinds = (await w.GetAsync("/api/kinds")).AsArray();
         Assert.True(kinds.Count > 30);
-        Assert.Equal(["kinds"], (await w.GetAsync("/api/packs")).AsArray().Select(p => p!["id"]!.GetValue<string>()));
+        Assert.Equal(["kinds", "methods"], (await w.GetAsync("/api/packs")).AsArray().Select(p => p!["id"]!.GetValue<string>()));
         var id = (await w.DoAsync("/api/machines", Bare("Found in a shed", "compact-tube-68k")))["id"]!.GetValue<string>();
         var head = await w.GetAsync($"/api/machines/{id}");
         Assert.True(head["unidentified"]!.GetValue<bool>());

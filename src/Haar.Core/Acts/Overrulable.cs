@@ -44,6 +44,15 @@ public enum OverruleKind
 
     /// <summary>An item counts as dry although its time or its weighings are missing.</summary>
     Dry,
+
+    /// <summary>More light although the readings say stop, or say nothing.</summary>
+    Whitening,
+
+    /// <summary>A coat out of its window, or in weather that its sheet refuses.</summary>
+    Coat,
+
+    /// <summary>A photo that does not look like keys is one.</summary>
+    Keys,
 }
 
 /// <summary>One decision that may be overruled: what it is about, and the facts that it rests on.</summary>
@@ -72,6 +81,9 @@ public sealed record Overrulable(OverruleKind Kind, Guid Machine, string Subject
             OverruleKind.Flux => $"soldering/flux/{subject}",
             OverruleKind.Gap => $"thermal/gap/{subject}",
             OverruleKind.Dry => $"cleaning/dry/{subject}",
+            OverruleKind.Whitening => $"colour/whitening/{subject}",
+            OverruleKind.Coat => $"finish/coat/{subject}",
+            OverruleKind.Keys => $"keyboards/keys/{subject}",
             _ => $"corrosion/mask/{subject}",
         };
 

@@ -24,6 +24,12 @@ public sealed record CleaningSheet
 
     /// <summary>Clean enough, or left as it is.</summary>
     public DateTimeOffset? DoneAt { get; init; }
+
+    /// <summary>When trimmers, switches, jumpers and labels were photographed and read, before it got wet; null for not yet.</summary>
+    public DateTimeOffset? NotedAt { get; init; }
+
+    /// <summary>How they stood.</summary>
+    public string Noted { get; init; } = "";
 }
 
 /// <summary>One thing that is cleaned: a shell, a panel, key caps, a board, a bracket.</summary>
@@ -32,6 +38,21 @@ public sealed class CleanedItem : ICheckedRow
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
     public string Name { get; set; } = "";
+
+    /// <summary>The piece of the strip-down that it is; null where it is none.</summary>
+    public Guid? PieceId { get; set; }
+
+    /// <summary>The finding that it was put down for.</summary>
+    public Guid? FindingId { get; set; }
+
+    /// <summary>A photo of it as it was.</summary>
+    public Guid? PhotoId { get; set; }
+
+    /// <summary>Effort against a replacement; null where nobody asked.</summary>
+    public WorthFacts? Worth { get; set; }
+
+    /// <summary>A smell, rated, and what was done against it.</summary>
+    public OdourFacts Odour { get; set; } = new([], []);
 
     /// <summary>What it is made of, what lies on it, what has been tried.</summary>
     public CleaningFacts Facts { get; set; } = new();
@@ -82,6 +103,12 @@ public sealed class CleanedItem : ICheckedRow
     /// <summary>When the least time is over; null when it is not wet.</summary>
     public DateTimeOffset? DryFrom() => Sheet.WetAt is { } at && DryingNeeded().Hours is { } hours ? at.AddHours(hours) : null;
 
+    /// <summary>Whether the rest is worth it; null where nobody asked.</summary>
+    public WorthResult? IsItWorth() =>
+        Worth is { } w
+            ? Cleaning.Worth.Of(w with { Replacement = w.Replacement ?? Facts.Replacement, HourWorth = w.HourWorth ?? Facts.HourWorth })
+            : null;
+
     /// <summary>Whether it counts as dry now.</summary>
     /// <param name="scaleGrams">Least step of the scale.</param>
     /// <param name="tested">Somebody trained for mains has tested its insulation.</param>
@@ -107,6 +134,9 @@ public sealed class CleanedItem : ICheckedRow
         }
         InvalidInputException.Finite("dryingCelsius", DryingCelsius, 0, 120, "°C");
         TextField.Check("testedBy", Sheet.TestedBy, 200);
+        TextField.Check("noted", Sheet.Noted, 500);
+        Worth?.Check();
+        _ = Cleaning.Odour.Of(Odour);
         if (Sheet.Weighings.Count > 500)
         {
             throw new InvalidInputException("sheet.weighings", "At most 500 weighings.");

@@ -2,6 +2,7 @@ using Haar.Core.Acts;
 using Haar.Core.Drying;
 using Haar.Core.Intake;
 using Haar.Core.Markings;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Cleaning;
@@ -31,12 +32,27 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
                     $"First in a hidden place, and wait {Ladder.SpotTestMinutes} minutes: nobody has said that this bears {Words.Lower(rung.Name)}.",
                     question
                 )
+            : Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
+            : ByEye && Math.Abs(RemovedShare * 5 - Math.Round(RemovedShare * 5)) > 1e-9
+                ? Permit.No(
+                    "removedShare",
+                    "By eye nobody sees finer than fifths: 0, 0.2, 0.4, 0.6, 0.8 or 1. Two photos of one patch measure it.",
+                    question
+                )
             : Permit.Yes(question);
     }
 
+    /// <summary>What has to be noted before this method wets it; null where nothing has, or it was.</summary>
+    string? Unnoted(CleanedItem item) =>
+        item.Sheet.NotedAt is null
+        && Methods.Of(item.Facts).First(m => m.Id == Method).Wets
+        && Ladder.BeforeWet(item.Facts) is [var what, ..]
+            ? $"Before it gets wet: {Words.Lower(what)}"
+            : null;
+
     protected override Done Do(CleaningActFacts f, Moment at)
     {
-        var (item, method) = (f.Item, Methods.Usual.First(m => m.Id == Method));
+        var (item, method) = (f.Item, Methods.Of(f.Item.Facts).First(m => m.Id == Method));
         item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye)] };
         item.Sheet = item.Sheet with { DoneAt = null };
         if (method.Wets)
@@ -44,20 +60,91 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
             item.Sheet = item.Sheet with
             {
                 WetAt = at.Now,
-                By = method.Leaves.Contains("rinse", StringComparison.Ordinal) ? WettedBy.Unrinsed : WettedBy.Water,
+                By = method.Rinse ? WettedBy.Unrinsed : WettedBy.Water,
                 Weighings = [],
                 DriedAt = null,
                 TestedBy = "",
             };
             // What it leaves meets the next method.
-            if (method.Leaves.Length > 0 && method.Substance != Substance.Water)
+            if (method.Rinse && method.Substance != Substance.Water)
             {
                 item.Facts = item.Facts with { On = [.. item.Facts.On.Append(method.Substance).Distinct()] };
             }
         }
-        return new(
+        var done = new Done(
             $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Damage ? ", and it did damage" : "")}.",
             item.Id
+        );
+        // What was done on the way is mended, and not forgotten.
+        return Damage
+            ? done.Adding(
+                new Job
+                {
+                    Id = at.NewId(),
+                    MachineId = f.Machine.Id,
+                    Stage = Stage.Case,
+                    Title = $"Mend {Words.Lower(item.Name)}: the cleaning did damage",
+                    Why = $"{Words.Capital(Words.Lower(method.Name))} left a mark on it.",
+                    Minutes = 20,
+                    At = at.Now,
+                    SubjectId = item.Id,
+                }
+            )
+            : done;
+    }
+}
+
+/// <summary>Trimmers, switches, jumpers and labels photographed, read and marked: after the bath nobody knows how they stood.</summary>
+/// <param name="PhotoId">Of how they stood; null where it is only written down.</param>
+public sealed record NoteBefore(string Noted, Guid? PhotoId) : Command<CleaningActFacts>
+{
+    public override Permit May(CleaningActFacts f, DateTimeOffset now)
+    {
+        TextField.Check("noted", Noted, 500);
+        return Noted.Trim().Length == 0 && PhotoId is null
+            ? Permit.No("noted", "A photo, or how they stand in words: one of them at least.")
+            : Permit.Yes();
+    }
+
+    protected override Done Do(CleaningActFacts f, Moment at)
+    {
+        f.Item.Sheet = f.Item.Sheet with { NotedAt = at.Now, Noted = Noted.Trim() };
+        f.Item.PhotoId = PhotoId ?? f.Item.PhotoId;
+        return new($"{Words.Capital(f.Item.Name)}: how its switches and labels stand is noted.", f.Item.Id);
+    }
+}
+
+/// <summary>Somebody smelled at it.</summary>
+public sealed record RateOdour(OdourRating Rating) : Command<CleaningActFacts>
+{
+    public override Permit May(CleaningActFacts f, DateTimeOffset now)
+    {
+        _ = Odour.Of(f.Item.Odour with { Ratings = [.. f.Item.Odour.Ratings, Rating] });
+        return Permit.Yes();
+    }
+
+    protected override Done Do(CleaningActFacts f, Moment at)
+    {
+        f.Item.Odour = f.Item.Odour with { Ratings = [.. f.Item.Odour.Ratings, Rating] };
+        return new($"{Words.Capital(f.Item.Name)} is smelled from {Si.Plain(Rating.Centimetres)} cm.", f.Item.Id);
+    }
+}
+
+/// <summary>A rung against the smell has been taken.</summary>
+public sealed record TakeOdourRung(OdourRung Rung) : Command<CleaningActFacts>
+{
+    public override Permit May(CleaningActFacts f, DateTimeOffset now)
+    {
+        var next = Odour.Of(f.Item.Odour);
+        return next.Next == Rung ? Permit.Yes() : new(next.Verdict with { Outcome = Outcome.No, MayBeOverruled = false }, "rung");
+    }
+
+    protected override Done Do(CleaningActFacts f, Moment at)
+    {
+        f.Item.Odour = f.Item.Odour with { Done = [.. f.Item.Odour.Done, Rung] };
+        return new(
+            $"{Words.Capital(f.Item.Name)}: {Rung switch { OdourRung.Airing => "aired", OdourRung.Washing => "washed against the smell", OdourRung.Sorbent => "a week with charcoal", _ => "what holds the smell is out or sealed" }}.",
+            f.Item.Id
         );
     }
 }
@@ -149,6 +236,11 @@ public sealed record FinishItem : Command<CleaningActFacts>
         f.Item.Sheet.DoneAt is not null ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is done already.")
         : f.Item.Wet ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is wet: first it dries.")
         : f.Item.Facts.On.Any(RinseItem.Rinsable) ? Permit.No("step", $"What cleaned {f.Item.Name} is still on it: first it is rinsed.")
+        : Ladder.Owed(f.Item.Facts) is { } owed && Ladder.For(f.Item.Facts).Next == owed
+            ? Permit.No(
+                "step",
+                $"What the last pass left is still on it: first {Words.Lower(Methods.Of(f.Item.Facts).FirstOrDefault(m => m.Id == owed)?.Name ?? owed)}."
+            )
         : Permit.Yes();
 
     protected override Done Do(CleaningActFacts f, Moment at)

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Cleaning;
@@ -101,7 +102,35 @@ public sealed record CleaningMethod(
     bool Wets,
     IReadOnlyList<Safety.CautionId> Cautions,
     string Source
+)
+{
+    /// <summary>What it leaves has to be rinsed off with clean water.</summary>
+    public bool Rinse { get; init; }
+
+    /// <summary>Id of the method that follows it, as water follows a remover; empty for none.</summary>
+    public string Then { get; init; } = "";
+
+    /// <summary>How sure it is.</summary>
+    [JsonPropertyName("founded")]
+    public Basis Basis { get; init; } = Basis.Guess;
+}
+
+/// <summary>A material of a workshop's own: what it behaves like, and what is never done to it.</summary>
+/// <param name="Like">Whatever holds for each of these holds for it; none counts as not known.</param>
+/// <param name="Safe">Ids of methods that it is known to bear; all others want a spot test.</param>
+/// <param name="Never">Ids of methods that it does not bear.</param>
+public sealed record OwnMaterial(
+    string Id,
+    string Name,
+    IReadOnlyList<Material> Like,
+    IReadOnlyList<string> Safe,
+    IReadOnlyList<string> Never,
+    string Why,
+    string Source
 );
+
+/// <summary>A soil of a workshop's own: what moves it is what moves these.</summary>
+public sealed record OwnSoil(string Id, string Name, IReadOnlyList<Soil> Like, string Source);
 
 /// <param name="Method">Id.</param>
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1; by two photos, or in fifths by eye.</param>
@@ -118,6 +147,38 @@ public sealed record CleaningFacts
     /// <summary>Null when nobody looked, and then lettering and labels count as there.</summary>
     public IReadOnlyList<Feature>? Features { get; init; }
     public IReadOnlyList<Soil> Soils { get; init; } = [];
+
+    /// <summary>Materials and soils by a pack, as they were when it was put down.</summary>
+    public IReadOnlyList<OwnMaterial> OwnMaterials { get; init; } = [];
+    public IReadOnlyList<OwnSoil> OwnSoils { get; init; } = [];
+
+    /// <summary>Methods of the workshop's packs, beside the usual ones or in their place; as they were when it was last put down or a pack came in.</summary>
+    public IReadOnlyList<CleaningMethod> OwnMethods { get; init; } = [];
+
+    /// <summary>All that it is made of, by what the rules know; never empty.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<Material> AllMaterials
+    {
+        get
+        {
+            List<Material> all =
+            [
+                .. Materials.Concat(OwnMaterials.SelectMany(m => m.Like.Count == 0 ? [Material.NotKnown] : m.Like)).Distinct(),
+            ];
+            return all.Count == 0 ? [Material.NotKnown] : all;
+        }
+    }
+
+    /// <summary>The same of what is on it.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<Soil> AllSoils
+    {
+        get
+        {
+            List<Soil> all = [.. Soils.Concat(OwnSoils.SelectMany(m => m.Like.Count == 0 ? [Soil.NotKnown] : m.Like)).Distinct()];
+            return all.Count == 0 ? [Soil.NotKnown] : all;
+        }
+    }
 
     /// <summary>Cleaners and residues that are on it, or were and were not rinsed off.</summary>
     public IReadOnlyList<Substance> On { get; init; } = [];

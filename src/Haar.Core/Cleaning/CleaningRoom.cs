@@ -33,7 +33,7 @@ public sealed class CleaningRoom : Room
         else if (next is not null)
         {
             var ladder = Ladder.For(next.Facts);
-            var method = Methods.Usual.FirstOrDefault(x => x.Id == ladder.Next);
+            var method = Methods.Of(next.Facts).FirstOrDefault(x => x.Id == ladder.Next);
             yield return Act(
                 method is null ? $"{Words.Capital(next.Name)}: enough" : $"{Words.Capital(next.Name)}: {Words.Lower(method.Name)}",
                 ladder.Verdict.Sentence,
@@ -122,7 +122,7 @@ public sealed class CleaningRoom : Room
             .Select(i =>
             {
                 var by = i
-                    .Facts.Trials.Select(t => Methods.Usual.FirstOrDefault(m => m.Id == t.Method)?.Name ?? t.Method)
+                    .Facts.Trials.Select(t => Methods.Of(i.Facts).FirstOrDefault(m => m.Id == t.Method)?.Name ?? t.Method)
                     .Distinct()
                     .Select(Words.Lower)
                     .ToList();

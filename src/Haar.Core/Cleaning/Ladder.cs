@@ -59,7 +59,7 @@ public static class Ladder
     public static LadderResult For(CleaningFacts item, IReadOnlyList<CleaningMethod>? methods = null)
     {
         item.Check();
-        methods ??= Methods.Usual;
+        methods ??= Methods.Of(item);
         for (var i = 0; i < item.Trials.Count; i++)
         {
             if (methods.All(m => m.Id != item.Trials[i].Method))
@@ -67,19 +67,22 @@ public static class Ladder
                 throw new InvalidInputException($"trials[{i}].method", $"There is no method “{item.Trials[i].Method}”.");
             }
         }
-        var materials = item.Materials.Count == 0 ? [Material.NotKnown] : item.Materials.Distinct().ToList();
+        var materials = item.AllMaterials;
         // Lettering and labels that nobody has looked for count as there.
         var features = item.Features?.Distinct().ToList() ?? [Feature.PrintedLegend, Feature.PaperLabel];
-        var soils = item.Soils.Count == 0 ? [Soil.NotKnown] : item.Soils.Distinct().ToList();
+        var soils = item.AllSoils;
         var left = item.Trials.Aggregate(1.0, (l, t) => l * (1 - t.RemovedShare));
         var rungs = methods
             .OrderBy(m => m.Strength)
             .ThenBy(m => m.Id, StringComparer.Ordinal)
             .Select(m => Judge(m, item, materials, features, soils))
             .ToList();
-        var next = Choose(rungs, item.Trials);
+        var owed = Owed(item);
+        var next = owed is { } o ? rungs.Find(r => r.Method == o && r.State != RungState.Out) : null;
+        next ??= Choose(rungs, item.Trials);
         rungs = [.. rungs.Select(r => r == next ? r with { State = RungState.Next } : r)];
-        var clean = left <= (item.InSight ? CleanInSight : CleanHidden) + 1e-9;
+        var owes = owed is not null && next?.Method == owed;
+        var clean = !owes && left <= (item.InSight ? CleanInSight : CleanHidden) + 1e-9;
         var damaged = item.Trials is [.., { Damage: true }];
         var method = next is null ? null : methods.First(m => m.Id == next.Method);
         var spent = item.Trials.Sum(t => methods.First(m => m.Id == t.Method).HandsMinutes);
@@ -97,6 +100,21 @@ public static class Ladder
             goesOn ? method!.Leaves : "",
             verdict
         );
+    }
+
+    /// <summary>What the last method left that another takes off: its id, null where nothing is owed.</summary>
+    public static string? Owed(CleaningFacts item)
+    {
+        var methods = Methods.Of(item);
+        for (var i = item.Trials.Count - 1; i >= 0; i--)
+        {
+            var then = methods.FirstOrDefault(m => m.Id == item.Trials[i].Method)?.Then;
+            if (then is { Length: > 0 })
+            {
+                return item.Trials.Skip(i + 1).Any(t => t.Method == then) ? null : then;
+            }
+        }
+        return null;
     }
 
     static Rung Judge(
@@ -120,6 +138,10 @@ public static class Ladder
         if (item.On.Contains(Substance.NotKnown) && m.Substance != Substance.Water)
         {
             return With(RungState.Out, "What is on it nobody knows: rinse it with water first.");
+        }
+        if (item.OwnMaterials.FirstOrDefault(o => o.Never.Contains(m.Id)) is { } own)
+        {
+            return With(RungState.Out, own.Why.Length > 0 ? own.Why : $"Never on {Words.Lower(own.Name)}.");
         }
         if (
             materials.Any(x => m.Materials.GetValueOrDefault(x) == Bears.Never)
@@ -148,7 +170,8 @@ public static class Ladder
             return With(RungState.NoChance);
         }
         var test =
-            materials.Any(x => m.Materials.GetValueOrDefault(x) != Bears.Safe)
+            item.OwnMaterials.Any(o => !o.Safe.Contains(m.Id))
+            || materials.Any(x => m.Materials.GetValueOrDefault(x) != Bears.Safe)
             || features.Any(f => m.Features.GetValueOrDefault(f) != Bears.Safe);
         var last = item.Trials.LastOrDefault(t => t.Method == m.Id);
         // What it bore once it bears again.
@@ -166,6 +189,11 @@ public static class Ladder
     }
 
     /// <summary>What the part and its dirt bring to whatever is put on them.</summary>
+    public static IEnumerable<Substance> OnIt(CleaningFacts f) => OnIt(f.AllMaterials, f.AllSoils);
+
+    /// <summary>What it may be besides, where nobody has named its material, or its material may hold bare metal.</summary>
+    public static IEnumerable<Substance> MayBe(CleaningFacts f) => MayBe(f.AllMaterials);
+
     static IEnumerable<Substance> OnIt(IReadOnlyList<Material> materials, IReadOnlyList<Soil> soils)
     {
         foreach (var m in materials)
@@ -198,6 +226,10 @@ public static class Ladder
         materials.Contains(Material.NotKnown) ? [Substance.BareMetal, Substance.Aluminium, Substance.Magnesium]
         : materials.Any(m => m is Material.Board or Material.Switch or Material.PlatedSteel) ? [Substance.BareMetal]
         : [];
+
+    /// <summary>What is noted before it gets wet; empty where nothing on it moves or washes off.</summary>
+    public static IReadOnlyList<string> BeforeWet(CleaningFacts f) =>
+        BeforeWet(f.AllMaterials, f.Features?.Distinct().ToList() ?? [Feature.PrintedLegend, Feature.PaperLabel]);
 
     static List<string> BeforeWet(IReadOnlyList<Material> materials, IReadOnlyList<Feature> features)
     {

@@ -61,6 +61,14 @@ public static class Srgb
             0.0193339 * red + 0.1191920 * green + 0.9503041 * blue
         );
 
+    /// <summary>Linear light of the three channels, in the order red, green, blue; outside 0 to 1 for what no screen can show.</summary>
+    public static double[] FromXyz(Xyz c) =>
+        [
+            3.2404542 * c.X - 1.5371385 * c.Y - 0.4985314 * c.Z,
+            -0.9692660 * c.X + 1.8760108 * c.Y + 0.0415560 * c.Z,
+            0.0556434 * c.X - 0.2040259 * c.Y + 1.0572252 * c.Z,
+        ];
+
     /// <param name="red">0 to 255, as in a photo; the same of the others.</param>
     /// <exception cref="InvalidInputException">Out of that range.</exception>
     public static Lab ToLab(double red, double green, double blue)

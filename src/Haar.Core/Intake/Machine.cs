@@ -99,6 +99,9 @@ public sealed class Machine
     [JsonPropertyName("restorationSchool")]
     public RestorationPolicy RestorationPolicy { get; set; }
 
+    /// <summary>What is done about the colour of its age.</summary>
+    public Colour.ColourPolicy ColourPolicy { get; set; }
+
     /// <summary>Rails of its supply; volts in them are nominal only.</summary>
     public List<RailReading> Rails { get; set; } = [];
 

@@ -17,6 +17,8 @@ public enum CautionId
     BareDie,
     Peroxide,
     MustNotMeet,
+    PressureWashing,
+    SprayAndDust,
 }
 
 /// <summary>A danger, said where the act is.</summary>
@@ -108,6 +110,16 @@ public static class Cautions
             CautionId.StaticDischarge,
             "Static",
             "A spark that you cannot feel kills a memory chip. Touch the earthed frame first and wear a wrist strap."
+        ),
+        new(
+            CautionId.PressureWashing,
+            "Pressure washer",
+            "Its jet cuts skin and throws grit: glasses, closed shoes, nobody else in the yard, and its lead and plug dry behind a residual-current device. Never on a part with windings, a supply, a tube or a board."
+        ),
+        new(
+            CautionId.SprayAndDust,
+            "Spray and sanding dust",
+            "Old paint may hold lead or chromate, and spray gets into the lungs: wet methods, a fitting mask for dust or for solvents, air that moves, no flame, and nobody beside who is not protected."
         ),
     ];
 

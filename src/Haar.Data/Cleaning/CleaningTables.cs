@@ -16,5 +16,7 @@ sealed class CleanedItemTable : IEntityTypeConfiguration<CleanedItem>
         e.OfMachine(i => i.MachineId);
         e.Property(i => i.Facts).Json();
         e.Property(i => i.Sheet).Json();
+        e.Property(i => i.Worth).HasConversion<JsonText<WorthFacts>, JsonTextComparer<WorthFacts>>();
+        e.Property(i => i.Odour).Json();
     }
 }

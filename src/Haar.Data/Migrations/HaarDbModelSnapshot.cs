@@ -208,6 +208,9 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<Guid?>("FindingId")
+                        .HasColumnType("TEXT");
+
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 
@@ -219,6 +222,16 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Odour")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PieceId")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Sheet")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -227,11 +240,60 @@ namespace Haar.Data.Migrations
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Worth")
+                        .HasColumnType("TEXT");
+
                     b.HasKey("Id");
 
                     b.HasIndex("MachineId");
 
                     b.ToTable("CleanedItems");
+                });
+
+            modelBuilder.Entity("Haar.Core.Colour.WhiteningRun", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("DoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("ItemId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Masked")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Readings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Repeats")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sessions")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("TargetB")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ItemId");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("WhiteningRuns");
                 });
 
             modelBuilder.Entity("Haar.Core.Corrosion.BoardNet", b =>
@@ -381,6 +443,75 @@ namespace Haar.Data.Migrations
                     b.ToTable("Costs");
                 });
 
+            modelBuilder.Entity("Haar.Core.Finish.SheetMetal", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Bent")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Coating")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Coats")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("CureHours")
+                        .HasColumnType("REAL");
+
+                    b.Property<Guid?>("FromId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Leaked")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Paint")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Reach")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("RustedPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Sheet")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("SquareCentimetres")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Working")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("SheetMetals");
+                });
+
             modelBuilder.Entity("Haar.Core.Intake.FoundItem", b =>
                 {
                     b.Property<Guid>("Id")
@@ -516,6 +647,10 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("ColourPolicy")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<bool>("Donor")
                         .HasColumnType("INTEGER");
 
@@ -601,6 +736,117 @@ namespace Haar.Data.Migrations
                     b.HasIndex("Name");
 
                     b.ToTable("Machines");
+                });
+
+            modelBuilder.Entity("Haar.Core.Keyboards.Keyboard", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Caps")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Corners")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("FromId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("ItemId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Layout")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PictureId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Switch")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ItemId");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Keyboards");
+                });
+
+            modelBuilder.Entity("Haar.Core.Mechanisms.Mechanism", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("BeltPathMillimetres")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("CelsiusBefore")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Done")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("FromId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("HasBelt")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("HoldsData")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("NoiseBefore")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("NominalRpm")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Rails")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Mechanisms");
                 });
 
             modelBuilder.Entity("Haar.Core.Meters.Reading", b =>
@@ -2006,6 +2252,21 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Colour.WhiteningRun", b =>
+                {
+                    b.HasOne("Haar.Core.Cleaning.CleanedItem", null)
+                        .WithMany()
+                        .HasForeignKey("ItemId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Corrosion.BoardNet", b =>
                 {
                     b.HasOne("Haar.Core.Boards.Board", null)
@@ -2045,6 +2306,15 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Finish.SheetMetal", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Intake.FoundItem", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
@@ -2055,6 +2325,29 @@ namespace Haar.Data.Migrations
                 });
 
             modelBuilder.Entity("Haar.Core.Intake.LotBox", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Keyboards.Keyboard", b =>
+                {
+                    b.HasOne("Haar.Core.Cleaning.CleanedItem", null)
+                        .WithMany()
+                        .HasForeignKey("ItemId")
+                        .OnDelete(DeleteBehavior.Restrict);
+
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Mechanisms.Mechanism", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()

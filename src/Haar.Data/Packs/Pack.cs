@@ -36,6 +36,13 @@ public sealed record Pack
 
     /// <summary>What is usual of kinds of machines, whoever made them: likelihoods, never facts.</summary>
     public IReadOnlyList<Core.Intake.KindProfile> Kinds { get; init; } = [];
+
+    /// <summary>Ways to clean, beside the usual ones; one of the same id takes its place.</summary>
+    public IReadOnlyList<Core.Cleaning.CleaningMethod> Methods { get; init; } = [];
+
+    /// <summary>Materials that the usual ones do not name, by what they behave like.</summary>
+    public IReadOnlyList<Core.Cleaning.OwnMaterial> Materials { get; init; } = [];
+    public IReadOnlyList<Core.Cleaning.OwnSoil> Soils { get; init; } = [];
 }
 
 public sealed record MachineProfile

@@ -31,6 +31,7 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
     public static async Task SeedAsync(HaarDb db, DateTimeOffset now, bool demo = false, CancellationToken cancel = default)
     {
         await SeedAsync(db, "kinds", now, cancel);
+        await SeedAsync(db, "methods", now, cancel);
         if (demo || await db.Packs.AnyAsync(p => p.Id == "harbour" && p.BuiltIn, cancel))
         {
             await SeedAsync(db, "harbour", now, cancel);
@@ -87,6 +88,31 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
                 .DistinctBy(k => k.Id),
         ];
 
+    /// <summary>What this workshop's own packs say of cleaning; of one id the first by the pack's name.</summary>
+    public static async Task<OwnCleaning> CleaningAsync(HaarDb db, CancellationToken cancel)
+    {
+        var packs = (await db.Packs.AsNoTracking().Where(p => !p.BuiltIn).OrderBy(p => p.Id).ToListAsync(cancel))
+            .Select(p => JsonSerializer.Deserialize<Pack>(p.Json, HaarJson.Readable)!)
+            .ToList();
+        return OwnCleaning.Of(packs);
+    }
+
+    /// <summary>Every item that is not done is cleaned by what the packs say now. A method that was tried stays as it was tried.</summary>
+    async Task RenewItemsAsync(Func<IEnumerable<Pack>, IEnumerable<Pack>> change, CancellationToken cancel)
+    {
+        var packs = (await db.Packs.AsNoTracking().Where(p => !p.BuiltIn).OrderBy(p => p.Id).ToListAsync(cancel)).Select(p =>
+            JsonSerializer.Deserialize<Pack>(p.Json, HaarJson.Readable)!
+        );
+        var own = OwnCleaning.Of([.. change(packs)]);
+        foreach (var item in await db.CleanedItems.ToListAsync(cancel))
+        {
+            if (item.Open)
+            {
+                item.Facts = own.On(item.Facts);
+            }
+        }
+    }
+
     /// <summary>Null where no pack here knows the kind.</summary>
     public async Task<KindProfile?> KindAsync(string id, CancellationToken cancel) =>
         id.Length == 0 ? null : (await KindsAsync(cancel)).FirstOrDefault(k => k.Id == id);
@@ -114,12 +140,21 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         row.Name = pack.Name;
         row.Json = text;
         row.At = work.Now;
+        await RenewItemsAsync(all => all.Where(p => p.Id != pack.Id).Append(pack), cancel);
         await work.ActAsync(
             null,
-            $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts{(pack.Kinds.Count > 0 ? $", {pack.Kinds.Count} kinds" : "")}.",
+            $"Pack “{pack.Name}” imported: {pack.Machines.Count} machines, {pack.Boards.Count} boards, {pack.Parts.Count} parts{(pack.Kinds.Count > 0 ? $", {pack.Kinds.Count} kinds" : "")}{(pack.Methods.Count > 0 ? $", {pack.Methods.Count} methods" : "")}.",
             cancel
         );
         return pack;
+    }
+
+    /// <summary>Takes a pack away; what items were cleaned by stays with them.</summary>
+    public async Task<LogEntry> RemoveAsync(PackRow row, CancellationToken cancel)
+    {
+        db.Remove(row);
+        await RenewItemsAsync(all => all.Where(p => p.Id != row.Id), cancel);
+        return await work.ActAsync(null, $"Pack “{row.Name}” taken away.", cancel);
     }
 
     /// <summary>Keeps a machine's profile of the workshop's own, in a pack of its own; one of the same id is exchanged. Saved with the act that follows.</summary>
@@ -213,6 +248,38 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         {
             throw new ImportException($"Kind “{same.Key}” is in the pack twice. Nothing was changed.");
         }
+        if (pack.Methods.GroupBy(m => m.Id).FirstOrDefault(g => g.Count() > 1) is { } twin)
+        {
+            throw new ImportException($"Method “{twin.Key}” is in the pack twice. Nothing was changed.");
+        }
+        if (Core.Cleaning.Methods.Circle(pack.Methods) is { } round)
+        {
+            throw new ImportException(
+                $"The methods {Words.And(round.Select(r => $"“{r}”"))} follow one another in a circle: nobody would ever be done. Nothing was changed."
+            );
+        }
+        var known = pack.Methods.Concat(Core.Cleaning.Methods.Usual).Select(m => m.Id).ToHashSet();
+        foreach (var method in pack.Methods)
+        {
+            if (method.Then.Length > 0 && !known.Contains(method.Then))
+            {
+                throw new ImportException($"Method “{method.Id}” is followed by “{method.Then}”, which is not there. Nothing was changed.");
+            }
+            if (
+                method.Why.Length == 0
+                && (
+                    method.Materials.Values.Contains(Core.Cleaning.Bears.Never)
+                    || method.Features.Values.Contains(Core.Cleaning.Bears.Never)
+                )
+            )
+            {
+                throw new ImportException($"Method “{method.Id}” says never, and not why. Nothing was changed.");
+            }
+        }
+        if (pack.Materials.FirstOrDefault(m => m.Safe.Intersect(m.Never).Any()) is { } torn)
+        {
+            throw new ImportException($"Material “{torn.Id}” bears a method and does not. Nothing was changed.");
+        }
         foreach (var kind in pack.Kinds)
         {
             if (kind.YearFrom > kind.YearTo || kind.Likely.Any(l => l.From > l.To))
@@ -240,6 +307,19 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
 
     static string Resource(string name)
     {
+        if (name == "methods.json")
+        {
+            // The core's own table, as a pack that can be taken out, changed and brought in under another id.
+            return $$"""
+                {
+                "format": "haar-pack",
+                "version": 1,
+                "id": "methods",
+                "name": "Ways to clean, as they are usual",
+                "methods": {{Core.Cleaning.Methods.Text.TrimEnd()}}
+                }
+                """;
+        }
         using var s =
             Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Packs.{name}")
             ?? throw new InvalidOperationException($"{name} does not ship.");

@@ -60,7 +60,19 @@ public sealed class PhotoStore(DataFolder folder)
     public Task<StoredPhoto> StraightenAsync(string hash, Core.Boards.StraightenPlan plan, CancellationToken cancel) =>
         InTurnAsync(() => Straighten(hash, plan), cancel);
 
-    static async Task<StoredPhoto> InTurnAsync(Func<StoredPhoto> make, CancellationToken cancel)
+    /// <summary>Looks into a stored photo, when its turn has come.</summary>
+    /// <exception cref="BadPhotoException">The photo's file is not here or damaged.</exception>
+    public Task<T> ReadAsync<T>(string hash, Func<PhotoPixels, T> look, CancellationToken cancel) =>
+        InTurnAsync(
+            () =>
+            {
+                using var pixels = PhotoPixels.Open(this, hash);
+                return look(pixels);
+            },
+            cancel
+        );
+
+    static async Task<T> InTurnAsync<T>(Func<T> make, CancellationToken cancel)
     {
         await Turn.WaitAsync(cancel);
         try

@@ -22,7 +22,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Cleaning.CleanedItem",
                 typeof(CleanedItem),
                 baseEntityType,
-                propertyCount: 10,
+                propertyCount: 15,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -66,6 +66,13 @@ namespace Haar.Data.Generated
                 valueConverter: new JsonText<CleaningFacts>(),
                 valueComparer: new JsonTextComparer<CleaningFacts>());
 
+            var findingId = runtimeEntityType.AddProperty(
+                "FindingId",
+                typeof(Guid?),
+                propertyInfo: typeof(CleanedItem).GetProperty("FindingId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CleanedItem).GetField("<FindingId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var machineId = runtimeEntityType.AddProperty(
                 "MachineId",
                 typeof(Guid),
@@ -87,6 +94,28 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(CleanedItem).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(CleanedItem).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var odour = runtimeEntityType.AddProperty(
+                "Odour",
+                typeof(OdourFacts),
+                propertyInfo: typeof(CleanedItem).GetProperty("Odour", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CleanedItem).GetField("<Odour>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                valueConverter: new JsonText<OdourFacts>(),
+                valueComparer: new JsonTextComparer<OdourFacts>());
+
+            var photoId = runtimeEntityType.AddProperty(
+                "PhotoId",
+                typeof(Guid?),
+                propertyInfo: typeof(CleanedItem).GetProperty("PhotoId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CleanedItem).GetField("<PhotoId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
+            var pieceId = runtimeEntityType.AddProperty(
+                "PieceId",
+                typeof(Guid?),
+                propertyInfo: typeof(CleanedItem).GetProperty("PieceId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CleanedItem).GetField("<PieceId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var sheet = runtimeEntityType.AddProperty(
                 "Sheet",
                 typeof(CleaningSheet),
@@ -102,6 +131,15 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(CleanedItem).GetField("<Version>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 concurrencyToken: true,
                 sentinel: 0);
+
+            var worth = runtimeEntityType.AddProperty(
+                "Worth",
+                typeof(WorthFacts),
+                propertyInfo: typeof(CleanedItem).GetProperty("Worth", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CleanedItem).GetField("<Worth>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                valueConverter: new JsonText<WorthFacts>(),
+                valueComparer: new JsonTextComparer<WorthFacts>());
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

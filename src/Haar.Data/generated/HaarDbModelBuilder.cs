@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("fda8bd6e-9213-400e-99b6-f42d1ab2688c"), entityTypeCount: 40)
+            : base(skipDetectChanges: false, modelId: new Guid("8abf1568-5505-4a3f-bdb2-fde82ea0daf7"), entityTypeCount: 44)
         {
         }
 
@@ -22,12 +22,16 @@ namespace Haar.Data.Generated
             var board = BoardEntityType.Create(this);
             var capacitor = CapacitorEntityType.Create(this);
             var cleanedItem = CleanedItemEntityType.Create(this);
+            var whiteningRun = WhiteningRunEntityType.Create(this);
             var boardNet = BoardNetEntityType.Create(this);
             var corrosionArea = CorrosionAreaEntityType.Create(this);
             var costEntry = CostEntryEntityType.Create(this);
+            var sheetMetal = SheetMetalEntityType.Create(this);
             var foundItem = FoundItemEntityType.Create(this);
             var lotBox = LotBoxEntityType.Create(this);
             var machine = MachineEntityType.Create(this);
+            var keyboard = KeyboardEntityType.Create(this);
+            var mechanism = MechanismEntityType.Create(this);
             var reading = ReadingEntityType.Create(this);
             var drawerPart = DrawerPartEntityType.Create(this);
             var partOrder = PartOrderEntityType.Create(this);
@@ -64,13 +68,19 @@ namespace Haar.Data.Generated
             CapacitorEntityType.CreateForeignKey1(capacitor, board);
             CapacitorEntityType.CreateForeignKey2(capacitor, machine);
             CleanedItemEntityType.CreateForeignKey1(cleanedItem, machine);
+            WhiteningRunEntityType.CreateForeignKey1(whiteningRun, cleanedItem);
+            WhiteningRunEntityType.CreateForeignKey2(whiteningRun, machine);
             BoardNetEntityType.CreateForeignKey1(boardNet, board);
             BoardNetEntityType.CreateForeignKey2(boardNet, machine);
             CorrosionAreaEntityType.CreateForeignKey1(corrosionArea, board);
             CorrosionAreaEntityType.CreateForeignKey2(corrosionArea, machine);
             CostEntryEntityType.CreateForeignKey1(costEntry, machine);
+            SheetMetalEntityType.CreateForeignKey1(sheetMetal, machine);
             FoundItemEntityType.CreateForeignKey1(foundItem, machine);
             LotBoxEntityType.CreateForeignKey1(lotBox, machine);
+            KeyboardEntityType.CreateForeignKey1(keyboard, cleanedItem);
+            KeyboardEntityType.CreateForeignKey2(keyboard, machine);
+            MechanismEntityType.CreateForeignKey1(mechanism, machine);
             ReadingEntityType.CreateForeignKey1(reading, machine);
             ReservationEntityType.CreateForeignKey1(reservation, capacitor);
             ReservationEntityType.CreateForeignKey2(reservation, machine);
@@ -106,12 +116,16 @@ namespace Haar.Data.Generated
             BoardEntityType.CreateAnnotations(board);
             CapacitorEntityType.CreateAnnotations(capacitor);
             CleanedItemEntityType.CreateAnnotations(cleanedItem);
+            WhiteningRunEntityType.CreateAnnotations(whiteningRun);
             BoardNetEntityType.CreateAnnotations(boardNet);
             CorrosionAreaEntityType.CreateAnnotations(corrosionArea);
             CostEntryEntityType.CreateAnnotations(costEntry);
+            SheetMetalEntityType.CreateAnnotations(sheetMetal);
             FoundItemEntityType.CreateAnnotations(foundItem);
             LotBoxEntityType.CreateAnnotations(lotBox);
             MachineEntityType.CreateAnnotations(machine);
+            KeyboardEntityType.CreateAnnotations(keyboard);
+            MechanismEntityType.CreateAnnotations(mechanism);
             ReadingEntityType.CreateAnnotations(reading);
             DrawerPartEntityType.CreateAnnotations(drawerPart);
             PartOrderEntityType.CreateAnnotations(partOrder);

@@ -4,6 +4,7 @@ using System.Collections.Generic;
 using System.Reflection;
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
+using Haar.Core.Colour;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Survey;
@@ -25,7 +26,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Intake.Machine",
                 typeof(Machine),
                 baseEntityType,
-                propertyCount: 28,
+                propertyCount: 29,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -80,6 +81,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Class>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 providerPropertyType: typeof(string));
             @class.SetSentinelFromProviderValue("Unknown");
+
+            var colourPolicy = runtimeEntityType.AddProperty(
+                "ColourPolicy",
+                typeof(ColourPolicy),
+                propertyInfo: typeof(Machine).GetProperty("ColourPolicy", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<ColourPolicy>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            colourPolicy.SetSentinelFromProviderValue("NotDecided");
 
             var donor = runtimeEntityType.AddProperty(
                 "Donor",

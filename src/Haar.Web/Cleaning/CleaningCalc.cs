@@ -20,6 +20,8 @@ public sealed record BathAsk(
     IReadOnlyList<Substance>? With = null
 );
 
+public sealed record BatchAsk(IReadOnlyList<BatchItem> Items);
+
 static class CleaningCalc
 {
     public static void MapCleaningCalc(this IEndpointRouteBuilder calc)
@@ -43,6 +45,34 @@ static class CleaningCalc
             .WithExample(
                 """{"tray":{"lengthCentimetres":50,"widthCentimetres":40,"heightCentimetres":15,"depthCentimetres":9,"displacedLitres":1.5},"of":"peroxide","stockPercent":12,"wantedPercent":6,"leftMillilitres":10000}"""
             )
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/dilution",
+                (Corrosion.DilutionAsk ask) =>
+                    Core.Corrosion.Dilution.Of(ask.StockPercent, ask.WantedPercent, ask.Millilitres, ask.LeftMillilitres)
+            )
+            .WithName("CalcCleaningDilution")
+            .WithSummary("How much out of the bottle, and how much water: C₁V₁ = C₂V₂.")
+            .WithExample("""{"stockPercent":12,"wantedPercent":6,"millilitres":4000,"leftMillilitres":5000}""")
+            .ProducesValidationProblem();
+        g.MapPost("/worth", (WorthFacts ask) => Worth.Of(ask))
+            .WithName("CalcWorth")
+            .WithSummary("Is it worth the cleaning? Hours and chance against a tested one, and what would earn it trust.")
+            .WithExample(
+                """{"hoursLeft":{"low":1,"likely":2,"high":4},"chance":0.7,"replacement":35,"hourWorth":10,"kind":"supply","working":"said","onWhoseWord":"the seller, in spring"}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/batch", (BatchAsk ask) => Batch.Of(ask.Items))
+            .WithName("CalcBatch")
+            .WithSummary("Which items are cleaned together, split by what harms one of them.")
+            .WithExample(
+                """{"items":[{"name":"upper shell","facts":{"materials":["abs"],"features":[],"soils":["grease"]}},{"name":"key caps","facts":{"materials":["abs"],"features":[],"soils":["grease"]}},{"name":"badge","facts":{"materials":["aluminium"],"features":["printedLegend"],"soils":["grease"]}}]}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/odour", (OdourFacts ask) => Odour.Of(ask))
+            .WithName("CalcOdour")
+            .WithSummary("What is done against a smell, by the distance at which a fresh nose notices it.")
+            .WithExample("""{"ratings":[{"centimetres":120,"hoursClosed":12,"warm":"yes","freshNose":"yes"}],"done":["airing"]}""")
             .ProducesValidationProblem();
     }
 }

@@ -23,6 +23,22 @@ public sealed record WhiteningAsk(
     [property: JsonPropertyName("house")] WhiteningDefaults? Defaults = null
 );
 
+/// <param name="Cleaned">The places are clean and dry.</param>
+/// <param name="Repeats">b* of one patch in photos taken anew; null for what is usual.</param>
+public sealed record MeasureColourAsk(
+    CardKind Kind,
+    IReadOnlyList<CardField> Card,
+    IReadOnlyList<ColourPatch> Patches,
+    Core.Verdicts.ThreeState Cleaned = Core.Verdicts.ThreeState.NotKnown,
+    IReadOnlyList<double>? Repeats = null
+);
+
+/// <param name="Noise">ΔE00 by which one patch differs from photo to photo.</param>
+public sealed record MatchAsk(IReadOnlyList<MatchPart> Parts, double Noise = PhotoColour.UsualNoise);
+
+/// <param name="From">By the clock at the bench.</param>
+public sealed record DoseAsk(BleachFacts Bleach, DateTime From, double Hours);
+
 static class ColourCalc
 {
     public static void MapColourCalc(this IEndpointRouteBuilder calc)
@@ -60,6 +76,27 @@ static class ColourCalc
             .WithName("CalcWhitening")
             .WithSummary("How long whitening goes on: b*(t) = b∞ + (b₀ − b∞)·e^(−kt), with a band.")
             .WithExample("""{"points":[{"hours":0,"b":24.6},{"hours":3,"b":17.2},{"hours":6,"b":12.9}],"target":9}""")
+            .ProducesValidationProblem();
+        g.MapPost("/measure", (MeasureColourAsk ask) => PhotoColour.Measure(ask.Kind, ask.Card, ask.Patches, ask.Cleaned, ask.Repeats))
+            .WithName("CalcMeasureColour")
+            .WithSummary("Colour from a photo with a card: corrected for the light and the camera's curve, in CIELAB.")
+            .WithExample(
+                """{"kind":"published","card":[{"seen":{"red":236,"green":228,"blue":205},"published":{"l":95.8,"a":-0.3,"b":0.9}},{"seen":{"red":124,"green":119,"blue":106},"published":{"l":50.2,"a":-0.1,"b":0.2}}],"patches":[{"name":"lid","seen":{"red":203,"green":183,"blue":134}},{"name":"under the foot","seen":{"red":205,"green":196,"blue":171},"unaged":true}],"cleaned":"yes"}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/dose", (DoseAsk ask) => Dose.Of(ask.Bleach, ask.From, ask.Hours))
+            .WithName("CalcDose")
+            .WithSummary("What a whitening session counts as: hours × strength × light × warmth.")
+            .WithExample(
+                """{"bleach":{"percent":12,"as":"film","light":"sun","cloudShare":0.3,"latitude":56,"celsius":24},"from":"2026-06-20T10:00:00","hours":4}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/match", (MatchAsk ask) => ColourMatch.Of(ask.Parts, ask.Noise))
+            .WithName("CalcColourMatch")
+            .WithSummary("Which two parts will look alike, after how many hours of whitening; or a paint sample against the shell.")
+            .WithExample(
+                """{"parts":[{"name":"upper shell","colour":{"l":78,"a":1.4,"b":22},"whitens":"yes","fits":"yes","points":[{"hours":0,"b":27},{"hours":4,"b":22}]},{"name":"lower shell","colour":{"l":82,"a":0.2,"b":12},"whitens":"yes","fits":"yes"},{"name":"donor’s lid","colour":{"l":84,"a":-0.4,"b":8},"fits":"no"}]}"""
+            )
             .ProducesValidationProblem();
     }
 }

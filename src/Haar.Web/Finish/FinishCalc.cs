@@ -37,5 +37,17 @@ static class FinishCalc
             .WithSummary("How much paint, how many cans, and whether it may go on in this air.")
             .WithExample("""{"squareCentimetres":4200,"coats":3,"celsius":19,"humidity":55}""")
             .ProducesValidationProblem();
+        g.MapPost("/crack", (CrackFacts ask) => Crack.Of(ask))
+            .WithName("CalcCrack")
+            .WithSummary("How a crack is mended: stopped, glued by what it is made of, backed, cured before it bears.")
+            .WithExample("""{"material":"abs","lengthMillimetres":35,"load":"screw","inSight":"yes","clean":"no"}""")
+            .ProducesValidationProblem();
+        g.MapPost("/polish", (PolishFacts ask) => Polish.Of(ask))
+            .WithName("CalcPolish")
+            .WithSummary("Whether polish reaches a scratch, with what, and when another pass is not worth it.")
+            .WithExample(
+                """{"material":"acrylic","nailCatches":"no","coated":"no","passes":[{"grit":6000,"leftShare":0.5},{"grit":6000,"leftShare":0.7}]}"""
+            )
+            .ProducesValidationProblem();
     }
 }

@@ -18,6 +18,11 @@ public sealed record BeltAsk(
 /// <param name="RoomMillimetres">Depth that there is; null takes the old fan's.</param>
 public sealed record FanExchangeAsk(FanLabel Old, FanLabel Offered, double? RoomMillimetres = null);
 
+/// <param name="With">What is at hand; not known for which it should be.</param>
+public sealed record LubricantAsk(Sliding Where, LubricantKind With = LubricantKind.NotKnown);
+
+public sealed record SpeedAsk(double Measured, double Nominal, double MostOffShare = Speed.MostOffShare);
+
 static class MechanismsCalc
 {
     public static void MapMechanismsCalc(this IEndpointRouteBuilder calc)
@@ -38,6 +43,16 @@ static class MechanismsCalc
             .WithName("CalcBelt")
             .WithSummary("Which drive belt, by its measured path.")
             .WithExample("""{"firstMillimetres":8,"secondMillimetres":42,"centresMillimetres":61}""")
+            .ProducesValidationProblem();
+        g.MapPost("/lubricant", (LubricantAsk ask) => Lubricant.For(ask.Where, ask.With))
+            .WithName("CalcLubricant")
+            .WithSummary("Which lubricant goes where, and where none may.")
+            .WithExample("""{"where":"metalOnPlastic","with":"lightOil"}""")
+            .ProducesValidationProblem();
+        g.MapPost("/speed", (SpeedAsk ask) => Speed.Judge(ask.Measured, ask.Nominal, ask.MostOffShare))
+            .WithName("CalcSpeed")
+            .WithSummary("Does it turn at its speed?")
+            .WithExample("""{"measured":296.4,"nominal":300}""")
             .ProducesValidationProblem();
         g.MapPost("/fan", (FanExchangeAsk ask) => FanExchange.Judge(ask.Old, ask.Offered, ask.RoomMillimetres))
             .WithName("CalcFanExchange")

@@ -18,7 +18,8 @@ public sealed record PackSummary(
     IReadOnlyList<ProfileRow> Machines,
     int Boards,
     int Parts,
-    int Kinds
+    int Kinds,
+    IReadOnlyList<string> Methods
 );
 
 public sealed record ProfileRow(
@@ -51,7 +52,8 @@ static class PackEndpoints
                             [.. k.Machines.Select(m => new ProfileRow(m.Id, m.Model, m.Kind, m.Class, m.YearFrom, m.YearTo, m.Traits))],
                             k.Boards.Count,
                             k.Parts.Count,
-                            k.Kinds.Count
+                            k.Kinds.Count,
+                            [.. k.Methods.Select(m => m.Name)]
                         ))
                         .ToList();
                 }
@@ -82,15 +84,14 @@ static class PackEndpoints
             .Produces(200, contentType: "application/json");
         p.MapDelete(
                 "/{packId}",
-                async (string packId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                async (string packId, HaarDb db, PackStore packs, CancellationToken cancel) =>
                 {
                     var row = await db.Packs.FirstOrDefaultAsync(x => x.Id == packId, cancel).OrNotHere("pack");
                     if (row.BuiltIn)
                     {
                         throw new InvalidInputException("packId", "The pack that ships with Haar stays.");
                     }
-                    db.Remove(row);
-                    return (await work.ActAsync(null, $"Pack “{row.Name}” taken away.", cancel)).Said();
+                    return (await packs.RemoveAsync(row, cancel)).Said();
                 }
             )
             .WithName("RemovePack");

@@ -10,17 +10,29 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
+  import { threeWords } from '$lib/words';
   import { airWords, featureWords, materialWords, soilWords, wetPartWords } from './words';
 
   let {
     id,
     row,
+    screen,
     currency,
     ondone,
-  }: { id: string; row?: Schemas['CleanedRow']; currency: string; ondone: (id?: string) => void } = $props();
+  }: {
+    id: string;
+    row?: Schemas['CleanedRow'];
+    screen?: Schemas['CleaningScreen'];
+    currency: string;
+    ondone: (id?: string) => void;
+  } = $props();
+  const named = (list: readonly { id: string; name: string }[] = []) =>
+    Object.fromEntries(list.map((x) => [x.id, x.name]));
   // svelte-ignore state_referenced_locally
   const i = row?.item;
   const text = (v?: number | null) => (v == null ? '' : plain(v));
+  let ownMaterials = $state<string[]>((i?.facts.ownMaterials ?? []).map((m) => m.id));
+  let ownSoils = $state<string[]>((i?.facts.ownSoils ?? []).map((m) => m.id));
   let name = $state(i?.name ?? '');
   let materials = $state<Schemas['Material'][]>([...(i?.facts.materials ?? [])]);
   let soils = $state<Schemas['Soil'][]>([...(i?.facts.soils ?? [])]);
@@ -48,6 +60,12 @@
       mains,
       dryingCelsius: number(celsius, 'the temperature'),
       air,
+      ownMaterials,
+      ownSoils,
+      pieceId: null,
+      findingId: null,
+      photoId: null,
+      worth: null,
     };
     const done = i
       ? await act(
@@ -89,6 +107,12 @@
     options={soilWords}
     columns
   />
+  {#if screen?.ownSoils.length}<CheckGroup
+      label="Or, by your packs"
+      bind:value={ownSoils}
+      options={named(screen.ownSoils)}
+      columns
+    />{/if}
   <CheckGroup
     label="What it is made of"
     hint="Nothing chosen is not known: then a hidden place comes first."
@@ -96,6 +120,12 @@
     options={materialWords}
     columns
   />
+  {#if screen?.ownMaterials.length}<CheckGroup
+      label="Or made of, by your packs"
+      bind:value={ownMaterials}
+      options={named(screen.ownMaterials)}
+      columns
+    />{/if}
   <div>
     <Choice
       label="Have you looked for lettering, labels and coatings?"
@@ -115,11 +145,7 @@
     <div class="mt-2 grid gap-4 sm:grid-cols-2">
       <Choice label="Is it in sight?" bind:value={inSight} options={{ yes: 'Yes', no: 'No' }} />
       <SelectField label="It dries as" bind:value={dries} options={wetPartWords} />
-      <Choice
-        label="Does it take the mains?"
-        bind:value={mains}
-        options={{ yes: 'Yes', no: 'No', notKnown: 'Don’t know' }}
-      />
+      <Choice label="Does it take the mains?" bind:value={mains} options={threeWords} />
       <SelectField label="Air" bind:value={air} options={airWords} />
       <NumberField
         label="Where it dries, °C"

@@ -1,25 +1,60 @@
-<!-- @component A pass with one method: how much came off, and whether it did damage. -->
+<!-- @component A pass with one method: how much came off, by two photos of one marked patch or by eye in fifths, and whether it did damage. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
+  import type { Point } from '../Boards/items';
+  import Taps from '../Photos/Taps.svelte';
+  import { cornerWords } from '../Photos/words';
 
   let { id, row, ondone }: { id: string; row: Schemas['CleanedRow']; ondone: () => void } = $props();
   // svelte-ignore state_referenced_locally
   let method = $state(row.ladder.next ?? row.ladder.rungs.find((r) => r.state !== 'out')?.method ?? '');
+  let how = $state<'eye' | 'photos'>('eye');
   let fifths = $state('2');
   let damage = $state('no');
   let spot = $state(false);
+  let beforeId = $state('');
+  let before = $state<Point[]>([]);
+  let afterId = $state('');
+  let after = $state<Point[]>([]);
+  let compared = $state<Schemas['PatchPairResult'] | null>(null);
   const rung = $derived(row.ladder.rungs.find((r) => r.method === method));
   const form = new Sending();
+  const prompts = [...cornerWords('the marked patch'), 'the card'];
+  const both = $derived(before.length >= 5 && after.length >= 5);
+  const photos = (): Schemas['PatchPairAsk'] => ({
+    beforePhotoId: beforeId,
+    beforeCorners: before.slice(0, 4),
+    beforeCard: before[4] ?? null,
+    afterPhotoId: afterId,
+    afterCorners: after.slice(0, 4),
+    afterCard: after[4] ?? null,
+  });
+  const path = $derived({ params: { path: { id, itemId: row.item.id } } });
+  const compare = () =>
+    form.send(async () => {
+      compared = await ask(
+        api.POST('/api/machines/{id}/cleaning/{itemId}/compare', {
+          ...path,
+          body: photos(),
+        }),
+      );
+    });
   async function save() {
     await act(
       api.POST('/api/machines/{id}/cleaning/{itemId}/try', {
-        params: { path: { id, itemId: row.item.id } },
-        body: { method, removedShare: Number(fifths) / 5, damage: damage === 'yes', byEye: true, spotTested: spot },
+        ...path,
+        body: {
+          method,
+          removedShare: how === 'eye' ? Number(fifths) / 5 : 0,
+          damage: damage === 'yes',
+          spotTested: spot,
+          photos: how === 'photos' ? photos() : null,
+        },
       }),
     );
     ondone();
@@ -43,21 +78,58 @@
       ><CheckBox bind:checked={spot} large />A hidden place bore it for ten minutes</label
     >{/if}
   <Choice
-    label="How much came off, by eye, in fifths?"
-    bind:value={fifths}
-    options={[
-      ['0', 'None'],
-      ['1', '1'],
-      ['2', '2'],
-      ['3', '3'],
-      ['4', '4'],
-      ['5', 'All'],
-    ]}
+    label="How is it known?"
+    bind:value={how}
+    options={{ eye: 'By eye, in fifths', photos: 'Two photos of one patch' }}
   />
+  {#if how === 'eye'}
+    <Choice
+      label="How much came off, by eye, in fifths?"
+      bind:value={fifths}
+      options={[
+        ['0', 'None'],
+        ['1', '1'],
+        ['2', '2'],
+        ['3', '3'],
+        ['4', '4'],
+        ['5', 'All'],
+      ]}
+    />
+  {:else}
+    <p class="text-sm">
+      Tape at the corners of a patch, the same card beside it, the same light: one photo before the pass, one after.
+    </p>
+    <div class="grid gap-5 md:grid-cols-2">
+      <Taps
+        {id}
+        {form}
+        caption="{row.item.name}, the patch before"
+        {prompts}
+        bind:photoId={beforeId}
+        bind:taps={before}
+        label="Photo before"
+      />
+      <Taps
+        {id}
+        {form}
+        caption="{row.item.name}, the patch after"
+        {prompts}
+        bind:photoId={afterId}
+        bind:taps={after}
+        label="Photo after"
+      />
+    </div>
+    {#if compared}<p class="text-lg font-bold" role="status">{compared.verdict.sentence}</p>{/if}
+    <button type="button" class="btn justify-self-start" disabled={form.busy || !both} onclick={compare}
+      >What came off?</button
+    >
+  {/if}
   <Choice
     label="Did it do damage: scratches, bloom, lettering gone?"
     bind:value={damage}
     options={{ no: 'No', yes: 'Yes' }}
   />
-  <button class="btn-next justify-self-start" disabled={form.busy || !method}>Keep this pass</button>
+  <button class="btn-next justify-self-start" disabled={form.busy || !method || (how === 'photos' && !both)}
+    >Keep this pass</button
+  >
 </form>

@@ -78,3 +78,40 @@ export const rungWords: Words<Schemas['RungState']> = {
   next: 'next',
   later: 'later',
 };
+
+export const trustWords: Words<Schemas['TrustKind']> = {
+  plain: 'A case part: what one sees is what one gets',
+  supply: 'A supply',
+  wetDrive: 'A drive that was wet',
+  board: 'A board',
+  mechanism: 'Something that moves',
+};
+
+export const workingWords: Words<Schemas['KnownWorking']> = {
+  notKnown: 'Nobody knows',
+  seenHere: 'Seen working here',
+  said: 'Somebody said so',
+  knownBroken: 'It does not',
+};
+
+/** An item as it is sent when only a part of it is changed. */
+export const editOf = (i: Schemas['CleanedItem']): Schemas['CleanedItemEdit'] => ({
+  name: i.name,
+  materials: i.facts.materials,
+  features: i.facts.features,
+  soils: i.facts.soils,
+  on: null,
+  inSight: i.facts.inSight,
+  replacement: i.facts.replacement,
+  hourWorth: i.facts.hourWorth,
+  dries: i.dries,
+  mains: i.mains,
+  dryingCelsius: i.dryingCelsius,
+  air: i.air,
+  ownMaterials: null,
+  ownSoils: null,
+  pieceId: null,
+  findingId: null,
+  photoId: null,
+  worth: null,
+});

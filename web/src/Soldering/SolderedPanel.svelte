@@ -14,6 +14,7 @@
   import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
+  import Steps from '$lib/ui/Steps.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { directionWords, fluxWords } from '$lib/words';
@@ -121,24 +122,7 @@
     yesIf: 'To be done',
   }}
 >
-  <ol class="mt-3 border-t border-sill">
-    {#each row.steps as x (x.step)}
-      <li
-        class="grid grid-cols-[1.5rem_minmax(0,1fr)] items-center gap-x-2.5 border-b border-sill py-1 {x.step ===
-        row.next
-          ? 'font-bold'
-          : x.at
-            ? 'text-soft'
-            : ''}"
-      >
-        <Mark
-          of={x.at ? 'done' : x.step === row.next ? 'if' : 'waiting'}
-          size={17}
-          word={x.at ? 'done' : x.step === row.next ? 'next' : 'to come'}
-        />{capital(x.words)}
-      </li>
-    {/each}
-  </ol>
+  <Steps steps={row.steps} next={row.next} />
   {#if row.photoHash}<div class="mt-3 max-w-sm">
       <MarkedPhoto
         src={photoUrl(row.photoHash, 'screen')}

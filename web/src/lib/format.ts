@@ -93,4 +93,6 @@ export function number(text: string, name: string): number | null {
 }
 
 /** As it stands inside a sentence: "Barrel cell" becomes "barrel cell", "SCSI drives" stays. */
+export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
 export const lower = (s: string): string => (/^[A-Z][^A-Z]/.test(s) ? s.charAt(0).toLowerCase() + s.slice(1) : s);

@@ -187,6 +187,13 @@ export const keepsWords: Words<Schemas['KeptData']> = {
   userData: 'Somebody’s data',
   notKnown: 'Nobody has asked',
 };
+/** As an answer: what nobody knows stands last. */
+export const threeWords: [Schemas['ThreeState'], string][] = [
+  ['yes', 'Yes'],
+  ['no', 'No'],
+  ['notKnown', 'Don’t know'],
+];
+
 export const threeStateWords: Words<Schemas['ThreeState']> = { notKnown: 'Not known', yes: 'Yes', no: 'No' };
 export const restsOnWords: Words<Schemas['RestsOn']> = {
   notKnown: 'Nobody looked',

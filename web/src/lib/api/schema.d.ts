@@ -1726,6 +1726,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/cleaning/{itemId}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ComparePatches"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["NoteBefore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/odour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RateOdour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/odour/rung": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeOdourRung"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/cleaning/{itemId}/rinse": {
         parameters: {
             query?: never;
@@ -1784,6 +1848,455 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["FinishItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddWhitening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditWhitening"];
+        post?: never;
+        delete: operations["RemoveWhitening"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["ChooseColourPolicy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{runId}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["StartSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{runId}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["EndSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{runId}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measures, and keeps nothing. */
+        post: operations["LookAtColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{runId}/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MeasureColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{runId}/repeat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RepeatColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/whitening/{runId}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FinishWhitening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/panels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddPanel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/panels/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditPanel"];
+        post?: never;
+        delete: operations["RemovePanel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/panels/{panelId}/rust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MeasureRust"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/panels/{panelId}/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeFinishStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/panels/{panelId}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["RustAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddKeyboard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditKeyboard"];
+        post?: never;
+        delete: operations["RemoveKeyboard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["LayKeys"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeCapsOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["PutCapsBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/keys/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ChangeCap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/keys/{key}/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FillCap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/keys/{key}/test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TestKey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/keys/{key}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TryKey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/keyboards/{keyboardId}/keys/{key}/missing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["MissCap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mechanisms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddMechanism"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mechanisms/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditMechanism"];
+        post?: never;
+        delete: operations["RemoveMechanism"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mechanisms/{mechanismId}/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeMechanismStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mechanisms/{mechanismId}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ServiceAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3245,6 +3758,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cleaning/dilution": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much out of the bottle, and how much water: C₁V₁ = C₂V₂. */
+        post: operations["CalcCleaningDilution"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cleaning/worth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Is it worth the cleaning? Hours and chance against a tested one, and what would earn it trust. */
+        post: operations["CalcWorth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cleaning/batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which items are cleaned together, split by what harms one of them. */
+        post: operations["CalcBatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cleaning/odour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is done against a smell, by the distance at which a fresh nose notices it. */
+        post: operations["CalcOdour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/drying/time": {
         parameters: {
             query?: never;
@@ -3364,6 +3945,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/colour/measure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Colour from a photo with a card: corrected for the light and the camera's curve, in CIELAB. */
+        post: operations["CalcMeasureColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/dose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a whitening session counts as: hours × strength × light × warmth. */
+        post: operations["CalcDose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/match": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which two parts will look alike, after how many hours of whitening; or a paint sample against the shell. */
+        post: operations["CalcColourMatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/finish/rust": {
         parameters: {
             query?: never;
@@ -3398,6 +4030,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/finish/crack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a crack is mended: stopped, glued by what it is made of, backed, cured before it bears. */
+        post: operations["CalcCrack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/polish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether polish reaches a scratch, with what, and when another pass is not worth it. */
+        post: operations["CalcPolish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/mechanisms/belt": {
         parameters: {
             query?: never;
@@ -3409,6 +4075,40 @@ export interface paths {
         put?: never;
         /** Which drive belt, by its measured path. */
         post: operations["CalcBelt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mechanisms/lubricant": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which lubricant goes where, and where none may. */
+        post: operations["CalcLubricant"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mechanisms/speed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Does it turn at its speed? */
+        post: operations["CalcSpeed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3820,6 +4520,26 @@ export interface components {
          * @enum {string}
          */
         Basis: "measured" | "rule" | "guess";
+        BatchAsk: {
+            items: components["schemas"]["BatchItem"][];
+        };
+        /** @description One item that may share a bath, a method or a wait. */
+        BatchItem: {
+            name: string;
+            facts: components["schemas"]["CleaningFacts"];
+            dries?: components["schemas"]["WetPart"];
+            /**
+             * Format: double
+             * @description That it displaces; null when not known.
+             */
+            litres?: null | number;
+        };
+        BatchResult: {
+            batches: components["schemas"]["CleaningBatch"][];
+            /** @description Items that share nothing now, each with why. */
+            alone: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
         BathAsk: {
             tray: components["schemas"]["TrayFacts"];
             /** @description What the bath is of. */
@@ -3900,6 +4620,11 @@ export interface components {
             steps: components["schemas"]["CellStepRow"][];
             next: null | components["schemas"]["CellStep"];
         };
+        /**
+         * @description What a method does to a material or a feature.
+         * @enum {string}
+         */
+        Bears: "spotTest" | "safe" | "never";
         /** @description What stands before the board is fed. */
         BeforePowerRow: {
             word: string;
@@ -3956,6 +4681,43 @@ export interface components {
          * @enum {string}
          */
         Better: "lower" | "higher";
+        /** @enum {string} */
+        BleachAs: "notKnown" | "bath" | "film";
+        /** @description How one session whitens. */
+        BleachFacts: {
+            /**
+             * Format: double
+             * @description Of hydrogen peroxide, by what was mixed.
+             */
+            percent?: null | number;
+            as?: components["schemas"]["BleachAs"];
+            light?: components["schemas"]["BleachLight"];
+            /**
+             * Format: double
+             * @description Of the sky that clouds cover, 0 to 1; null counts as half.
+             */
+            cloudShare?: null | number;
+            /**
+             * Format: double
+             * @description North is positive; null takes 55°.
+             */
+            latitude?: null | number;
+            /**
+             * Format: double
+             * @description Of a lamp against high summer sun; null takes 1.
+             */
+            lampStrength?: null | number;
+            /**
+             * Format: double
+             * @description Of the bath or the part; null takes 25 °C.
+             */
+            celsius?: null | number;
+        };
+        /**
+         * @description What drives the bleach.
+         * @enum {string}
+         */
+        BleachLight: "notKnown" | "sun" | "lamp" | "lampUvC";
         BoardEdit: {
             name: string;
             /** Format: uuid */
@@ -4047,6 +4809,25 @@ export interface components {
             /** @description Why it is where it is, in a sentence. */
             why: string;
         };
+        /** @description Something that came off or was found, and is not on the list yet: one tap puts it there. */
+        Candidate: {
+            kind: components["schemas"]["CandidateKind"];
+            /** Format: uuid */
+            pieceId: null | string;
+            /** Format: uuid */
+            findingId: null | string;
+            /** Format: uuid */
+            photoId: null | string;
+            name: string;
+            /** @description Where it is from: "came off in step 3", "mould, found under the keyboard". */
+            why: string;
+            /** @description As far as its kind says; a person says more. */
+            materials: components["schemas"]["Material"][];
+            soils: components["schemas"]["Soil"][];
+            dries: components["schemas"]["WetPart"];
+            mains: components["schemas"]["ThreeState"];
+            mechanism: components["schemas"]["MechanismKind"];
+        };
         CandidateAsk: {
             spec: components["schemas"]["CapacitorSpec"];
             /**
@@ -4059,6 +4840,51 @@ export interface components {
             /** @default  */
             place: string;
         };
+        /**
+         * @description What a piece or a finding becomes in the case's list.
+         * @enum {string}
+         */
+        CandidateKind: "item" | "panel" | "keyboard" | "mechanism";
+        /** @description One key and its cap. */
+        Cap: {
+            /** @description Of the layout: "2-5". */
+            key: string;
+            legend: string;
+            /**
+             * Format: int32
+             * @description Profile row.
+             */
+            row: number;
+            /**
+             * Format: double
+             * @description In units of a letter key.
+             */
+            width: number;
+            /** Format: double */
+            height: number;
+            /**
+             * Format: double
+             * @description Left edge on the straightened picture, as a share; the same of the others.
+             */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            h: number;
+            /** @description What tells its way round, where it can go in wrongly: "the notch to the back". */
+            wayRound?: string;
+            state?: components["schemas"]["CapState"];
+            /** @description Whose cap it is, where it is a donor's. */
+            from?: string;
+            trouble?: components["schemas"]["KeyTrouble"];
+            tries?: components["schemas"]["KeyTry"][];
+            /** @description Pressed in the test, and it came once. */
+            tested?: boolean;
+        };
+        /** @enum {string} */
+        CapState: "on" | "off" | "missing" | "donor" | "back";
         /** @description One capacitor on a board: what it is, where it sits and how far its exchange has come. */
         Capacitor: {
             /** Format: uuid */
@@ -4362,6 +5188,24 @@ export interface components {
             forecast: null | components["schemas"]["Forecast"];
             baths: string[];
         };
+        CapsBackAsk: {
+            keys: string[];
+            /** @description They sit as the picture shows them. */
+            way?: components["schemas"]["ThreeState"];
+        };
+        CapsOffAsk: {
+            /** @description Null for all of them. */
+            keys?: null | string[];
+        };
+        CardField: {
+            seen: components["schemas"]["PatchSample"];
+            published?: null | components["schemas"]["Lab"];
+        };
+        /**
+         * @description What lay beside the part.
+         * @enum {string}
+         */
+        CardKind: "none" | "published" | "printed" | "plainPaper";
         /** @description A danger, said where the act is. */
         Caution: {
             /** @description Which one. */
@@ -4377,7 +5221,7 @@ export interface components {
             stopsUntilConfirmed: boolean;
         };
         /** @enum {string} */
-        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie" | "peroxide" | "mustNotMeet";
+        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie" | "peroxide" | "mustNotMeet" | "pressureWashing" | "sprayAndDust";
         /** @enum {string} */
         CellChemistry: "unknown" | "nickelCadmium" | "nickelMetalHydride" | "alkaline" | "zincCarbon" | "lithiumPrimary" | "lithiumRechargeable" | "leadAcid";
         CellEdit: {
@@ -4468,6 +5312,20 @@ export interface components {
         CellStepRow: {
             step: components["schemas"]["CellStep"];
             may: components["schemas"]["Permit"];
+        };
+        ChangeCapAsk: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            w: number;
+            /** Format: double */
+            h: number;
+            /** @default  */
+            legend: string;
+            /** @default  */
+            wayRound: string;
         };
         /** @description What was read across the cell's pads with the cell out: red lead on its plus pad, black on ground. Null is not read. */
         ChargingReadings: {
@@ -4599,6 +5457,24 @@ export interface components {
             /** Format: uuid */
             machineId?: string;
             name?: string;
+            /**
+             * Format: uuid
+             * @description The piece of the strip-down that it is; null where it is none.
+             */
+            pieceId?: null | string;
+            /**
+             * Format: uuid
+             * @description The finding that it was put down for.
+             */
+            findingId?: null | string;
+            /**
+             * Format: uuid
+             * @description A photo of it as it was.
+             */
+            photoId?: null | string;
+            worth?: null | components["schemas"]["WorthFacts"];
+            /** @description A smell, rated, and what was done against it. */
+            odour?: components["schemas"]["OdourFacts"];
             /** @description What it is made of, what lies on it, what has been tried. */
             facts?: components["schemas"]["CleaningFacts"];
             /** @description As what it dries. */
@@ -4640,6 +5516,15 @@ export interface components {
              */
             dryingCelsius?: null | number;
             air?: components["schemas"]["MovingAir"];
+            ownMaterials?: null | string[];
+            ownSoils?: null | string[];
+            /** Format: uuid */
+            pieceId?: null | string;
+            /** Format: uuid */
+            findingId?: null | string;
+            /** Format: uuid */
+            photoId?: null | string;
+            worth?: null | components["schemas"]["WorthFacts"];
         };
         CleanedRow: {
             item: components["schemas"]["CleanedItem"];
@@ -4656,6 +5541,24 @@ export interface components {
             mayDry: null | components["schemas"]["Permit"];
             /** @description Of the next method: what to lay out. */
             needs: string;
+            before: string[];
+            worth: null | components["schemas"]["WorthResult"];
+            odour: null | components["schemas"]["OdourResult"];
+            photoHash: null | string;
+        };
+        CleaningBatch: {
+            method: string;
+            name: string;
+            /** @description Their names, as given. */
+            items: string[];
+            /**
+             * Format: int32
+             * @description Of hands and waits, against one by one.
+             */
+            minutesSaved: number;
+            /** @description Why others of the same method are not in it; empty where none are. */
+            split: string[];
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description What is cleaned. */
         CleaningFacts: {
@@ -4664,6 +5567,11 @@ export interface components {
             /** @description Null when nobody looked, and then lettering and labels count as there. */
             features?: null | components["schemas"]["Feature"][];
             soils?: components["schemas"]["Soil"][];
+            /** @description Materials and soils by a pack, as they were when it was put down. */
+            ownMaterials?: components["schemas"]["OwnMaterial"][];
+            ownSoils?: components["schemas"]["OwnSoil"][];
+            /** @description Methods of the workshop's packs, beside the usual ones or in their place; as they were when it was last put down or a pack came in. */
+            ownMethods?: components["schemas"]["CleaningMethod"][];
             /** @description Cleaners and residues that are on it, or were and were not rinsed off. */
             on?: components["schemas"]["Substance"][];
             /** @description In order, oldest first. */
@@ -4678,8 +5586,65 @@ export interface components {
             /** Format: double */
             hourWorth?: null | number;
         };
+        CleaningMethod: {
+            id: string;
+            name: string;
+            /**
+             * Format: int32
+             * @description 1 the mildest, 10 the hardest.
+             */
+            strength: number;
+            substance: components["schemas"]["Substance"];
+            /** @description Chance that it takes most of such a soil off, 0 to 1; a soil that is not named it does not move. */
+            moves: {
+                [key: string]: number;
+            };
+            /** @description What it does to each; one that is not named wants a spot test. */
+            materials: {
+                [key: string]: components["schemas"]["Bears"];
+            };
+            /** @description The same of features. */
+            features: {
+                [key: string]: components["schemas"]["Bears"];
+            };
+            /** @description Of each never: the reason. */
+            why: string;
+            /** @description What has to be dealt with next: water, oil, powder; empty for nothing. */
+            leaves: string;
+            /**
+             * Format: int32
+             * @description That it works by itself.
+             */
+            dwellMinutes: number;
+            /**
+             * Format: int32
+             * @description For a hand's breadth.
+             */
+            handsMinutes: number;
+            needs: string;
+            /** @description It brings water: trimmers, switches and labels are photographed before. */
+            wets: boolean;
+            cautions: components["schemas"]["CautionId"][];
+            source: string;
+            /** @description What it leaves has to be rinsed off with clean water. */
+            rinse?: boolean;
+            /** @description Id of the method that follows it, as water follows a remover; empty for none. */
+            then?: string;
+            /** @description How sure it is. */
+            founded?: components["schemas"]["Basis"];
+        };
+        /** @description Everything that Case has: what is cleaned, whitened, freed of rust, taken apart key by key, serviced; and what could be. */
         CleaningScreen: {
             items: components["schemas"]["CleanedRow"][];
+            candidates: components["schemas"]["Candidate"][];
+            batch: null | components["schemas"]["BatchResult"];
+            colourPolicy: components["schemas"]["ColourPolicy"];
+            whitenings: components["schemas"]["WhiteningRow"][];
+            panels: components["schemas"]["PanelRow"][];
+            keyboards: components["schemas"]["KeyboardRow"][];
+            mechanisms: components["schemas"]["MechanismRow"][];
+            ownMaterials: components["schemas"]["OwnMaterial"][];
+            ownSoils: components["schemas"]["OwnSoil"][];
         };
         /** @description How far the cleaning of one item has come. */
         CleaningSheet: {
@@ -4700,6 +5665,13 @@ export interface components {
              * @description Clean enough, or left as it is.
              */
             doneAt?: null | string;
+            /**
+             * Format: date-time
+             * @description When trimmers, switches, jumpers and labels were photographed and read, before it got wet; null for not yet.
+             */
+            notedAt?: null | string;
+            /** @description How they stood. */
+            noted?: string;
         };
         CleaningTrial: {
             /** @description Id. */
@@ -4729,6 +5701,20 @@ export interface components {
         };
         CloseStage: {
             reason: string;
+        };
+        CoatLaid: {
+            /** Format: date-time */
+            at: string;
+            /**
+             * Format: double
+             * @description Of the air.
+             */
+            celsius: number;
+            /**
+             * Format: double
+             * @description Relative, percent.
+             */
+            humidity: number;
         };
         /**
          * @description What lies on the steel.
@@ -4761,6 +5747,49 @@ export interface components {
              */
             yellower: number;
             verdict: components["schemas"]["Verdict"];
+        };
+        ColourPatch: {
+            name: string;
+            seen: components["schemas"]["PatchSample"];
+            /**
+             * @description Light never reached it: under a foot, behind a label.
+             * @default false
+             */
+            unaged: boolean;
+        };
+        /**
+         * @description What is done about the colour that age has given a case: a policy of the machine, decided by a person.
+         * @enum {string}
+         */
+        ColourPolicy: "notDecided" | "whiten" | "paint" | "leave";
+        ColourPolicyAsk: {
+            policy: components["schemas"]["ColourPolicy"];
+        };
+        /** @description The colour of a part as it was measured once. */
+        ColourReading: {
+            /** Format: date-time */
+            at: string;
+            /**
+             * Format: double
+             * @description That it had had by then.
+             */
+            dose: number;
+            /** Format: double */
+            b: number;
+            /** Format: double */
+            evenness: null | number;
+            absolute: boolean;
+            patches: components["schemas"]["MeasuredPatch"][];
+            /**
+             * Format: uuid
+             * @description The photo that it was measured on; null for figures of an instrument.
+             */
+            photoId?: null | string;
+            /**
+             * @description A white bloom or streaks were seen.
+             * @default false
+             */
+            bloom: boolean;
         };
         CombinationAnswer: {
             /** @description Of the two candidates as sent, from 0. */
@@ -4926,6 +5955,43 @@ export interface components {
              * @description Of the machine, for changing what is expected.
              */
             version: number;
+        };
+        /** @description A crack in a case. */
+        CrackFacts: {
+            material?: components["schemas"]["Material"];
+            /** Format: double */
+            lengthMillimetres?: number;
+            load?: components["schemas"]["CrackLoad"];
+            /** @description It is in sight. Not known counts as yes. */
+            inSight?: components["schemas"]["ThreeState"];
+            /** @description Clean of grease and old glue. Not known counts as no. */
+            clean?: components["schemas"]["ThreeState"];
+            /** @description A piece is missing, and is filled. */
+            pieceMissing?: components["schemas"]["ThreeState"];
+            /** @description Threadlocker is to go near it. */
+            threadlocker?: boolean;
+        };
+        /**
+         * @description What pulls at a mended place.
+         * @enum {string}
+         */
+        CrackLoad: "notKnown" | "none" | "handling" | "screw";
+        CrackResult: {
+            /** @description Empty where it cannot be said. */
+            adhesive: string;
+            /** @description In order. */
+            steps: string[];
+            /**
+             * Format: double
+             * @description Held by clamp or tape.
+             */
+            fixtureMinutes: number;
+            /**
+             * Format: double
+             * @description Until it may bear.
+             */
+            cureHours: number;
+            verdict: components["schemas"]["Verdict"];
         };
         CsvTaken: {
             /** Format: uuid */
@@ -5101,6 +6167,34 @@ export interface components {
              * @description Tools, hours and the risk.
              */
             ownCost: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        DoseAsk: {
+            bleach: components["schemas"]["BleachFacts"];
+            /**
+             * Format: date-time
+             * @description By the clock at the bench.
+             */
+            from: string;
+            /** Format: double */
+            hours: number;
+        };
+        DoseResult: {
+            /**
+             * Format: double
+             * @description Of full summer sun at 6 % and 25 °C that it counts as.
+             */
+            hours: number;
+            /**
+             * Format: double
+             * @description Against full summer sun, mean over the time.
+             */
+            light: number;
+            /**
+             * Format: double
+             * @description Dose an hour.
+             */
+            rate: number;
             verdict: components["schemas"]["Verdict"];
         };
         /** @description A part lying in the drawer. */
@@ -5333,6 +6427,14 @@ export interface components {
             windowFromYear?: null | number;
             /** Format: int32 */
             windowToYear?: null | number;
+        };
+        EndSessionAsk: {
+            /**
+             * Format: double
+             * @description What the bench's clock is ahead of UTC.
+             * @default 0
+             */
+            localHours: number;
         };
         EsrLimitAsk: {
             kind: components["schemas"]["CapacitorKind"];
@@ -5574,6 +6676,17 @@ export interface components {
              */
             limitHigh?: null | number;
         };
+        FillCapAsk: {
+            from: string;
+            /**
+             * Format: int32
+             * @description Profile row of the donor's cap; null when nobody knows.
+             */
+            row?: null | number;
+            /** Format: double */
+            width?: null | number;
+            stem?: components["schemas"]["ThreeState"];
+        };
         /** @description One thing seen, where, and whether it is dealt with. */
         Finding: {
             /** Format: uuid */
@@ -5634,6 +6747,62 @@ export interface components {
             photoHash: null | string;
             /** @description May it be powered with this: whether somebody has decided so, and whether that still holds. */
             power: components["schemas"]["Permit"];
+        };
+        /** @description How far the work on a panel has come; a null instant is a step not yet done. */
+        FinishSheet: {
+            /** Format: date-time */
+            residueAt?: null | string;
+            /** Format: double */
+            residuePh?: null | number;
+            /** Format: date-time */
+            neutralisedAt?: null | string;
+            /** Format: date-time */
+            maskedAt?: null | string;
+            /** Format: date-time */
+            rustOffAt?: null | string;
+            /** Format: date-time */
+            driedAt?: null | string;
+            /** Format: date-time */
+            truedAt?: null | string;
+            primer?: null | components["schemas"]["CoatLaid"];
+            /** Format: date-time */
+            cardAt?: null | string;
+            /**
+             * Format: double
+             * @description ΔE00 of the dried test card against the part; null where it was judged by eye.
+             */
+            cardApart?: null | number;
+            coats?: components["schemas"]["CoatLaid"][];
+            /** Format: date-time */
+            curedAt?: null | string;
+            /** Format: date-time */
+            earthAt?: null | string;
+            /** Format: double */
+            earthOhms?: null | number;
+        };
+        /** @enum {string} */
+        FinishStep: "readResidue" | "neutralise" | "mask" | "removeRust" | "dry" | "trueUp" | "prime" | "testCard" | "coat" | "cure" | "earthPoints" | null;
+        FinishStepAsk: {
+            step: components["schemas"]["FinishStep"];
+            /** Format: double */
+            ph?: null | number;
+            /** Format: double */
+            celsius?: null | number;
+            /** Format: double */
+            humidity?: null | number;
+            /** Format: double */
+            apart?: null | number;
+            looks?: components["schemas"]["ThreeState"];
+            wet?: components["schemas"]["ThreeState"];
+            /** Format: double */
+            ohms?: null | number;
+            overruleReason?: null | string;
+        };
+        FinishStepRow: {
+            step: components["schemas"]["FinishStep"];
+            words: string;
+            /** Format: date-time */
+            at: null | string;
         };
         FirstPowerAnswer: {
             steps: components["schemas"]["PowerStepPlan"][];
@@ -6415,6 +7584,86 @@ export interface components {
          * @enum {string}
          */
         KeptData: "nothing" | "clock" | "settings" | "userData" | "notKnown";
+        KeyRow: {
+            key: string;
+            next: null | components["schemas"]["KeyRung"];
+            words: string;
+        };
+        /**
+         * @description What is cleaned or mended under a key, in this order.
+         * @enum {string}
+         */
+        KeyRung: "cap" | "plunger" | "contact" | "membrane" | "foil";
+        /**
+         * @description What makes a key's contact.
+         * @enum {string}
+         */
+        KeySwitch: "notKnown" | "membrane" | "contacts" | "foilOnFoam" | "rubberPill" | "magnet";
+        /** @enum {string} */
+        KeyTrouble: "none" | "sticks" | "dead" | "bounces";
+        KeyTry: {
+            rung: components["schemas"]["KeyRung"];
+            /** @description The key works again. */
+            helped: boolean;
+        };
+        /** @description A keyboard: a photo that became a map of its caps, and what each of them came to. */
+        Keyboard: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            name?: string;
+            /**
+             * Format: uuid
+             * @description The piece of the strip-down or the finding that it was put down for.
+             */
+            fromId?: null | string;
+            switch?: components["schemas"]["KeySwitch"];
+            /**
+             * Format: uuid
+             * @description The photo as taken, before any cap came off.
+             */
+            photoId?: null | string;
+            /**
+             * Format: uuid
+             * @description The same, seen from straight above.
+             */
+            pictureId?: null | string;
+            layout?: string;
+            /** @description Of the keys: top left, top right, bottom right, bottom left, as shares of the photo. */
+            corners?: components["schemas"]["Point"][];
+            caps?: components["schemas"]["Cap"][];
+            /**
+             * Format: uuid
+             * @description The caps as a cleaned item: washed by the ladder, and dry before they go back.
+             */
+            itemId?: null | string;
+            /** Format: int32 */
+            version?: number;
+        };
+        KeyboardEdit: {
+            name: string;
+            switch?: components["schemas"]["KeySwitch"];
+            /**
+             * Format: uuid
+             * @description The piece that it was put down for.
+             */
+            fromId?: null | string;
+        };
+        KeyboardRow: {
+            keyboard: components["schemas"]["Keyboard"];
+            layouts: components["schemas"]["LayoutRow"][];
+            troubled: components["schemas"]["KeyRow"][];
+            verdict: components["schemas"]["Verdict"];
+            wet: boolean;
+            washed: boolean;
+            photoHash: null | string;
+            pictureHash: null | string;
+            /** Format: int32 */
+            pictureWidth: number;
+            /** Format: int32 */
+            pictureHeight: number;
+        };
         KindHours: {
             /** @description At the bench, from arrival to handover. */
             hours: components["schemas"]["Estimate"];
@@ -6485,6 +7734,11 @@ export interface components {
             /** Format: double */
             millimetres: number;
         };
+        /**
+         * @description What is known of it working.
+         * @enum {string}
+         */
+        KnownWorking: "notKnown" | "seenHere" | "said" | "knownBroken";
         /** @description CIELAB under D65, 2° observer. */
         Lab: {
             /**
@@ -6557,6 +7811,20 @@ export interface components {
          * @enum {string}
          */
         Latch: "notKnown" | "none" | "firm" | "weak";
+        LayKeysAsk: {
+            /** Format: uuid */
+            photoId: string;
+            layout: string;
+            /** @description Of the keys: top left and on with the clock, as shares of the photo. */
+            corners: components["schemas"]["Point"][];
+            overruleReason?: null | string;
+        };
+        LayoutRow: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            keys: number;
+        };
         /**
          * @description What leaks out of a cell, and so what neutralises it.
          * @enum {string}
@@ -6764,6 +8032,18 @@ export interface components {
             currency: string;
             partKinds: string[];
         };
+        LubricantAsk: {
+            where: components["schemas"]["Sliding"];
+            /** @description What is at hand; not known for which it should be. */
+            with?: components["schemas"]["LubricantKind"];
+        };
+        /** @enum {string} */
+        LubricantKind: "notKnown" | "none" | "lightOil" | "sleeveOil" | "lithiumGrease" | "plasticSafeGrease" | "siliconeGrease" | "spray";
+        LubricantResult: {
+            /** @description Best first; empty where none may go. */
+            use: components["schemas"]["LubricantKind"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description A machine in the workshop, from the box it came in to the sheet that leaves with it. */
         Machine: {
             /** Format: uuid */
@@ -6808,6 +8088,8 @@ export interface components {
             claimed?: string;
             recapSchool?: components["schemas"]["RecapPolicy"];
             restorationSchool?: components["schemas"]["RestorationPolicy"];
+            /** @description What is done about the colour of its age. */
+            colourPolicy?: components["schemas"]["ColourPolicy"];
             /** @description Rails of its supply; volts in them are nominal only. */
             rails?: components["schemas"]["RailReading"][];
             /** @description What finishing is expected to cost, what a complete one costs, and where to stop. */
@@ -6966,11 +8248,196 @@ export interface components {
             cure: string;
             verdict: components["schemas"]["Verdict"];
         };
+        MatchAsk: {
+            parts: components["schemas"]["MatchPart"][];
+            /**
+             * Format: double
+             * @description ΔE00 by which one patch differs from photo to photo.
+             * @default 1
+             */
+            noise: number;
+        };
+        MatchPair: {
+            first: string;
+            second: string;
+            /**
+             * Format: double
+             * @description That the yellower of the two is whitened on, of full summer sun at 6 %; 0 as they are. Null where they never look alike.
+             */
+            hours: null | number;
+            /** @description The one that is whitened; empty for none. */
+            which: string;
+            /**
+             * Format: double
+             * @description ΔE00 then, or now where they never do.
+             */
+            apart: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description A part that may sit beside another. */
+        MatchPart: {
+            name?: string;
+            colour?: components["schemas"]["Lab"];
+            /** @description How it whitens, from its own readings; null takes what is usual, and is then a guess. */
+            points?: components["schemas"]["WhiteningPoint"][];
+            /** @description It may be whitened; a painted or printed part, or one whose policy is to leave it, may not. Not known counts as no. */
+            whitens?: components["schemas"]["ThreeState"];
+            /** @description Its holes, slots and edges are those of its place. */
+            fits?: components["schemas"]["ThreeState"];
+            /** @description A sample of paint; ThreeState MatchPart.Dried then says whether its test card has. */
+            paint?: boolean;
+            dried?: components["schemas"]["ThreeState"];
+        };
+        MatchResult: {
+            /** @description The best first. */
+            pairs: components["schemas"]["MatchPair"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         /**
          * @description What is cleaned is made of.
          * @enum {string}
          */
         Material: "notKnown" | "abs" | "polystyrene" | "polycarbonate" | "pcAbs" | "acrylic" | "nylon" | "platedSteel" | "bareSteel" | "aluminium" | "magnesium" | "zincDieCast" | "glass" | "coatedGlass" | "rubber" | "foam" | "wood" | "leatherLike" | "membrane" | "board" | "connector" | "switch" | "bearing";
+        MeasureColourAsk: {
+            kind: components["schemas"]["CardKind"];
+            card: components["schemas"]["CardField"][];
+            patches: components["schemas"]["ColourPatch"][];
+            /** @description The places are clean and dry. */
+            cleaned?: components["schemas"]["ThreeState"];
+            /** @description b* of one patch in photos taken anew; null for what is usual. */
+            repeats?: null | number[];
+        };
+        MeasurePhotoAsk: {
+            /** Format: uuid */
+            photoId: string;
+            kind: components["schemas"]["CardKind"];
+            card: components["schemas"]["TappedCard"][];
+            patches: components["schemas"]["TappedPatch"][];
+            /** @description The places are clean and dry. */
+            cleaned?: components["schemas"]["ThreeState"];
+            /**
+             * @description A white bloom or streaks are seen.
+             * @default false
+             */
+            bloom: boolean;
+        };
+        MeasuredPatch: {
+            name: string;
+            lab: components["schemas"]["Lab"];
+            /**
+             * Format: double
+             * @description ASTM E313; null for black.
+             */
+            yellowness: null | number;
+            unaged: boolean;
+            /**
+             * Format: double
+             * @description ΔE00 from the spot that light never reached; null where none is given.
+             */
+            apart: null | number;
+        };
+        /** @description Something that moves, and is serviced. */
+        Mechanism: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            name?: string;
+            /**
+             * Format: uuid
+             * @description The piece of the strip-down or the finding that it was put down for.
+             */
+            fromId?: null | string;
+            kind?: components["schemas"]["MechanismKind"];
+            /**
+             * Format: double
+             * @description Turns a minute; null where nobody knows.
+             */
+            nominalRpm?: null | number;
+            /** @description Not known counts as yes. */
+            hasBelt?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @description Once round the belt's path by a thread, mm.
+             */
+            beltPathMillimetres?: null | number;
+            /** @description What its rails slide on. */
+            rails?: components["schemas"]["Sliding"];
+            /** @description There is something on it that must not be lost. Not known counts as yes. */
+            holdsData?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @description What it read before anything was done, for after: noise in dB, °C.
+             */
+            noiseBefore?: null | number;
+            /** Format: double */
+            celsiusBefore?: null | number;
+            /** @description In order; a step done again takes the place of the one before. */
+            done?: components["schemas"]["MechanismDone"][];
+            /** Format: int32 */
+            version?: number;
+            next?: components["schemas"]["MechanismStep"];
+        };
+        MechanismDone: {
+            step: components["schemas"]["MechanismStep"];
+            /** Format: date-time */
+            at: string;
+            /**
+             * Format: double
+             * @description What was read: turns a minute, errors, dB, °C; null for a word.
+             */
+            value?: null | number;
+            /** @default  */
+            note: string;
+        };
+        MechanismEdit: {
+            name: string;
+            kind: components["schemas"]["MechanismKind"];
+            /** Format: double */
+            nominalRpm?: null | number;
+            hasBelt?: components["schemas"]["ThreeState"];
+            rails?: components["schemas"]["Sliding"];
+            holdsData?: components["schemas"]["ThreeState"];
+            /** Format: double */
+            noiseBefore?: null | number;
+            /** Format: double */
+            celsiusBefore?: null | number;
+            /**
+             * Format: uuid
+             * @description The piece that it was put down for.
+             */
+            fromId?: null | string;
+        };
+        /** @enum {string} */
+        MechanismKind: "floppyDrive" | "hardDrive" | "opticalDrive" | "tapeDrive" | "printer" | "fan" | "hinge" | "latch";
+        MechanismRow: {
+            mechanism: components["schemas"]["Mechanism"];
+            verdict: components["schemas"]["Verdict"];
+            steps: components["schemas"]["MechanismStepRow"][];
+            belt: null | components["schemas"]["BeltResult"];
+            /** @description What goes on what slides. */
+            lubricant: components["schemas"]["LubricantResult"];
+        };
+        /** @enum {string} */
+        MechanismStep: "photograph" | "copyFirst" | "outside" | "lookInside" | "oldGrease" | "heads" | "rollers" | "belt" | "rails" | "turnByHand" | "speed" | "firstRun" | "real" | "noise" | "temperature";
+        MechanismStepAsk: {
+            step: components["schemas"]["MechanismStep"];
+            /** Format: double */
+            value?: null | number;
+            worthless?: components["schemas"]["ThreeState"];
+            good?: components["schemas"]["ThreeState"];
+            with?: components["schemas"]["LubricantKind"];
+            /** @default  */
+            note: string;
+        };
+        MechanismStepRow: {
+            step: components["schemas"]["MechanismStep"];
+            words: string;
+            /** Format: date-time */
+            at: null | string;
+            /** Format: double */
+            value: null | number;
+        };
         MeterAsk: {
             /** @description capacitance, esr, ohms, volts or rippleVolts. */
             quantity: components["schemas"]["Quantity"];
@@ -7173,6 +8640,12 @@ export interface components {
             cleared: string[];
             silence: components["schemas"]["Silence"];
         };
+        NoteBeforeAsk: {
+            /** @default  */
+            noted: string;
+            /** Format: uuid */
+            photoId?: null | string;
+        };
         /** @description What the machine itself said, as it was heard or read. Kept, and used by what comes later: an error code by the faults, a memory count by the parts. */
         Observation: {
             /** Format: uuid */
@@ -7202,6 +8675,45 @@ export interface components {
         };
         /** @enum {string} */
         ObservationKind: "message" | "beep" | "errorCode" | "memoryCount" | "sound" | "smell" | "picture";
+        OdourFacts: {
+            ratings: components["schemas"]["OdourRating"][];
+            /** @description In order; the same rung may stand there twice. */
+            done: components["schemas"]["OdourRung"][];
+        };
+        /** @description One time that somebody smelled at it. */
+        OdourRating: {
+            /**
+             * Format: double
+             * @description From as far it is smelled; 0 for nose on it and nothing.
+             */
+            centimetres: number;
+            /**
+             * Format: double
+             * @description That it stood shut in a box or bag before; null when nobody counted.
+             */
+            hoursClosed?: null | number;
+            /** @description It had run, or lain in the sun. Not known counts as no. */
+            warm?: components["schemas"]["ThreeState"];
+            /** @description Whoever smelled had not cleaned within the hour. Not known counts as no. */
+            freshNose?: components["schemas"]["ThreeState"];
+        };
+        OdourResult: {
+            next: null | components["schemas"]["OdourRung"];
+            /**
+             * Format: double
+             * @description That the rung takes without hands.
+             */
+            days: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * @description What has been done against a smell, mildest first.
+         * @enum {string}
+         */
+        OdourRung: "airing" | "washing" | "sorbent" | "sealing";
+        OdourRungAsk: {
+            rung: components["schemas"]["OdourRung"];
+        };
         OffersCsv: {
             /** @description CSV: sku, marking, kind, volts, celsius, diameter, height, pitch, pack, price, from2, price2, from3, price3, stock. */
             text: string;
@@ -7369,9 +8881,29 @@ export interface components {
          * @description Everything that a person may decide against. What is not here nobody overrules.
          * @enum {string}
          */
-        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver" | "flux" | "gap" | "dry";
+        OverruleKind: "cellData" | "cellChoice" | "substitute" | "comesOut" | "finding" | "powerStep" | "beforePower" | "mask" | "handOver" | "flux" | "gap" | "dry" | "whitening" | "coat" | "keys";
         OverrulePowerStepAsk: {
             reason: string;
+        };
+        /** @description A material of a workshop's own: what it behaves like, and what is never done to it. */
+        OwnMaterial: {
+            id: string;
+            name: string;
+            /** @description Whatever holds for each of these holds for it; none counts as not known. */
+            like: components["schemas"]["Material"][];
+            /** @description Ids of methods that it is known to bear; all others want a spot test. */
+            safe: string[];
+            /** @description Ids of methods that it does not bear. */
+            never: string[];
+            why: string;
+            source: string;
+        };
+        /** @description A soil of a workshop's own: what moves it is what moves these. */
+        OwnSoil: {
+            id: string;
+            name: string;
+            like: components["schemas"]["Soil"][];
+            source: string;
         };
         /** @description A laptop's pack. Null was not read. */
         PackFacts: {
@@ -7442,6 +8974,7 @@ export interface components {
             parts: number;
             /** Format: int32 */
             kinds: number;
+            methods: string[];
         };
         PackText: {
             text: string;
@@ -7552,6 +9085,56 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
             rules: components["schemas"]["SubstitutionRule"][];
         };
+        PanelEdit: {
+            name: string;
+            /**
+             * Format: double
+             * @description By eye; a photo measures it. Null when nobody looked.
+             */
+            rustedPercent?: null | number;
+            coating?: components["schemas"]["Coating"];
+            reach?: components["schemas"]["Reach"];
+            leaked?: components["schemas"]["ThreeState"];
+            working?: components["schemas"]["ThreeState"];
+            bent?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @default 1000
+             */
+            squareCentimetres: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            coats: number;
+            paint?: null | components["schemas"]["PaintFacts"];
+            /**
+             * Format: double
+             * @default 24
+             */
+            cureHours: number;
+            /**
+             * Format: uuid
+             * @description The piece or finding that it was put down for.
+             */
+            fromId?: null | string;
+        };
+        PanelRow: {
+            panel: components["schemas"]["SheetMetal"];
+            verdict: components["schemas"]["Verdict"];
+            steps: components["schemas"]["FinishStepRow"][];
+            /**
+             * Format: date-time
+             * @description When the next step may be done; null for now.
+             */
+            from: null | string;
+            /** Format: int32 */
+            grade: null | number;
+            paint: null | components["schemas"]["PaintResult"];
+            /** Format: date-time */
+            bareUntil: null | string;
+            photoHash: null | string;
+        };
         PartMove: {
             kind: string;
             fits: string;
@@ -7642,6 +9225,57 @@ export interface components {
         };
         /** @enum {string} */
         PartState: "good" | "damaged" | "missing" | "notKnown";
+        /** @description One marked patch in two photos, under one card. */
+        PatchPairAsk: {
+            /** Format: uuid */
+            beforePhotoId: string;
+            /** @description Of the patch: top left and on with the clock, as shares of the photo. */
+            beforeCorners: components["schemas"]["Point"][];
+            beforeCard: null | components["schemas"]["Point"];
+            /** Format: uuid */
+            afterPhotoId: string;
+            afterCorners: components["schemas"]["Point"][];
+            afterCard: null | components["schemas"]["Point"];
+        };
+        PatchPairResult: {
+            /**
+             * Format: double
+             * @description Of what lay on the patch, 0 to 1; null where the two cannot be compared.
+             */
+            removedShare: null | number;
+            /** @description The surface is rougher than before: scratches, bloom, lettering gone. */
+            damage: boolean;
+            /**
+             * Format: double
+             * @description How far the marked corners of the two look alike, −1 to 1.
+             */
+            alike: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description The mean of a spot of a photo, averaged in linear light and written again as sRGB. */
+        PatchSample: {
+            /**
+             * Format: double
+             * @description 0 to 255; the same of green and blue.
+             */
+            red: number;
+            /** Format: double */
+            green: number;
+            /** Format: double */
+            blue: number;
+            /**
+             * Format: double
+             * @description Of its pixels, those at the end of the scale in any channel, 0 to 1.
+             * @default 0
+             */
+            clippedShare: number;
+            /**
+             * Format: double
+             * @description Of the light over it: brightest quarter against darkest, less one; 0 is even.
+             * @default 0
+             */
+            unevenness: number;
+        };
         /** @description Whether an act may be done, from the facts as they are. Shown before it, and answered by it. */
         Permit: {
             /** @description Yes or yes-if where it may be done without more. */
@@ -7656,6 +9290,28 @@ export interface components {
         };
         PhotoCaption: {
             caption: string;
+        };
+        PhotoColourResult: {
+            /** @description Not only differences. */
+            absolute: boolean;
+            /** @description Empty where the photo cannot be used. */
+            patches: components["schemas"]["MeasuredPatch"][];
+            /**
+             * Format: double
+             * @description Mean b* of the patches that light has reached; null where there are none.
+             */
+            b: null | number;
+            /**
+             * Format: double
+             * @description Largest ΔE00 between two of them; null for fewer than two.
+             */
+            evenness: null | number;
+            /**
+             * Format: double
+             * @description b* by which one patch differs from photo to photo, one standard deviation.
+             */
+            noise: number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description A place on the step's photo, in shares of its width and height, with what stands there: a hole's number, a connector's letter, "red edge". */
         PhotoMark: {
@@ -7715,6 +9371,41 @@ export interface components {
             seen: components["schemas"]["Direction"];
             /** @default C1 */
             designator: string;
+        };
+        /** @description Scratches in a clear or glossy part. */
+        PolishFacts: {
+            material?: components["schemas"]["Material"];
+            /** @description A fingernail catches in them. Not known is asked. */
+            nailCatches?: components["schemas"]["ThreeState"];
+            /** @description A coat lies on it: against glare or scratches, soft touch, print. Not known is asked. */
+            coated?: components["schemas"]["ThreeState"];
+            /** @description In order. */
+            passes?: components["schemas"]["PolishPass"][];
+        };
+        PolishPass: {
+            /**
+             * Format: int32
+             * @description Of the abrasive, FEPA P; polish counts as 6000.
+             */
+            grit: number;
+            /**
+             * Format: double
+             * @description Of what was there before this pass, 0 to 1.
+             */
+            leftShare: number;
+        };
+        PolishResult: {
+            /**
+             * Format: int32
+             * @description Null where one stops.
+             */
+            nextGrit: null | number;
+            /**
+             * Format: double
+             * @description Of what was there at the start.
+             */
+            leftShare: number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description What may be in a machine because it is so in its kind, until somebody looks. */
         Possible: {
@@ -7998,7 +9689,6 @@ export interface components {
         };
         /**
          * @description What can be got at.
-         * @default open
          * @enum {string}
          */
         Reach: "open" | "folds" | "working";
@@ -8505,6 +10195,12 @@ export interface components {
             /** @description A leak's residue lies on it; null when nobody looked. */
             residue?: null | boolean;
         };
+        RustPhotoAsk: {
+            /** Format: uuid */
+            photoId: string;
+            /** @description Of the panel: top left and on with the clock, as shares of the photo. */
+            corners: components["schemas"]["Point"][];
+        };
         RustResult: {
             /**
              * Format: int32
@@ -8620,6 +10316,9 @@ export interface components {
             scatterShare: null | number;
             verdict: components["schemas"]["Verdict"];
         };
+        ServiceAgainAsk: {
+            from: components["schemas"]["MechanismStep"];
+        };
         Session: {
             /** @description No sign-in is asked: only this machine can reach it. */
             open: boolean;
@@ -8628,6 +10327,53 @@ export interface components {
             token: string;
             workshopName: string;
             cautions: components["schemas"]["Caution"][];
+        };
+        /** @description A panel, cover or frame of sheet steel that is freed of rust, and painted where it was. */
+        SheetMetal: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            name?: string;
+            /**
+             * Format: uuid
+             * @description The piece of the strip-down or the finding that it was put down for.
+             */
+            fromId?: null | string;
+            /**
+             * Format: double
+             * @description Share of it that is rusted, percent; null when nobody looked.
+             */
+            rustedPercent?: null | number;
+            /**
+             * Format: uuid
+             * @description By a photo, and not by eye.
+             */
+            photoId?: null | string;
+            coating?: components["schemas"]["Coating"];
+            reach?: components["schemas"]["Reach"];
+            /** @description Something leaked near it. Not known counts as yes. */
+            leaked?: components["schemas"]["ThreeState"];
+            /** @description Threads, rails or earth points on it. Not known counts as yes. */
+            working?: components["schemas"]["ThreeState"];
+            bent?: components["schemas"]["ThreeState"];
+            /** Format: double */
+            squareCentimetres?: number;
+            /**
+             * Format: int32
+             * @description Of top coat; 0 for none.
+             */
+            coats?: number;
+            paint?: components["schemas"]["PaintFacts"];
+            /**
+             * Format: double
+             * @description By the sheet, until it is handled.
+             */
+            cureHours?: number;
+            sheet?: components["schemas"]["FinishSheet"];
+            /** Format: int32 */
+            version?: number;
+            next?: components["schemas"]["FinishStep"];
         };
         /** @description One configuration in which a machine was sold. */
         ShippedConfiguration: {
@@ -8752,6 +10498,11 @@ export interface components {
          * @enum {string}
          */
         Silence: "nothingAtAll" | "fansOnly" | "beepsOnly" | "noPicture";
+        /**
+         * @description What slides or turns on what.
+         * @enum {string}
+         */
+        Sliding: "notKnown" | "metalOnMetal" | "sinteredSleeve" | "ballBearing" | "metalOnPlastic" | "plasticOnPlastic" | "plasticGears" | "rubberOrBelt" | "headOrOptics" | "contact";
         /**
          * @description What is to come off.
          * @enum {string}
@@ -8955,6 +10706,17 @@ export interface components {
             quantity: number;
             place: string;
         };
+        SpeedAsk: {
+            /** Format: double */
+            measured: number;
+            /** Format: double */
+            nominal: number;
+            /**
+             * Format: double
+             * @default 0.015
+             */
+            mostOffShare: number;
+        };
         /**
          * @description The eleven stages of a machine's life in the workshop, in the order in which the work goes. A machine may go back.
          * @enum {string}
@@ -9000,6 +10762,17 @@ export interface components {
         };
         /** @enum {string} */
         StageState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";
+        StartSessionAsk: {
+            bleach: components["schemas"]["BleachFacts"];
+            /**
+             * Format: double
+             * @description Until one goes and looks.
+             */
+            hours: number;
+            /** @description Glasses and gloves are on, nothing is sealed. */
+            protected?: components["schemas"]["ThreeState"];
+            overruleReason?: null | string;
+        };
         /** @description Spare fasteners of one size. */
         StoreFastener: {
             /** Format: uuid */
@@ -9516,6 +11289,19 @@ export interface components {
             /** @default  */
             sentence: string;
         };
+        TappedCard: {
+            at: components["schemas"]["Point"];
+            published?: null | components["schemas"]["Lab"];
+        };
+        TappedPatch: {
+            name: string;
+            at: components["schemas"]["Point"];
+            /**
+             * @description Light never reached it.
+             * @default false
+             */
+            unaged: boolean;
+        };
         /**
          * @description What a temperature was typed in.
          * @default notSaid
@@ -9563,6 +11349,9 @@ export interface components {
              * @description For how long it is to run.
              */
             minutes: number;
+        };
+        TestKeyAsk: {
+            trouble: components["schemas"]["KeyTrouble"];
         };
         TestedAsk: {
             passed: boolean;
@@ -9782,6 +11571,15 @@ export interface components {
          * @enum {string}
          */
         Trust: "none" | "idle" | "loaded" | "soakedAnHour";
+        /**
+         * @description What the thing is, as far as it decides what cleaning can be trusted to have done.
+         * @enum {string}
+         */
+        TrustKind: "plain" | "supply" | "wetDrive" | "board" | "mechanism";
+        TryKeyAsk: {
+            rung: components["schemas"]["KeyRung"];
+            helped: boolean;
+        };
         TryMethodAsk: {
             method: string;
             /**
@@ -9791,13 +11589,12 @@ export interface components {
             removedShare: number;
             /** @default false */
             damage: boolean;
-            /** @default true */
-            byEye: boolean;
             /**
              * @description A hidden place bore it before.
              * @default false
              */
             spotTested: boolean;
+            photos?: null | components["schemas"]["PatchPairAsk"];
         };
         /**
          * @description How a board was turned over between its two photos, which decides which way its back is mirrored.
@@ -9933,6 +11730,19 @@ export interface components {
              */
             leastGainPerHour?: number;
         };
+        WhiteningEdit: {
+            /**
+             * Format: uuid
+             * @description What is whitened; stays once it is put down.
+             */
+            itemId: string;
+            /**
+             * Format: double
+             * @description b* that is wanted; null for as far as it goes.
+             */
+            targetB?: null | number;
+            masked?: components["schemas"]["ThreeState"];
+        };
         WhiteningFit: {
             /**
              * Format: double
@@ -9978,6 +11788,77 @@ export interface components {
             gainPerHour: null | number;
             verdict: components["schemas"]["Verdict"];
             house: components["schemas"]["WhiteningDefaults"];
+        };
+        WhiteningRow: {
+            run: components["schemas"]["WhiteningRun"];
+            name: string;
+            /** @description Which act is next: "photo", "start", "end", "dry", "done". */
+            next: string;
+            forecast: null | components["schemas"]["WhiteningResult"];
+            /** @description What a session of the same kind as the last would be answered. */
+            mayStart: components["schemas"]["Permit"];
+            /**
+             * Format: date-time
+             * @description When it comes out; null when it is not in the light.
+             */
+            lookAt: null | string;
+            /**
+             * Format: double
+             * @description b* by which one photo differs from the next.
+             */
+            noise: number;
+            hoursToGo: null | components["schemas"]["Estimate"];
+            curve: components["schemas"]["WhiteningPoint"][];
+            photoHash: null | string;
+        };
+        /** @description The whitening of one cleaned item: its sessions and its readings. */
+        WhiteningRun: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            /**
+             * Format: uuid
+             * @description What is whitened, as it is cleaned: what it is made of and what was on it decide with.
+             */
+            itemId?: string;
+            /**
+             * Format: double
+             * @description b* that is wanted: of the spot that light never reached, or of the part beside it. Null for as far as it goes.
+             */
+            targetB?: null | number;
+            /** @description Labels, bare metal and printed lettering are off it or masked. Not known counts as no. */
+            masked?: components["schemas"]["ThreeState"];
+            /** @description Means of b* of one patch in photos taken anew: how far one can be trusted. */
+            repeats?: number[];
+            sessions?: components["schemas"]["WhiteningSession"][];
+            /** @description Oldest first. */
+            readings?: components["schemas"]["ColourReading"][];
+            /** Format: date-time */
+            doneAt?: null | string;
+            /** Format: int32 */
+            version?: number;
+        };
+        /** @description Whitening once, from the light on to the light off. */
+        WhiteningSession: {
+            /** Format: date-time */
+            from: string;
+            /**
+             * Format: double
+             * @description When one goes and looks.
+             */
+            plannedHours: number;
+            bleach: components["schemas"]["BleachFacts"];
+            /**
+             * Format: date-time
+             * @description Null while it runs.
+             */
+            until?: null | string;
+            /**
+             * Format: double
+             * @description Hours of full summer sun at 6 % that it counted as; null while it runs.
+             */
+            dose?: null | number;
         };
         WithoutHands: {
             /** Format: uuid */
@@ -10040,6 +11921,37 @@ export interface components {
             page: number;
             /** Format: int32 */
             pages: number;
+        };
+        /** @description Effort against what a tested one costs. */
+        WorthFacts: {
+            hoursLeft?: null | components["schemas"]["Estimate"];
+            /**
+             * Format: double
+             * @description That it comes out usable, 0 to 1; null when nobody guessed.
+             */
+            chance?: null | number;
+            /**
+             * Format: double
+             * @description Of a tested one, postage with it, in the workshop's currency; null when none was found.
+             */
+            replacement?: null | number;
+            /**
+             * Format: double
+             * @description Of an hour of one's own, in that currency; null for whoever does it for its own sake.
+             */
+            hourWorth?: null | number;
+            kind?: components["schemas"]["TrustKind"];
+            working?: components["schemas"]["KnownWorking"];
+            /** @description Whose word, and when: "the seller, in spring". */
+            onWhoseWord?: string;
+            /** @description It is exchanged whatever it looks like. Not known counts as no. */
+            exchanged?: components["schemas"]["ThreeState"];
+        };
+        WorthResult: {
+            cost: null | components["schemas"]["Estimate"];
+            /** @description What would earn it trust afterwards; empty where it is plain to see. */
+            earns: string[];
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description The sheet that leaves with a machine. */
         WriteUp: {
@@ -13478,6 +15390,114 @@ export interface operations {
             };
         };
     };
+    ComparePatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatchPairAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PatchPairResult"];
+                };
+            };
+        };
+    };
+    NoteBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteBeforeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RateOdour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OdourRating"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeOdourRung: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OdourRungAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     RinseItem: {
         parameters: {
             query?: never;
@@ -13566,6 +15586,842 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddWhitening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WhiteningEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditWhitening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["WhiteningEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveWhitening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ChooseColourPolicy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourPolicyAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    StartSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartSessionAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EndSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndSessionAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    LookAtColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasurePhotoAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoColourResult"];
+                };
+            };
+        };
+    };
+    MeasureColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasurePhotoAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RepeatColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasurePhotoAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    FinishWhitening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                runId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddPanel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PanelEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditPanel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PanelEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemovePanel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    MeasureRust: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RustPhotoAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeFinishStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FinishStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RustAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddKeyboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["KeyboardEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditKeyboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["KeyboardEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveKeyboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    LayKeys: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayKeysAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeCapsOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CapsOffAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    PutCapsBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CapsBackAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ChangeCap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeCapAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    FillCap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillCapAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TestKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestKeyAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TryKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryKeyAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    MissCap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                keyboardId: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddMechanism: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MechanismEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditMechanism: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MechanismEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveMechanism: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeMechanismStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                mechanismId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MechanismStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ServiceAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                mechanismId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ServiceAgainAsk"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -16646,6 +19502,184 @@ export interface operations {
             };
         };
     };
+    CalcCleaningDilution: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "stockPercent": 12,
+                 *       "wantedPercent": 6,
+                 *       "millilitres": 4000,
+                 *       "leftMillilitres": 5000
+                 *     }
+                 */
+                "application/json": components["schemas"]["DilutionAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DilutionResult"];
+                };
+            };
+        };
+    };
+    CalcWorth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "hoursLeft": {
+                 *         "low": 1,
+                 *         "likely": 2,
+                 *         "high": 4
+                 *       },
+                 *       "chance": 0.7,
+                 *       "replacement": 35,
+                 *       "hourWorth": 10,
+                 *       "kind": "supply",
+                 *       "working": "said",
+                 *       "onWhoseWord": "the seller, in spring"
+                 *     }
+                 */
+                "application/json": components["schemas"]["WorthFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorthResult"];
+                };
+            };
+        };
+    };
+    CalcBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "items": [
+                 *         {
+                 *           "name": "upper shell",
+                 *           "facts": {
+                 *             "materials": [
+                 *               "abs"
+                 *             ],
+                 *             "features": [],
+                 *             "soils": [
+                 *               "grease"
+                 *             ]
+                 *           }
+                 *         },
+                 *         {
+                 *           "name": "key caps",
+                 *           "facts": {
+                 *             "materials": [
+                 *               "abs"
+                 *             ],
+                 *             "features": [],
+                 *             "soils": [
+                 *               "grease"
+                 *             ]
+                 *           }
+                 *         },
+                 *         {
+                 *           "name": "badge",
+                 *           "facts": {
+                 *             "materials": [
+                 *               "aluminium"
+                 *             ],
+                 *             "features": [
+                 *               "printedLegend"
+                 *             ],
+                 *             "soils": [
+                 *               "grease"
+                 *             ]
+                 *           }
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["BatchAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchResult"];
+                };
+            };
+        };
+    };
+    CalcOdour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "ratings": [
+                 *         {
+                 *           "centimetres": 120,
+                 *           "hoursClosed": 12,
+                 *           "warm": "yes",
+                 *           "freshNose": "yes"
+                 *         }
+                 *       ],
+                 *       "done": [
+                 *         "airing"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["OdourFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OdourResult"];
+                };
+            };
+        };
+    };
     CalcDryingTime: {
         parameters: {
             query?: never;
@@ -16905,6 +19939,188 @@ export interface operations {
             };
         };
     };
+    CalcMeasureColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "kind": "published",
+                 *       "card": [
+                 *         {
+                 *           "seen": {
+                 *             "red": 236,
+                 *             "green": 228,
+                 *             "blue": 205
+                 *           },
+                 *           "published": {
+                 *             "l": 95.8,
+                 *             "a": -0.3,
+                 *             "b": 0.9
+                 *           }
+                 *         },
+                 *         {
+                 *           "seen": {
+                 *             "red": 124,
+                 *             "green": 119,
+                 *             "blue": 106
+                 *           },
+                 *           "published": {
+                 *             "l": 50.2,
+                 *             "a": -0.1,
+                 *             "b": 0.2
+                 *           }
+                 *         }
+                 *       ],
+                 *       "patches": [
+                 *         {
+                 *           "name": "lid",
+                 *           "seen": {
+                 *             "red": 203,
+                 *             "green": 183,
+                 *             "blue": 134
+                 *           }
+                 *         },
+                 *         {
+                 *           "name": "under the foot",
+                 *           "seen": {
+                 *             "red": 205,
+                 *             "green": 196,
+                 *             "blue": 171
+                 *           },
+                 *           "unaged": true
+                 *         }
+                 *       ],
+                 *       "cleaned": "yes"
+                 *     }
+                 */
+                "application/json": components["schemas"]["MeasureColourAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoColourResult"];
+                };
+            };
+        };
+    };
+    CalcDose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "bleach": {
+                 *         "percent": 12,
+                 *         "as": "film",
+                 *         "light": "sun",
+                 *         "cloudShare": 0.3,
+                 *         "latitude": 56,
+                 *         "celsius": 24
+                 *       },
+                 *       "from": "2026-06-20T10:00:00",
+                 *       "hours": 4
+                 *     }
+                 */
+                "application/json": components["schemas"]["DoseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoseResult"];
+                };
+            };
+        };
+    };
+    CalcColourMatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "parts": [
+                 *         {
+                 *           "name": "upper shell",
+                 *           "colour": {
+                 *             "l": 78,
+                 *             "a": 1.4,
+                 *             "b": 22
+                 *           },
+                 *           "whitens": "yes",
+                 *           "fits": "yes",
+                 *           "points": [
+                 *             {
+                 *               "hours": 0,
+                 *               "b": 27
+                 *             },
+                 *             {
+                 *               "hours": 4,
+                 *               "b": 22
+                 *             }
+                 *           ]
+                 *         },
+                 *         {
+                 *           "name": "lower shell",
+                 *           "colour": {
+                 *             "l": 82,
+                 *             "a": 0.2,
+                 *             "b": 12
+                 *           },
+                 *           "whitens": "yes",
+                 *           "fits": "yes"
+                 *         },
+                 *         {
+                 *           "name": "donor’s lid",
+                 *           "colour": {
+                 *             "l": 84,
+                 *             "a": -0.4,
+                 *             "b": 8
+                 *           },
+                 *           "fits": "no"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["MatchAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatchResult"];
+                };
+            };
+        };
+    };
     CalcRust: {
         parameters: {
             query?: never;
@@ -16969,6 +20185,80 @@ export interface operations {
             };
         };
     };
+    CalcCrack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "material": "abs",
+                 *       "lengthMillimetres": 35,
+                 *       "load": "screw",
+                 *       "inSight": "yes",
+                 *       "clean": "no"
+                 *     }
+                 */
+                "application/json": components["schemas"]["CrackFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrackResult"];
+                };
+            };
+        };
+    };
+    CalcPolish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "material": "acrylic",
+                 *       "nailCatches": "no",
+                 *       "coated": "no",
+                 *       "passes": [
+                 *         {
+                 *           "grit": 6000,
+                 *           "leftShare": 0.5
+                 *         },
+                 *         {
+                 *           "grit": 6000,
+                 *           "leftShare": 0.7
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["PolishFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PolishResult"];
+                };
+            };
+        };
+    };
     CalcBelt: {
         parameters: {
             query?: never;
@@ -16996,6 +20286,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BeltResult"];
+                };
+            };
+        };
+    };
+    CalcLubricant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "where": "metalOnPlastic",
+                 *       "with": "lightOil"
+                 *     }
+                 */
+                "application/json": components["schemas"]["LubricantAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LubricantResult"];
+                };
+            };
+        };
+    };
+    CalcSpeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "measured": 296.4,
+                 *       "nominal": 300
+                 *     }
+                 */
+                "application/json": components["schemas"]["SpeedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
                 };
             };
         };

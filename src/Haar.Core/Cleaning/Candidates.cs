@@ -1,0 +1,102 @@
+using Haar.Core.Drying;
+using Haar.Core.Mechanisms;
+using Haar.Core.Planning;
+using Haar.Core.Stripdown;
+using Haar.Core.Survey;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Cleaning;
+
+/// <summary>What a piece or a finding becomes in the case's list.</summary>
+public enum CandidateKind
+{
+    Item = 0,
+    Panel,
+    Keyboard,
+    Mechanism,
+}
+
+/// <summary>Something that came off or was found, and is not on the list yet: one tap puts it there.</summary>
+/// <param name="Why">Where it is from: "came off in step 3", "mould, found under the keyboard".</param>
+/// <param name="Materials">As far as its kind says; a person says more.</param>
+public sealed record Candidate(
+    CandidateKind Kind,
+    Guid? PieceId,
+    Guid? FindingId,
+    Guid? PhotoId,
+    string Name,
+    string Why,
+    IReadOnlyList<Material> Materials,
+    IReadOnlyList<Soil> Soils,
+    WetPart Dries,
+    ThreeState Mains,
+    MechanismKind Mechanism
+);
+
+/// <summary>Pieces of the strip-down and findings that the case has not on its list.</summary>
+public static class Candidates
+{
+    public static IReadOnlyList<Candidate> Of(MachineFacts f)
+    {
+        var taken = f
+            .CleanedItems.SelectMany(i => new[] { i.PieceId, i.FindingId })
+            .Concat(f.SheetMetals.Select(s => s.FromId))
+            .Concat(f.Keyboards.Select(k => k.FromId))
+            .Concat(f.Mechanisms.Select(m => m.FromId))
+            .OfType<Guid>()
+            .ToHashSet();
+        return
+        [
+            .. f.Findings.Where(x => x.Open && !taken.Contains(x.Id)).Select(Of).OfType<Candidate>(),
+            .. f.StripSteps.Where(s => !taken.Contains(s.Id)).OrderBy(s => s.Number).Select(Of).OfType<Candidate>(),
+        ];
+    }
+
+    static Candidate? Of(Finding x)
+    {
+        Soil? soil = x.Kind switch
+        {
+            FindingKind.Rodents => Soil.Droppings,
+            FindingKind.Mould => Soil.Mould,
+            FindingKind.SaltOrDamp => Soil.Salt,
+            FindingKind.Rust => Soil.Oxide,
+            _ => null,
+        };
+        if (soil is not { } s)
+        {
+            return null;
+        }
+        var place = x.Place.Length > 0 ? x.Place : x.Seen;
+        return new(
+            x.Kind == FindingKind.Rust ? CandidateKind.Panel : CandidateKind.Item,
+            null,
+            x.Id,
+            x.PhotoId,
+            place.Length > 60 ? place[..60].TrimEnd() : place,
+            $"Found: {x.Seen.TrimEnd('.')}.",
+            [],
+            [s],
+            WetPart.NotKnown,
+            ThreeState.NotKnown,
+            MechanismKind.FloppyDrive
+        );
+    }
+
+    static Candidate? Of(StripStep s)
+    {
+        var title = s.Title.Length > 60 ? s.Title[..60].TrimEnd() : s.Title;
+        Candidate Make(CandidateKind kind, WetPart dries, ThreeState mains, MechanismKind mechanism = MechanismKind.FloppyDrive) =>
+            new(kind, s.Id, null, s.PhotoId, title, $"Came off in step {s.Number}.", [], [], dries, mains, mechanism);
+        return s.Kind switch
+        {
+            PieceKind.Cover => Make(CandidateKind.Item, WetPart.Shell, ThreeState.No),
+            PieceKind.Cage => Make(CandidateKind.Panel, WetPart.Shell, ThreeState.No),
+            PieceKind.Keyboard => Make(CandidateKind.Keyboard, WetPart.Membrane, ThreeState.No),
+            PieceKind.Drive => Make(CandidateKind.Mechanism, WetPart.Coils, ThreeState.NotKnown),
+            PieceKind.Fan => Make(CandidateKind.Mechanism, WetPart.Coils, ThreeState.NotKnown, MechanismKind.Fan),
+            PieceKind.Speaker or PieceKind.Display or PieceKind.Supply or PieceKind.Cell or PieceKind.Module => null,
+            PieceKind.Board or PieceKind.Card => Make(CandidateKind.Item, WetPart.Board, ThreeState.NotKnown),
+            _ => Make(CandidateKind.Item, WetPart.NotKnown, ThreeState.NotKnown),
+        };
+    }
+}

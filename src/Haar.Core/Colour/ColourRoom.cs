@@ -1,0 +1,117 @@
+using Haar.Core.Markings;
+using Haar.Core.Planning;
+using Haar.Core.Rooms;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Colour;
+
+/// <summary>Colour that age has given: measured, whitened by sessions, and stopped in time.</summary>
+public sealed class ColourRoom : Room
+{
+    static string Name(MachineFacts f, WhiteningRun r) => f.CleanedItems.FirstOrDefault(i => i.Id == r.ItemId)?.Name ?? "the part";
+
+    /// <summary>Share of the way from the first reading to what is wanted.</summary>
+    static double Way(WhiteningRun r) =>
+        r.DoneAt is not null ? 1
+        : r.Comparable is [var first, .., var last] && r.TargetB is { } goal && first.B - goal > 0.5
+            ? Math.Clamp((first.B - last.B) / (first.B - goal), 0, 0.95)
+        : r.Readings.Count > 0 ? 0.1
+        : 0;
+
+    public override IEnumerable<Share> Progress(MachineNow m) => m.Facts.WhiteningRuns.Select(r => new Share(Stage.Case, 20, 20 * Way(r)));
+
+    public override string? Beneath(MachineNow m, Stage stage) =>
+        stage == Stage.Case && m.Facts.WhiteningRuns.Any(r => r.Running is not null) ? "in the light" : null;
+
+    public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
+        m.Facts.WhiteningRuns.Select(r => r.Running).OfType<WhiteningSession>().Select(s => s.From.AddHours(s.PlannedHours));
+
+    public override IEnumerable<NextAct> Acts(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Case))
+        {
+            yield break;
+        }
+        foreach (var r in m.Facts.WhiteningRuns.Where(r => r.DoneAt is null))
+        {
+            var name = Words.Lower(Name(m.Facts, r));
+            var item = m.Facts.CleanedItems.FirstOrDefault(i => i.Id == r.ItemId);
+            if (r.Running is { } s)
+            {
+                if (s.From.AddHours(s.PlannedHours) <= m.Now)
+                {
+                    yield return Act(
+                        $"Take {name} out of the light",
+                        "Its time is over; what dries on it leaves streaks.",
+                        15,
+                        "Gloves, glasses, water",
+                        s.From
+                    );
+                }
+            }
+            else if (
+                item is { Wet: false }
+                && (r.Readings.Count == 0 || r.Sessions is [.., { Until: { } ended }] && r.Readings[^1].At < ended)
+            )
+            {
+                yield return Act(
+                    $"Photograph {name} under the card",
+                    "What is not measured cannot be compared.",
+                    5,
+                    "Grey or white card",
+                    m.Machine.ArrivedAt
+                );
+            }
+            else if (item is { Wet: false } && m.Machine.ColourPolicy == ColourPolicy.Whiten)
+            {
+                yield return r.Forecast() is { Verdict.Outcome: Outcome.No } stop
+                    ? Act($"{Words.Capital(name)}: white enough", stop.Verdict.Sentence, 1, "", m.Machine.ArrivedAt)
+                    : Act(
+                        $"{Words.Capital(name)} into the light",
+                        r.Forecast()?.Verdict.Sentence ?? "The first session.",
+                        20,
+                        "Peroxide, gloves, glasses, tray",
+                        m.Machine.ArrivedAt
+                    );
+            }
+        }
+
+        static NextAct Act(string title, string why, int minutes, string needs, DateTimeOffset since) =>
+            new(title, why, Stage.Case, minutes, needs, false, 0, since, "cleaning");
+    }
+
+    public override IEnumerable<Left> Left(MachineNow m)
+    {
+        if (m.Facts.WhiteningRuns.FirstOrDefault(r => r.Running is not null) is { } running)
+        {
+            yield return Rooms.Left.No(
+                Stage.HandOver,
+                $"Not yet. {Words.Capital(Name(m.Facts, running))} is in the light, with peroxide on it.",
+                "It has to come out, be rinsed and dried.",
+                "That it is dry."
+            );
+        }
+        var open = m.Facts.WhiteningRuns.Where(r => r.DoneAt is null).ToList();
+        if (open.Count > 0)
+        {
+            yield return new(Stage.Case, $"{open.Count} {(open.Count == 1 ? "part is" : "parts are")} not white enough yet.")
+            {
+                Lines =
+                [
+                    .. open.Select(r =>
+                        $"{Words.Capital(Name(m.Facts, r))}: {r.Forecast()?.Verdict.Sentence ?? "not measured twice yet."}"
+                    ),
+                ],
+                Count = open.Count,
+            };
+        }
+    }
+
+    public override IEnumerable<Written> WriteUp(WriteUpFacts w) =>
+        w
+            .Facts.WhiteningRuns.Where(r => r.Comparable.Count >= 2 && r.Sessions.Count > 0)
+            .Select(r => new Written(
+                WriteUpPart.Done,
+                $"{Words.Capital(Name(w.Facts, r))} whitened: b* {Si.Plain(Math.Round(r.Comparable[0].B, 1))} to {Si.Plain(Math.Round(r.Comparable[^1].B, 1))} in {r.Sessions.Count} {(r.Sessions.Count == 1 ? "session" : "sessions")}{(r.Readings[^1].Absolute ? "" : "; differences under one card")}. It will yellow again."
+            ));
+}

@@ -1,0 +1,103 @@
+using System.Text.Json.Serialization;
+using Haar.Core.Acts;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Colour;
+
+/// <summary>What is done about the colour that age has given a case: a policy of the machine, decided by a person.</summary>
+public enum ColourPolicy
+{
+    NotDecided = 0,
+    Whiten,
+    Paint,
+
+    /// <summary>Its age belongs to it.</summary>
+    Leave,
+}
+
+/// <summary>Whitening once, from the light on to the light off.</summary>
+/// <param name="PlannedHours">When one goes and looks.</param>
+/// <param name="Until">Null while it runs.</param>
+/// <param name="Dose">Hours of full summer sun at 6 % that it counted as; null while it runs.</param>
+public sealed record WhiteningSession(
+    DateTimeOffset From,
+    double PlannedHours,
+    BleachFacts Bleach,
+    DateTimeOffset? Until = null,
+    double? Dose = null
+);
+
+/// <summary>The colour of a part as it was measured once.</summary>
+/// <param name="Dose">That it had had by then.</param>
+/// <param name="PhotoId">The photo that it was measured on; null for figures of an instrument.</param>
+/// <param name="Bloom">A white bloom or streaks were seen.</param>
+public sealed record ColourReading(
+    DateTimeOffset At,
+    double Dose,
+    double B,
+    double? Evenness,
+    bool Absolute,
+    IReadOnlyList<MeasuredPatch> Patches,
+    Guid? PhotoId = null,
+    bool Bloom = false
+);
+
+/// <summary>The whitening of one cleaned item: its sessions and its readings.</summary>
+public sealed class WhiteningRun : ICheckedRow
+{
+    public Guid Id { get; init; }
+    public Guid MachineId { get; init; }
+
+    /// <summary>What is whitened, as it is cleaned: what it is made of and what was on it decide with.</summary>
+    public Guid ItemId { get; set; }
+
+    /// <summary>b* that is wanted: of the spot that light never reached, or of the part beside it. Null for as far as it goes.</summary>
+    public double? TargetB { get; set; }
+
+    /// <summary>Labels, bare metal and printed lettering are off it or masked. Not known counts as no.</summary>
+    public ThreeState Masked { get; set; }
+
+    /// <summary>Means of b* of one patch in photos taken anew: how far one can be trusted.</summary>
+    public IReadOnlyList<double> Repeats { get; set; } = [];
+    public IReadOnlyList<WhiteningSession> Sessions { get; set; } = [];
+
+    /// <summary>Oldest first.</summary>
+    public IReadOnlyList<ColourReading> Readings { get; set; } = [];
+    public DateTimeOffset? DoneAt { get; set; }
+    public int Version { get; set; }
+
+    [JsonIgnore]
+    public WhiteningSession? Running => Sessions is [.., { Until: null } last] ? last : null;
+
+    /// <summary>What it has had in all.</summary>
+    [JsonIgnore]
+    public double Dose => Sessions.Sum(s => s.Dose ?? 0);
+
+    /// <summary>Those that compare with the last one: under a card of the same standing.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<ColourReading> Comparable =>
+        Readings.Count == 0 ? [] : [.. Readings.Where(r => r.Absolute == Readings[^1].Absolute).GroupBy(r => r.Dose).Select(g => g.Last())];
+
+    /// <summary>How it goes on; null before there are two readings that compare, with a session between.</summary>
+    public WhiteningResult? Forecast() =>
+        Comparable is { Count: >= 2 } c
+            ? Whitening.Of([.. c.Select(r => new WhiteningPoint(r.Dose, r.B))], TargetB, new() { Noise = PhotoColour.NoiseOf(Repeats) })
+            : null;
+
+    /// <summary>Whether its patches part from one another: the last reading is less even than the first by more than is seen.</summary>
+    [JsonIgnore]
+    public bool Parting => Comparable is [{ Evenness: { } first }, .., { Evenness: { } last }] && last - first > ColourDifference.SeenFrom;
+
+    public void Check()
+    {
+        InvalidInputException.Finite("targetB", TargetB, -30, 80, "");
+        if (Sessions.Count > 200 || Readings.Count > 200 || Repeats.Count > 50)
+        {
+            throw new InvalidInputException("readings", "At most 200 sessions and readings.");
+        }
+        for (var i = 0; i < Sessions.Count; i++)
+        {
+            Sessions[i].Bleach.Check($"sessions[{i}].bleach");
+        }
+    }
+}

@@ -1,0 +1,104 @@
+using Haar.Core.Markings;
+using Haar.Core.Planning;
+using Haar.Core.Rooms;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Finish;
+
+/// <summary>Rust and sheet metal: freed, trued, painted, and earthed afterwards.</summary>
+public sealed class FinishRoom : Room
+{
+    public override IEnumerable<Share> Progress(MachineNow m) =>
+        m.Facts.SheetMetals.SelectMany(p => FinishSteps.Procedure.Of(p).Select(s => new Share(Stage.Case, 6, s.DoneAt(p) is not null)));
+
+    public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
+        m.Facts.SheetMetals.Select(FinishSteps.From).OfType<DateTimeOffset>();
+
+    public override string? Beneath(MachineNow m, Stage stage) =>
+        stage == Stage.Case && m.Facts.SheetMetals.Any(p => FinishSteps.From(p) > m.Now) ? "paint drying" : null;
+
+    public override IEnumerable<NextAct> Acts(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Case))
+        {
+            yield break;
+        }
+        var ready = m.Facts.SheetMetals.Where(p => p is { Next: not null, StaysAsItIs: false } && !(FinishSteps.From(p) > m.Now)).ToList();
+        // What lies bare comes first: it rusts again within hours.
+        var next = ready
+            .OrderByDescending(p => p.Sheet is { RustOffAt: not null, Primer: null })
+            .ThenByDescending(p => p.Begun)
+            .FirstOrDefault();
+        if (next is not null)
+        {
+            var bare = next is { Sheet: { RustOffAt: not null, Primer: null }, Coats: > 0 };
+            yield return new(
+                $"{Words.Capital(next.Name)}: {FinishSteps.Procedure.Words(next.Next!.Value)}",
+                bare ? $"It lies bare, and rusts again within {Si.Plain(Rust.FlashRustHours)} h." : FinishSteps.Stand(next).Sentence,
+                Stage.Case,
+                next.Next is FinishStep.RemoveRust ? 45
+                    : next.Next is FinishStep.Coat or FinishStep.Prime ? 15
+                    : 8,
+                next.Next switch
+                {
+                    FinishStep.RemoveRust => "Fleece, remover, mask, water",
+                    FinishStep.Prime or FinishStep.Coat => "Spray, mask, thermometer, hygrometer",
+                    FinishStep.EarthPoints => "Meter",
+                    _ => "",
+                },
+                false,
+                0,
+                FinishSteps.Procedure.LastAt(next) ?? m.Machine.ArrivedAt,
+                "cleaning"
+            );
+        }
+    }
+
+    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
+    {
+        var open = f.SheetMetals.Where(p => p is { HasWorking: true, StaysAsItIs: false, Begun: true } && p.Sheet.EarthAt is null).ToList();
+        if (open.Count > 0)
+        {
+            yield return Rooms.BeforePower.By(
+                f,
+                "earth",
+                Verdict
+                    .Of(
+                        Rooms.BeforePower.Question,
+                        Outcome.No,
+                        $"Not yet: the earth points of {Words.And(open.Select(p => Words.Lower(p.Name)))} have not been measured since it was worked on.",
+                        Basis.Rule,
+                        new Reason(
+                            "Paint and rust under a screw insulate, and the case is live when something comes loose.",
+                            Source: "IEC 62368-1, 5.6.6"
+                        )
+                    )
+                    .Changing($"At most {Si.Plain(Rust.MostEarthOhms)} Ω to the inlet's earth pin."),
+                open.Select(p => $"{p.Id} {p.Sheet.Coats.Count}").ToList()
+            );
+        }
+    }
+
+    public override IEnumerable<Left> Left(MachineNow m)
+    {
+        var open = m.Facts.SheetMetals.Where(p => p is { Next: not null, StaysAsItIs: false }).ToList();
+        if (open.Count > 0)
+        {
+            yield return new(Stage.Case, $"{open.Count} {(open.Count == 1 ? "panel is" : "panels are")} not done.")
+            {
+                Lines = [.. open.Select(p => $"{Words.Capital(p.Name)}: {FinishSteps.Procedure.Words(p.Next!.Value)}.")],
+                Count = open.Count,
+            };
+        }
+    }
+
+    public override IEnumerable<Written> WriteUp(WriteUpFacts w) =>
+        w
+            .Facts.SheetMetals.Where(p => p.StaysAsItIs || p.Next is null)
+            .Select(p => new Written(
+                WriteUpPart.Done,
+                p.StaysAsItIs
+                    ? $"{Words.Capital(p.Name)} left as it is: its plating is not ground."
+                    : $"{Words.Capital(p.Name)}: {(p.RustedPercent > 0 ? $"rust off ({Si.Plain(p.RustedPercent.Value)} %, Ri {Rust.Grade(p.RustedPercent.Value)})" : "no rust")}{(p.Coats > 0 ? $", primed, {p.Sheet.Coats.Count} {(p.Sheet.Coats.Count == 1 ? "coat" : "coats")}" : "")}{(p.Sheet.EarthOhms is { } o ? $", earth points {Si.Plain(o)} Ω" : "")}."
+            ));
+}
