@@ -8,6 +8,13 @@ namespace Haar.Core.Cleaning;
 /// <param name="At">When it lay on the scale.</param>
 public sealed record WeighedAt(DateTimeOffset At, double Grams);
 
+/// <summary>It lies in a bath. A bath is a place that one thing at a time holds.</summary>
+/// <param name="Method">Id.</param>
+/// <param name="Tray">Its name.</param>
+/// <param name="Until">When one goes and looks.</param>
+/// <param name="StockMillilitres">Out of the bottle; null where it is not diluted.</param>
+public sealed record Soak(string Method, string Tray, DateTimeOffset From, DateTimeOffset Until, double Litres, double? StockMillilitres);
+
 /// <summary>How far the cleaning of one item has come.</summary>
 public sealed record CleaningSheet
 {
@@ -30,6 +37,9 @@ public sealed record CleaningSheet
 
     /// <summary>How they stood.</summary>
     public string Noted { get; init; } = "";
+
+    /// <summary>The bath that it lies in; null for none.</summary>
+    public Soak? Soak { get; init; }
 }
 
 /// <summary>One thing that is cleaned: a shell, a panel, key caps, a board, a bracket.</summary>
@@ -101,7 +111,8 @@ public sealed class CleanedItem : ICheckedRow
     }
 
     /// <summary>When the least time is over; null when it is not wet.</summary>
-    public DateTimeOffset? DryFrom() => Sheet.WetAt is { } at && DryingNeeded().Hours is { } hours ? at.AddHours(hours) : null;
+    public DateTimeOffset? DryFrom() =>
+        Sheet.Soak is null && Sheet.WetAt is { } at && DryingNeeded().Hours is { } hours ? at.AddHours(hours) : null;
 
     /// <summary>Whether the rest is worth it; null where nobody asked.</summary>
     public WorthResult? IsItWorth() =>

@@ -8,7 +8,16 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Cleaning;
 
 /// <summary>What an act on one item is decided on.</summary>
-public sealed record CleaningActFacts(Machine Machine, CleanedItem Item, IReadOnlyList<Overrule> Overrules) : IActFacts;
+/// <param name="Held">Trays of the workshop that hold something, by their lower-case names, with what lies there.</param>
+public sealed record CleaningActFacts(
+    Machine Machine,
+    CleanedItem Item,
+    IReadOnlyList<Overrule> Overrules,
+    IReadOnlyDictionary<string, string>? Held = null
+) : IActFacts
+{
+    public string? HeldBy(string tray) => Held?.GetValueOrDefault(tray.Trim().ToLowerInvariant());
+}
 
 /// <summary>A method has been tried on it: what came off, and what it did.</summary>
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1.</param>
@@ -24,6 +33,10 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
             Ladder.For(f.Item.Facts).Rungs.FirstOrDefault(r => r.Method == Method)
             ?? throw new InvalidInputException("method", $"There is no method “{Method}”.");
         const string question = "May it be tried here?";
+        if (f.Item.Sheet.Soak is { } soak && soak.Method != Method)
+        {
+            return Permit.No("method", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}: take it out of that bath first.", question);
+        }
         // What did harm, or makes poison, is no matter of opinion.
         return rung.State == RungState.Out ? Permit.No("method", $"Never here: {Words.Lower(rung.Name)}. {rung.Why}", question)
             : rung.SpotTest && !SpotTested
@@ -54,7 +67,7 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
     {
         var (item, method) = (f.Item, Methods.Of(f.Item.Facts).First(m => m.Id == Method));
         item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye)] };
-        item.Sheet = item.Sheet with { DoneAt = null };
+        item.Sheet = item.Sheet with { DoneAt = null, Soak = null };
         if (method.Wets)
         {
             item.Sheet = item.Sheet with
@@ -149,15 +162,85 @@ public sealed record TakeOdourRung(OdourRung Rung) : Command<CleaningActFacts>
     }
 }
 
+/// <summary>Into a bath with it, by the method that comes next: how much goes into the tray is worked out, and what must not meet is asked.</summary>
+/// <param name="Tray">Its name: one thing at a time lies in it.</param>
+/// <param name="Minutes">Until one goes and looks; null takes the method's own time.</param>
+public sealed record StartSoak(
+    string Method,
+    string Tray,
+    TrayFacts Size,
+    double? StockPercent,
+    double? WantedPercent,
+    double? LeftMillilitres,
+    double? Minutes,
+    bool SpotTested
+) : Command<CleaningActFacts>
+{
+    const string Question = "May it go into the bath?";
+
+    public override Permit May(CleaningActFacts f, DateTimeOffset now)
+    {
+        TextField.Check("tray", Tray, 40, "Give the tray a name: the grey tray.");
+        InvalidInputException.Finite("minutes", Minutes, 1, 14 * 24 * 60, "min");
+        if (f.Item.Sheet.Soak is { } soak)
+        {
+            return Permit.No("step", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray} already.", Question);
+        }
+        if (f.HeldBy(Tray) is { } held)
+        {
+            return Permit.No("tray", $"{Words.Capital(Tray.Trim())} is taken: {held} lies in it.", Question);
+        }
+        var method =
+            Methods.Of(f.Item.Facts).FirstOrDefault(m => m.Id == Method)
+            ?? throw new InvalidInputException("method", $"There is no method “{Method}”.");
+        if (!method.Wets)
+        {
+            return Permit.No("method", $"{method.Name}: that is no bath.", Question);
+        }
+        // As it would be judged when it is kept afterwards.
+        if (new TryMethod(Method, 0, false, true, SpotTested).May(f, now) is { Granted: false } tried)
+        {
+            return tried;
+        }
+        var bath = Wanted(f, method);
+        return bath.Verdict.Outcome is Outcome.Yes or Outcome.YesIf ? new(bath.Verdict, "") : new(bath.Verdict.Final(), "tray");
+    }
+
+    BathResult Wanted(CleaningActFacts f, CleaningMethod method) =>
+        Bath.Of(Size, method.Substance, StockPercent, WantedPercent, LeftMillilitres, [.. f.Item.Facts.On, .. Ladder.OnIt(f.Item.Facts)]);
+
+    protected override Done Do(CleaningActFacts f, Moment at)
+    {
+        var method = Methods.Of(f.Item.Facts).First(m => m.Id == Method);
+        var bath = Wanted(f, method);
+        var minutes = Minutes ?? Math.Max(5, method.DwellMinutes);
+        f.Item.Sheet = f.Item.Sheet with
+        {
+            Soak = new(Method, Tray.Trim(), at.Now, at.Now.AddMinutes(minutes), bath.Litres, bath.StockMillilitres),
+            WetAt = at.Now,
+            By = WettedBy.Unrinsed,
+            Weighings = [],
+            DriedAt = null,
+            TestedBy = "",
+            DoneAt = null,
+        };
+        return new(
+            $"{Words.Capital(f.Item.Name)} into {Tray.Trim()}: {Si.Plain(Math.Round(bath.Litres, 1))} l{(bath.StockMillilitres is { } ml ? $", {Si.Plain(Math.Round(ml))} ml out of the bottle" : "")}, to be looked at after {Si.Plain(minutes)} min.",
+            f.Item.Id
+        );
+    }
+}
+
 /// <summary>Rinsed with clean water: what the cleaner left is off.</summary>
 public sealed record RinseItem : Command<CleaningActFacts>
 {
     public static bool Rinsable(Substance s) => s is not (Substance.AlkalineResidue or Substance.AcidResidue);
 
     public override Permit May(CleaningActFacts f, DateTimeOffset now) =>
-        f.Item.Sheet is { WetAt: not null, By: WettedBy.Unrinsed } || f.Item.Facts.On.Any(Rinsable)
-            ? Permit.Yes()
-            : Permit.No("step", $"There is nothing to rinse off {f.Item.Name}.");
+        f.Item.Sheet.Soak is { } soak
+            ? Permit.No("step", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}: take it out of that bath first.")
+        : f.Item.Sheet is { WetAt: not null, By: WettedBy.Unrinsed } || f.Item.Facts.On.Any(Rinsable) ? Permit.Yes()
+        : Permit.No("step", $"There is nothing to rinse off {f.Item.Name}.");
 
     protected override Done Do(CleaningActFacts f, Moment at)
     {
@@ -200,24 +283,24 @@ public sealed record WeighItem(double Grams) : Command<CleaningActFacts>
 public sealed record DryItem(double ScaleGrams = 1, string TestedBy = "") : Command<CleaningActFacts>
 {
     public override Permit May(CleaningActFacts f, DateTimeOffset now) =>
-        !f.Item.Wet
-            ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is not wet.")
-            : Permit.By(
-                f.Item.IsDry(now, ScaleGrams, TestedBy.Trim().Length > 2),
-                "step",
-                new(
-                    OverruleKind.Dry,
-                    f.Item.MachineId,
-                    f.Item.Id.ToString(),
-                    Overrulable.Fingerprint(
-                        f.Item.Sheet.WetAt,
-                        f.Item.Sheet.By.ToString(),
-                        f.Item.Dries.ToString(),
-                        f.Item.Sheet.Weighings.Count
-                    )
-                ),
-                f.Overrules
-            );
+        f.Item.Sheet.Soak is { } soak ? Permit.No("step", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}.")
+        : !f.Item.Wet ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is not wet.")
+        : Permit.By(
+            f.Item.IsDry(now, ScaleGrams, TestedBy.Trim().Length > 2),
+            "step",
+            new(
+                OverruleKind.Dry,
+                f.Item.MachineId,
+                f.Item.Id.ToString(),
+                Overrulable.Fingerprint(
+                    f.Item.Sheet.WetAt,
+                    f.Item.Sheet.By.ToString(),
+                    f.Item.Dries.ToString(),
+                    f.Item.Sheet.Weighings.Count
+                )
+            ),
+            f.Overrules
+        );
 
     protected override Done Do(CleaningActFacts f, Moment at)
     {

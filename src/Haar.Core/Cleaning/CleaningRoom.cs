@@ -18,9 +18,20 @@ public sealed class CleaningRoom : Room
             yield break;
         }
         var open = m.Facts.CleanedItems.Where(i => i.Open).ToList();
-        var dry = open.Find(i => i.Wet && i.DryFrom() <= m.Now);
+        var soaked = open.Find(i => i.Sheet.Soak?.Until <= m.Now);
+        var dry = open.Find(i => i.Wet && i.Sheet.Soak is null && i.DryFrom() <= m.Now);
         var next = open.Find(i => !i.Wet);
-        if (dry is not null)
+        if (soaked is not null)
+        {
+            yield return Act(
+                $"Take {Words.Lower(soaked.Name)} out of the bath",
+                "Its time is over.",
+                10,
+                "Gloves, water",
+                soaked.Sheet.Soak!.From
+            );
+        }
+        else if (dry is not null)
         {
             yield return Act(
                 $"Weigh {Words.Lower(dry.Name)}, and see whether it is dry",
@@ -47,11 +58,26 @@ public sealed class CleaningRoom : Room
             new(title, why, Stage.Case, Math.Max(1, minutes), needs, false, 0, since, "cleaning");
     }
 
+    public override IEnumerable<HandsOff> Waits(MachineNow m)
+    {
+        foreach (var i in m.Facts.CleanedItems)
+        {
+            if (i.Sheet.Soak is { } soak)
+            {
+                yield return new(Stage.Case, "in the bath", $"Take {Words.Lower(i.Name)} out of the bath", soak.Until);
+            }
+            else if (i.DryFrom() is { } dry)
+            {
+                yield return new(Stage.Case, "drying", $"Weigh {Words.Lower(i.Name)}, and see whether it is dry", dry);
+            }
+        }
+    }
+
     public override string? Beneath(MachineNow m, Stage stage) =>
         stage == Stage.Case && m.Facts.CleanedItems.Any(i => i.Wet) ? "drying" : null;
 
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
-        m.Facts.CleanedItems.Select(i => i.DryFrom()).OfType<DateTimeOffset>();
+        m.Facts.CleanedItems.Select(i => i.Sheet.Soak?.Until ?? i.DryFrom()).OfType<DateTimeOffset>();
 
     public override IEnumerable<RaisedDanger> Dangers(MachineFacts f) =>
         f

@@ -20,8 +20,15 @@ public sealed class ColourRoom : Room
 
     public override IEnumerable<Share> Progress(MachineNow m) => m.Facts.WhiteningRuns.Select(r => new Share(Stage.Case, 20, 20 * Way(r)));
 
-    public override string? Beneath(MachineNow m, Stage stage) =>
-        stage == Stage.Case && m.Facts.WhiteningRuns.Any(r => r.Running is not null) ? "in the light" : null;
+    public override IEnumerable<HandsOff> Waits(MachineNow m) =>
+        m
+            .Facts.WhiteningRuns.Where(r => r.Running is not null)
+            .Select(r => new HandsOff(
+                Stage.Case,
+                r.Running!.Bleach.Light == BleachLight.Sun ? "in the sun" : "under the lamp",
+                $"Take {Words.Lower(Name(m.Facts, r))} out of the light",
+                r.Running.From.AddHours(r.Running.PlannedHours)
+            ));
 
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.WhiteningRuns.Select(r => r.Running).OfType<WhiteningSession>().Select(s => s.From.AddHours(s.PlannedHours));

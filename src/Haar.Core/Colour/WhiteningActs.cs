@@ -10,12 +10,20 @@ namespace Haar.Core.Colour;
 
 /// <summary>What an act on one whitening is decided on.</summary>
 /// <param name="Item">What is whitened.</param>
-public sealed record WhiteningFacts(Machine Machine, WhiteningRun Run, CleanedItem Item, IReadOnlyList<Overrule> Overrules) : IActFacts;
+/// <param name="Held">Trays of the workshop that hold something, by their lower-case names, with what lies there.</param>
+public sealed record WhiteningFacts(
+    Machine Machine,
+    WhiteningRun Run,
+    CleanedItem Item,
+    IReadOnlyList<Overrule> Overrules,
+    IReadOnlyDictionary<string, string>? Held = null
+) : IActFacts;
 
 /// <summary>Into the light with it.</summary>
 /// <param name="Hours">Until one goes and looks.</param>
 /// <param name="Protected">Glasses and gloves are on, nothing is sealed, and with a lamp of UV-C nobody is in the room. Not known counts as no.</param>
-public sealed record StartSession(BleachFacts Bleach, double Hours, ThreeState Protected) : Command<WhiteningFacts>
+/// <param name="Tray">Of a bath: one thing at a time lies in it. Empty for a film.</param>
+public sealed record StartSession(BleachFacts Bleach, double Hours, ThreeState Protected, string Tray = "") : Command<WhiteningFacts>
 {
     const string Question = "May it go into the light?";
 
@@ -31,6 +39,15 @@ public sealed record StartSession(BleachFacts Bleach, double Hours, ThreeState P
         if (run.Running is not null)
         {
             return Permit.No("step", $"{name} is in the light already.", Question);
+        }
+        TextField.Check("tray", Tray, 40);
+        if (Tray.Trim().Length > 0 && f.Held?.GetValueOrDefault(Tray.Trim().ToLowerInvariant()) is { } held)
+        {
+            return Permit.No("tray", $"{Words.Capital(Tray.Trim())} is taken: {held} lies in it.", Question);
+        }
+        if (item.Sheet.Soak is { } soak)
+        {
+            return Permit.No("step", $"{name} lies in {soak.Tray}: take it out of that bath first.", Question);
         }
         if (f.Machine.ColourPolicy != ColourPolicy.Whiten)
         {
@@ -152,7 +169,7 @@ public sealed record StartSession(BleachFacts Bleach, double Hours, ThreeState P
 
     protected override Done Do(WhiteningFacts f, Moment at)
     {
-        f.Run.Sessions = [.. f.Run.Sessions, new(at.Now, Hours, Bleach)];
+        f.Run.Sessions = [.. f.Run.Sessions, new(at.Now, Hours, Bleach) { Tray = Tray.Trim() }];
         f.Run.DoneAt = null;
         return new(
             $"{Words.Capital(f.Item.Name)} into the light at {Si.Plain(Bleach.Percent!.Value)} %, to be looked at after {Si.Plain(Hours)} h.",

@@ -25,7 +25,11 @@ public sealed record WhiteningSession(
     BleachFacts Bleach,
     DateTimeOffset? Until = null,
     double? Dose = null
-);
+)
+{
+    /// <summary>The tray that it lies in; empty for a film under foil or glass.</summary>
+    public string Tray { get; init; } = "";
+}
 
 /// <summary>The colour of a part as it was measured once.</summary>
 /// <param name="Dose">That it had had by then.</param>

@@ -14,8 +14,15 @@ public sealed class FinishRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.SheetMetals.Select(FinishSteps.From).OfType<DateTimeOffset>();
 
-    public override string? Beneath(MachineNow m, Stage stage) =>
-        stage == Stage.Case && m.Facts.SheetMetals.Any(p => FinishSteps.From(p) > m.Now) ? "paint drying" : null;
+    public override IEnumerable<HandsOff> Waits(MachineNow m) =>
+        m
+            .Facts.SheetMetals.Where(p => FinishSteps.From(p) > m.Now)
+            .Select(p => new HandsOff(
+                Stage.Case,
+                p.Next == FinishStep.Cure ? "paint curing" : "paint drying",
+                $"{Words.Capital(p.Name)}: {FinishSteps.Procedure.Words(p.Next!.Value)}",
+                FinishSteps.From(p)
+            ));
 
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {

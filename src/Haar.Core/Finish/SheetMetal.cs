@@ -95,10 +95,13 @@ public sealed class SheetMetal : ICheckedRow
     public bool Begun => FinishSteps.Procedure.LastAt(this) is not null;
 
     /// <summary>How its rust comes off, on what is known of it.</summary>
-    public RustResult? Rusted() =>
-        RustedPercent is { } p
-            ? Rust.Plan(p, Coating, Reach, Sheet.ResiduePh is null ? null : Sheet.ResiduePh is < 6 or > 8 && Sheet.NeutralisedAt is null)
-            : null;
+    public RustResult? Rusted() => RustedPercent is { } p ? Rust.Plan(p, Coating, Reach, Residue) : null;
+
+    /// <summary>A leak's residue lies on it; null when nobody has read the paper, and something may have leaked.</summary>
+    bool? Residue =>
+        StaysAsItIs || Leaked == ThreeState.No ? false
+        : Sheet.ResiduePh is not { } ph ? null
+        : ph is < 6 or > 8 && Sheet.NeutralisedAt is null;
 
     /// <summary>It is left as it is: cadmium, or chromate.</summary>
     [JsonIgnore]

@@ -11,7 +11,7 @@ public sealed record CapMapResult(IReadOnlyList<Cap> Caps, double? EdgeShare, Ve
 public static class CapMap
 {
     /// <summary>Least share of caps whose edges are seen where the layout has them. A house figure.</summary>
-    public const double LeastEdges = 0.45;
+    public const double LeastEdges = 0.6;
 
     /// <summary>Lightness by which a gap differs from the caps beside it, in L*. A house figure.</summary>
     public const double LeastStep = 4;
@@ -72,50 +72,23 @@ public static class CapMap
         }
         var unit = 1 / l.Width;
         var down = 1 / l.Height;
-        var with = caps.Count(c =>
+        var (darker, lighter) = (0, 0);
+        foreach (var c in caps)
         {
             var middle = Mean(c.X + 0.25 * unit, c.Y + 0.25 * down, c.X + c.W - 0.25 * unit, c.Y + c.H - 0.3 * down);
-            double[] sides =
+            // Each side looked for a little to either side of where it should be.
+            double[][] sides =
             [
-                Extreme(
-                    middle,
-                    [
-                        .. Enumerable
-                            .Range(-1, 3)
-                            .Select(i => Mean(c.X + 0.03 * i * unit, c.Y + 0.25 * down, c.X + 0.03 * i * unit, c.Y + 0.7 * down)),
-                    ]
-                ),
-                Extreme(
-                    middle,
-                    [
-                        .. Enumerable
-                            .Range(-1, 3)
-                            .Select(i =>
-                                Mean(c.X + c.W + 0.03 * i * unit, c.Y + 0.25 * down, c.X + c.W + 0.03 * i * unit, c.Y + 0.7 * down)
-                            ),
-                    ]
-                ),
-                Extreme(
-                    middle,
-                    [
-                        .. Enumerable
-                            .Range(-1, 3)
-                            .Select(i => Mean(c.X + 0.25 * unit, c.Y + 0.03 * i * down, c.X + c.W - 0.25 * unit, c.Y + 0.03 * i * down)),
-                    ]
-                ),
-                Extreme(
-                    middle,
-                    [
-                        .. Enumerable
-                            .Range(-1, 3)
-                            .Select(i =>
-                                Mean(c.X + 0.25 * unit, c.Y + c.H + 0.03 * i * down, c.X + c.W - 0.25 * unit, c.Y + c.H + 0.03 * i * down)
-                            ),
-                    ]
-                ),
+                [.. Off.Select(o => Mean(c.X + o * unit, c.Y + 0.25 * down, c.X + o * unit, c.Y + c.H - 0.3 * down))],
+                [.. Off.Select(o => Mean(c.X + c.W + o * unit, c.Y + 0.25 * down, c.X + c.W + o * unit, c.Y + c.H - 0.3 * down))],
+                [.. Off.Select(o => Mean(c.X + 0.25 * unit, c.Y + o * down, c.X + c.W - 0.25 * unit, c.Y + o * down))],
+                [.. Off.Select(o => Mean(c.X + 0.25 * unit, c.Y + c.H + o * down, c.X + c.W - 0.25 * unit, c.Y + c.H + o * down))],
             ];
-            return sides.Count(s => s >= LeastStep) >= 3;
-        });
+            darker += sides.Count(s => middle - s.Min() >= LeastStep) >= 3 ? 1 : 0;
+            lighter += sides.Count(s => s.Max() - middle >= LeastStep) >= 3 ? 1 : 0;
+        }
+        // Gaps are all darker than the caps, or all lighter; in a photo of something else they are now this, now that.
+        var with = Math.Max(darker, lighter);
         var share = (double)with / caps.Count;
         var figure = new Reason(
             $"{with} of {caps.Count} keys have an edge where the layout has one.",
@@ -140,7 +113,7 @@ public static class CapMap
         );
     }
 
-    static double Extreme(double middle, double[] around) => around.Max(a => Math.Abs(a - middle));
+    static readonly double[] Off = [-0.03, 0, 0.03];
 
     /// <summary>Whether another cap may take a cap's place.</summary>
     /// <param name="row">Profile row of the donor's cap; null when nobody knows.</param>

@@ -46,8 +46,8 @@ public static class Layouts
             (5.5, "Ctrl:1.5 Meta:1.5 Space:8 Meta:1.5 Ctrl:1.5 _:1.5 Left Down Up Right")
         ),
         Of(
-            "home-58",
-            "Home micro, 58 keys",
+            "home-57",
+            "Home micro, 57 keys",
             (0, "Esc 1 2 3 4 5 6 7 8 9 0 - = Del"),
             (1, "Tab:1.25 Q W E R T Y U I O P [ Ret:1.75"),
             (2, "Ctrl:1.5 A S D F G H J K L ; ' ]:1.5"),
@@ -55,8 +55,8 @@ public static class Layouts
             (4, "_:1.5 Fn:1.25 Space:7.75 Fn:1.25 Up Down")
         ),
         Of(
-            "typing-61",
-            "Typing keys alone, 61",
+            "typing-58",
+            "Typing keys alone, 58",
             (0, "` 1 2 3 4 5 6 7 8 9 0 - = Back:2"),
             (1, Letters2),
             (2, Letters3),

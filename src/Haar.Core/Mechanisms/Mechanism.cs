@@ -180,9 +180,12 @@ public static class Service
                 .Changing("A sound or an error that was not there.");
         }
         var reasons = new List<Reason>();
+        var how = "";
         if (next == MechanismStep.Rails)
         {
-            reasons.AddRange(Lubricant.For(m.Rails).Verdict is var v ? [new(v.Sentence), .. v.Reasons] : []);
+            var with = Lubricant.For(m.Rails).Verdict;
+            reasons.AddRange(with.Reasons);
+            how = $" {with.Sentence}";
         }
         if (next == MechanismStep.FirstRun)
         {
@@ -194,6 +197,6 @@ public static class Service
                 new("A hard drive is sealed and is not opened here: a grain of dust is higher than its head flies.", Source: "practice")
             );
         }
-        return Verdict.Of(question, Outcome.YesIf, $"{name}: {Procedure.Words(next)}.", Basis.Rule, reasons);
+        return Verdict.Of(question, Outcome.YesIf, $"{name}: {Procedure.Words(next)}.{how}", Basis.Rule, reasons);
     }
 }

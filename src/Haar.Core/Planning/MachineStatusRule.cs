@@ -19,12 +19,17 @@ public static class MachineStatusRule
         var handedOver = f.Machine.HandedOverAt is not null;
         var next = handedOver ? null : ordered.FirstOrDefault();
         var shares = AllRooms.InOrder.SelectMany(r => r.Progress(m)).ToLookup(s => s.Stage);
-        var tides = Stages.All.Select(s => ProgressOf(s, [.. shares[s]], m, next)).ToList();
-        var waiting = f.Jobs.Where(j => j.Waits(now)).OrderBy(j => j.WaitUntil ?? DateTimeOffset.MaxValue).FirstOrDefault();
+        var waits = AllRooms
+            .InOrder.SelectMany(r => r.Waits(m))
+            .Where(w => w.Until is null || w.Until > now)
+            .OrderBy(w => w.Until ?? DateTimeOffset.MaxValue)
+            .ToList();
+        var tides = Stages.All.Select(s => ProgressOf(s, [.. shares[s]], m, next, waits.Find(w => w.Stage == s))).ToList();
+        var waiting = waits.FirstOrDefault();
         var (headline, detail, tone) = Say(m, next, waiting);
         var minutes =
             f.Jobs.Where(j => j.State != JobState.Done).Sum(j => j.Minutes) + acts.Where(a => a.JobId is null).Sum(a => a.Minutes);
-        return new(tides, next, [.. ordered.Skip(1).Take(6)], headline, detail, tone, waiting?.WaitUntil, handedOver ? 0 : minutes)
+        return new(tides, next, [.. ordered.Skip(1).Take(6)], headline, detail, tone, waiting?.Until, handedOver ? 0 : minutes)
         {
             ValidUntil = ValidUntil(m),
         };
@@ -42,13 +47,9 @@ public static class MachineStatusRule
     public static IOrderedEnumerable<NextAct> Order(IEnumerable<NextAct> acts) =>
         acts.OrderByDescending(a => a.Danger).ThenByDescending(a => a.WantedBy).ThenBy(a => a.Stage).ThenBy(a => a.Since);
 
-    static StageProgress ProgressOf(Stage stage, IReadOnlyList<Share> shares, MachineNow m, NextAct? next)
+    static StageProgress ProgressOf(Stage stage, IReadOnlyList<Share> shares, MachineNow m, NextAct? next, HandsOff? waiting)
     {
         var all = shares.Sum(s => s.Weight);
-        var waiting = m
-            .Facts.Jobs.Where(j => j.Stage == stage && j.Waits(m.Now))
-            .OrderBy(j => j.WaitUntil ?? DateTimeOffset.MaxValue)
-            .FirstOrDefault();
         var level =
             m.Closed.Contains(stage) ? 1
             : all == 0 ? 0
@@ -64,14 +65,14 @@ public static class MachineStatusRule
             stage,
             level,
             state,
-            waiting is not null && state == StageState.Waiting ? waiting.WaitsFor
+            waiting is not null && state == StageState.Waiting ? waiting.For
                 : state is StageState.Done or StageState.Empty ? ""
                 : AllRooms.InOrder.Select(r => r.Beneath(m, stage)).FirstOrDefault(b => b is not null) ?? "",
-            waiting?.WaitUntil
+            waiting?.Until
         );
     }
 
-    static Headline Say(MachineNow m, NextAct? next, Job? waiting)
+    static Headline Say(MachineNow m, NextAct? next, HandsOff? waiting)
     {
         if (m.Machine.HandedOverAt is { } day)
         {
@@ -84,13 +85,13 @@ public static class MachineStatusRule
         if (waiting is not null && (next is null || next.Stage > waiting.Stage))
         {
             return new(
-                waiting.WaitsFor.Length > 0 ? Verdicts.Words.Capital(waiting.WaitsFor) : "Waiting",
-                next is null ? waiting.Title : $"Meanwhile: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}",
+                waiting.For.Length > 0 ? Verdicts.Words.Capital(waiting.For) : "Waiting",
+                next is null ? waiting.Then : $"Meanwhile: {char.ToLowerInvariant(next.Title[0])}{next.Title[1..]}",
                 StageState.Waiting
             );
         }
         return next is null
             ? new("Nothing listed.", "Add work, or close its stages.", StageState.Empty)
-            : new($"{next.Title}.", waiting is not null ? $"Meanwhile: {waiting.WaitsFor}" : next.Beside ?? next.Needs, StageState.Here);
+            : new($"{next.Title}.", waiting is not null ? $"Meanwhile: {waiting.For}" : next.Beside ?? next.Needs, StageState.Here);
     }
 }

@@ -13,6 +13,9 @@ public sealed class PlanningRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.Jobs.Where(j => j.Waits(m.Now)).Select(j => j.WaitUntil).OfType<DateTimeOffset>();
 
+    public override IEnumerable<HandsOff> Waits(MachineNow m) =>
+        m.Facts.Jobs.Where(j => j.Waits(m.Now)).Select(j => new HandsOff(j.Stage, j.WaitsFor, j.Title, j.WaitUntil));
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         var (f, now) = (m.Facts, m.Now);

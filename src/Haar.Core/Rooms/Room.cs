@@ -17,6 +17,9 @@ public abstract class Room
     /// <summary>A word or two beneath a basin that is begun; null when it has none.</summary>
     public virtual string? Beneath(MachineNow m, Stage stage) => null;
 
+    /// <summary>What goes on without hands, and until when. A wait that is over is left out by whoever asks.</summary>
+    public virtual IEnumerable<HandsOff> Waits(MachineNow m) => [];
+
     /// <summary>A stage of its own has stopped, and nothing goes on there.</summary>
     public virtual bool Stops(MachineNow m, Stage stage) => false;
 
@@ -60,6 +63,12 @@ public readonly record struct Share(Stage Stage, double Weight, double Done)
     public Share(Stage stage, double weight, bool done)
         : this(stage, weight, done ? weight : 0) { }
 }
+
+/// <summary>A wait without hands: drying, soaking, curing, the sun.</summary>
+/// <param name="For">Beneath its basin: "in the sun".</param>
+/// <param name="Then">What is done when it is over, as an order.</param>
+/// <param name="Until">Null where nobody knows.</param>
+public sealed record HandsOff(Stage Stage, string For, string Then, DateTimeOffset? Until);
 
 /// <summary>Where a machine's tide stands, in two lines.</summary>
 public sealed record Headline(string Text, string Detail, StageState Tone);

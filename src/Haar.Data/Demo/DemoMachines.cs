@@ -142,8 +142,7 @@ public sealed partial class DemoWorkshop
             daysAgo: 1
         );
         ServerBoard(m, lastBoard, rinse);
-        Do(m, Stage.Case, "Brush the rust off the bottom edge", 40, "It goes on under paint.", "Wire brush, dust mask", daysAgo: 10);
-        Do(m, Stage.Case, "Prime and paint the bottom edge", 30, daysAgo: 10);
+        ServerCase(m);
         Do(m, Stage.Case, "Wash the front panel", 15, state: JobState.Done, daysAgo: 9);
         Spent(m, "Vinegar, strips, distilled water", 11.40m, null, 15);
         Spent(m, "Strip down and first clean", null, 150, 16);
@@ -291,7 +290,7 @@ public sealed partial class DemoWorkshop
             daysAgo: 8,
             after: rinse
         );
-        Wait(m, Stage.Case, "Turn the shell and measure its colour", 10, "in the sun, 4.1 h of 9", TimeSpan.FromMinutes(130));
+        MicroCase(m);
     }
 
     void Terminal()
@@ -319,6 +318,7 @@ public sealed partial class DemoWorkshop
         );
         TerminalLooked(m);
         Found(m, FindingKind.MissingPart, "keyboard", "Four key caps gone: Esc, 7, K and the left shift.", 14);
+        TerminalCase(m);
     }
 
     void Laptop()

@@ -116,7 +116,7 @@ public static class LabelSheet
         return text + "…";
     }
 
-    static SKTypeface Font(string name)
+    internal static SKTypeface Font(string name)
     {
         using var s =
             Assembly.GetExecutingAssembly().GetManifestResourceStream($"Haar.Data.Labels.fonts.{name}.ttf")

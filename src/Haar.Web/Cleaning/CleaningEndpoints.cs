@@ -73,6 +73,19 @@ public sealed record TryMethodAsk(
     PatchPairAsk? Photos = null
 );
 
+/// <param name="Tray">Its name: one thing at a time lies in it.</param>
+/// <param name="Minutes">Until one goes and looks; null takes the method's own time.</param>
+public sealed record StartSoakAsk(
+    string Method,
+    string Tray,
+    TrayFacts Size,
+    double? StockPercent = null,
+    double? WantedPercent = null,
+    double? LeftMillilitres = null,
+    double? Minutes = null,
+    bool SpotTested = false
+);
+
 public sealed record NoteBeforeAsk(string Noted = "", Guid? PhotoId = null);
 
 public sealed record OdourRungAsk(OdourRung Rung);
@@ -84,6 +97,7 @@ public sealed record DryItemAsk(double ScaleGrams = 1, string? TestedBy = null, 
 public sealed record WeighItemAsk(double Grams);
 
 /// <param name="TakesMains">Or may, as far as anybody has said.</param>
+/// <param name="Soaks">The next method may be a bath, of <paramref name="Substance"/>.</param>
 /// <param name="Drying">How long it dries; null when it is not wet.</param>
 /// <param name="DryFrom">When the least time is over.</param>
 /// <param name="MayDry">What the act of calling it dry would be answered.</param>
@@ -100,7 +114,9 @@ public sealed record CleanedRow(
     IReadOnlyList<string> Before,
     WorthResult? Worth,
     OdourResult? Odour,
-    string? PhotoHash
+    string? PhotoHash,
+    bool Soaks,
+    Substance? Substance
 );
 
 /// <summary>Everything that Case has: what is cleaned, whitened, freed of rust, taken apart key by key, serviced; and what could be.</summary>
@@ -249,6 +265,28 @@ static class CleaningEndpoints
             )
             .WithName("NoteBefore");
         m.MapPost(
+                "/{itemId:guid}/soak",
+                (Guid id, Guid itemId, StartSoakAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(
+                        id,
+                        itemId,
+                        new StartSoak(
+                            ask.Method,
+                            ask.Tray,
+                            ask.Size,
+                            ask.StockPercent,
+                            ask.WantedPercent,
+                            ask.LeftMillilitres,
+                            ask.Minutes,
+                            ask.SpotTested
+                        ),
+                        null,
+                        work,
+                        cancel
+                    )
+            )
+            .WithName("StartSoak");
+        m.MapPost(
                 "/{itemId:guid}/odour",
                 (Guid id, Guid itemId, OdourRating ask, UnitOfWork work, CancellationToken cancel) =>
                     DoAsync(id, itemId, new RateOdour(ask), null, work, cancel)
@@ -356,6 +394,7 @@ static class CleaningEndpoints
                 .. facts.CleanedItems.Select(i =>
                 {
                     var ladder = Ladder.For(i.Facts);
+                    var next = Methods.Of(i.Facts).FirstOrDefault(x => x.Id == ladder.Next);
                     return new CleanedRow(
                         i,
                         ladder,
@@ -364,11 +403,13 @@ static class CleaningEndpoints
                         i.Wet ? i.DryingNeeded() : null,
                         i.DryFrom(),
                         i.Wet ? new DryItem().May(new(machine, i, facts.Overrules), now) : null,
-                        Methods.Of(i.Facts).FirstOrDefault(x => x.Id == ladder.Next)?.Needs ?? "",
+                        next?.Needs ?? "",
                         i.Sheet.NotedAt is null ? Ladder.BeforeWet(i.Facts) : [],
                         i.IsItWorth(),
                         i.Facts.AllSoils.Contains(Soil.Odour) ? Odour.Of(i.Odour) : null,
-                        Hash(i.PhotoId)
+                        Hash(i.PhotoId),
+                        next?.Wets == true,
+                        next?.Substance
                     );
                 }),
             ],
@@ -401,7 +442,8 @@ static class CleaningEndpoints
                     return new CleaningActFacts(
                         await db.Machines.FirstAsync(x => x.Id == id, c),
                         item,
-                        await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c)
+                        await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c),
+                        command is StartSoak ? await Trays.HeldAsync(db, itemId, c) : null
                     );
                 },
                 reason,

@@ -23,6 +23,7 @@ public sealed record StartSessionAsk(
     BleachFacts Bleach,
     double Hours,
     ThreeState Protected = ThreeState.NotKnown,
+    string Tray = "",
     string? OverruleReason = null
 );
 
@@ -137,7 +138,7 @@ static class WhiteningEndpoints
         m.MapPost(
                 "/{runId:guid}/start",
                 (Guid id, Guid runId, StartSessionAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(id, runId, new StartSession(ask.Bleach, ask.Hours, ask.Protected), ask.OverruleReason, work, cancel)
+                    DoAsync(id, runId, new StartSession(ask.Bleach, ask.Hours, ask.Protected, ask.Tray), ask.OverruleReason, work, cancel)
             )
             .WithName("StartSession");
         m.MapPost(
@@ -246,7 +247,8 @@ static class WhiteningEndpoints
                         await db.Machines.FirstAsync(x => x.Id == id, c),
                         run,
                         await db.CleanedItems.FirstAsync(i => i.Id == run.ItemId, c),
-                        await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c)
+                        await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c),
+                        command is StartSession ? await Trays.HeldAsync(db, run.ItemId, c) : null
                     );
                 },
                 reason,

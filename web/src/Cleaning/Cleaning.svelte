@@ -4,12 +4,15 @@
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
+  import { capital, lower } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import WhiteningPanel from '../Colour/WhiteningPanel.svelte';
   import FinishPanel from '../Finish/FinishPanel.svelte';
@@ -60,12 +63,12 @@
 
 {#snippet offered(candidates: Schemas['Candidate'][])}
   {#if candidates.length}
-    <h2 class="mt-5 text-sm font-bold text-soft">Came off or was found, and is not on the list</h2>
     <ul class="border-t border-sill">
       {#each candidates as c (`${c.pieceId ?? ''}${c.findingId ?? ''}`)}
         <li class="flex min-h-11 items-center gap-3 border-b border-sill px-1">
           <span class="min-w-0"
-            ><span class="font-semibold">{c.name}</span><span class="block text-xs text-soft">{c.why}</span></span
+            ><span class="font-semibold">{capital(c.name)}</span><span class="block text-xs text-soft">{c.why}</span
+            ></span
           >
           <button
             class="act ml-auto shrink-0"
@@ -89,17 +92,26 @@
         photos, and keeps whatever got wet away from power until it is dry.
       </p>
       <ProblemNote problem={form.problem} />
+      {#if screen.candidates.length}<h2 class="mt-5 text-sm font-bold text-soft">Came off, or was found</h2>{/if}
       {@render offered(screen.candidates)}
     </div>
     <BenchEdge
       >{#snippet next()}<button class="btn-next" onclick={add}>Put something on the list</button>{/snippet}</BenchEdge
     >
   {:else if screen && entry}
-    <div class="grid gap-x-7 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
+    <div class="mb-3 lg:hidden">
+      <SelectField
+        label="Which of {entries.length}"
+        value={entry.id}
+        options={entries.map((e) => [e.id, `${e.name}, ${lower(groupWords[e.kind])}: ${e.word}`] as const)}
+        onchange={(v) => (picked = v)}
+      />
+    </div>
+    <div class="grid gap-x-7 gap-y-5 max-lg:pb-44 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <nav class="max-lg:order-last" aria-label="What is cleaned and mended">
         {#each groups as g (g.kind)}
-          <h2 class="mt-5 text-sm font-bold text-soft first:mt-0">{groupWords[g.kind]}</h2>
-          <ul class="border-t border-sill">
+          <h2 class="mt-5 text-sm font-bold text-soft first:mt-0 max-lg:hidden">{groupWords[g.kind]}</h2>
+          <ul class="border-t border-sill max-lg:hidden">
             {#each g.list as e (e.id)}
               <li>
                 <button
@@ -107,10 +119,7 @@
                     ? 'bg-rock'
                     : 'hover:bg-rock/60'}"
                   aria-current={e.id === entry.id ? 'true' : undefined}
-                  onclick={() => {
-                    picked = e.id;
-                    if (matchMedia('(max-width: 63.9rem)').matches) scrollTo({ top: 0 });
-                  }}
+                  onclick={() => (picked = e.id)}
                   ><Mark of={e.mark} word={e.word} /><span class="font-semibold">{e.name}</span><span
                     class="ml-auto shrink-0 text-sm text-soft">{e.beside}</span
                   ></button
@@ -120,7 +129,11 @@
           </ul>
         {/each}
         <ProblemNote problem={form.problem} />
-        {@render offered(screen.candidates)}
+        {#if screen.candidates.length}<Fold
+            class="mt-5"
+            title="{screen.candidates.length} more came off or {screen.candidates.length === 1 ? 'was' : 'were'} found"
+            >{@render offered(screen.candidates)}</Fold
+          >{/if}
       </nav>
       <div class="min-w-0">
         {#key entry.id}

@@ -5,6 +5,7 @@
   import { lower, moment, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import Key from '$lib/ui/Key.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -14,6 +15,7 @@
   import BeforeForm from './BeforeForm.svelte';
   import ItemForm from './ItemForm.svelte';
   import OdourNote from './OdourNote.svelte';
+  import SoakForm from './SoakForm.svelte';
   import TryForm from './TryForm.svelte';
   import WorthForm from './WorthForm.svelte';
   import { rungWords } from './words';
@@ -33,7 +35,7 @@
     onadd: () => void;
     onwhiten: (runId: string) => void;
   } = $props();
-  let sheet = $state<'change' | 'try' | 'weigh' | 'tested' | 'before' | 'worth' | ''>('');
+  let sheet = $state<'change' | 'try' | 'weigh' | 'tested' | 'before' | 'worth' | 'soak' | ''>('');
   let grams = $state('');
   let tested = $state('');
   const form = new Sending();
@@ -47,6 +49,11 @@
   const unrinsed = $derived(
     (row.wet && row.item.sheet.by === 'unrinsed') || (row.item.facts.on.length > 0 && !row.ladder.next),
   );
+
+  const shown = (r: Schemas['Rung']) =>
+    (r.state !== 'out' && r.state !== 'noChance') || row.item.facts.trials.some((t) => t.method === r.method);
+  const hidden = $derived(row.ladder.rungs.filter((r) => !shown(r)));
+  const rungName = (method: string) => row.ladder.rungs.find((r) => r.method === method)?.name ?? method;
 
   const rinse = () => form.send(() => act(api.POST('/api/machines/{id}/cleaning/{itemId}/rinse', path)));
   const finish = () => form.send(() => act(api.POST('/api/machines/{id}/cleaning/{itemId}/finish', path)));
@@ -88,7 +95,35 @@
 </script>
 
 <p class="text-sm text-soft">{row.item.name}</p>
-{#if row.wet && row.drying}
+{#if row.item.sheet.soak}
+  {@const soak = row.item.sheet.soak}
+  <Verdict
+    verdict={{
+      ...row.ladder.verdict,
+      outcome: 'unknown',
+      sentence: `In ${soak.tray}: look at it ${moment(soak.until)}.`,
+      reasons: [],
+      wouldChange: [],
+    }}
+    words={{ unknown: 'In the bath' }}
+    big
+    heading={1}
+  />
+  <dl class="mt-4 flex flex-wrap gap-x-8 gap-y-3">
+    <div class="flex flex-col-reverse">
+      <dt class="text-xs text-soft">{rungName(soak.method)}</dt>
+      <dd class="reading text-2xl">{plain(soak.litres, 3)} l</dd>
+    </div>
+    {#if soak.stockMillilitres != null}<div class="flex flex-col-reverse">
+        <dt class="text-xs text-soft">out of the bottle</dt>
+        <dd class="reading text-2xl">{Math.round(soak.stockMillilitres)} ml</dd>
+      </div>{/if}
+    <div class="flex flex-col-reverse">
+      <dt class="text-xs text-soft">since</dt>
+      <dd class="reading text-2xl">{moment(soak.from)}</dd>
+    </div>
+  </dl>
+{:else if row.wet && row.drying}
   <Verdict
     verdict={row.mayDry?.verdict ?? row.drying.verdict}
     words={{ yes: 'Dry', no: 'Wet', unknown: 'Not known' }}
@@ -137,38 +172,45 @@
 {#if row.worth}<div class="mt-5 border-t border-sill pt-3">
     <Verdict verdict={row.worth.verdict} words={{ yes: 'Worth it', no: 'Not worth it' }} />
   </div>{/if}
+{#snippet rungLine(r: Schemas['Rung'])}
+  {@const tried = row.item.facts.trials.filter((t) => t.method === r.method)}
+  <li
+    class="grid grid-cols-[1.5rem_minmax(0,1fr)] items-baseline gap-x-3 border-b border-sill py-1.5 sm:grid-cols-[1.5rem_minmax(0,1fr)_11rem] {r.state ===
+    'next'
+      ? 'bg-paper'
+      : ''}"
+  >
+    <span class="reading text-soft">{r.strength}</span>
+    <span class={r.state === 'next' ? 'font-bold' : r.state === 'out' || r.state === 'noChance' ? 'text-soft' : ''}
+      >{r.name}{#if r.why}<span class="block text-sm">{r.why}</span>{/if}</span
+    >
+    <span class="text-sm max-sm:col-start-2 sm:text-right {r.state === 'out' ? 'font-semibold text-oxide' : ''}"
+      >{tried.length
+        ? tried
+            .map(
+              (t) =>
+                `${plain(t.removedShare * 100, 2)} % off${t.byEye ? '' : ', measured'}${t.damage ? ', damage' : ''}`,
+            )
+            .join('; ')
+        : rungWords[r.state]}</span
+    >
+  </li>
+{/snippet}
 <h2 class="mt-6 font-bold">The ladder, mildest first</h2>
 <ol class="border-t border-sill">
-  {#each row.ladder.rungs as r (r.method)}
-    {@const tried = row.item.facts.trials.filter((t) => t.method === r.method)}
-    <li
-      class="grid grid-cols-[1.5rem_minmax(0,1fr)] items-baseline gap-x-3 border-b border-sill py-1.5 sm:grid-cols-[1.5rem_minmax(0,1fr)_11rem] {r.state ===
-      'next'
-        ? 'bg-paper'
-        : ''}"
-    >
-      <span class="reading text-soft">{r.strength}</span>
-      <span class={r.state === 'next' ? 'font-bold' : r.state === 'out' || r.state === 'noChance' ? 'text-soft' : ''}
-        >{r.name}{#if r.why}<span class="block text-sm">{r.why}</span>{/if}</span
-      >
-      <span class="text-sm max-sm:col-start-2 sm:text-right {r.state === 'out' ? 'font-semibold text-oxide' : ''}"
-        >{tried.length
-          ? tried
-              .map(
-                (t) =>
-                  `${plain(t.removedShare * 100, 2)} % off${t.byEye ? '' : ', measured'}${t.damage ? ', damage' : ''}`,
-              )
-              .join('; ')
-          : rungWords[r.state]}</span
-      >
-    </li>
-  {/each}
+  {#each row.ladder.rungs.filter(shown) as r (r.method)}{@render rungLine(r)}{/each}
 </ol>
+{#if hidden.length}<Fold class="mt-2" title="{hidden.length} with no real chance, or never used here"
+    ><ol class="border-t border-sill">
+      {#each hidden as r (r.method)}{@render rungLine(r)}{/each}
+    </ol></Fold
+  >{/if}
 {#if !sheet}<ProblemNote {form} />{/if}
 
 <BenchEdge>
   {#snippet next()}
-    {#if unrinsed}<button class="btn-next" disabled={form.busy} onclick={rinse}>Rinsed with clean water</button>
+    {#if row.item.sheet.soak}<button class="btn-next" onclick={() => show('try')}>Out of the bath</button>
+    {:else if unrinsed}<button class="btn-next" disabled={form.busy} onclick={rinse}>Rinsed with clean water</button>
     {:else if row.wet && row.mayDry?.verdict.outcome === 'yes'}<button
         class="btn-next"
         disabled={form.busy}
@@ -189,7 +231,10 @@
       ? ` Leaves ${lower(row.ladder.then)}.`
       : ''}{/snippet}
   {#snippet acts()}
-    {#if row.wet && row.mayDry?.verdict.outcome !== 'yes'}<button
+    {#if row.soaks && row.ladder.next && !row.wet && !before && open}<button class="act" onclick={() => show('soak')}
+        >Into a bath</button
+      >{/if}
+    {#if row.wet && !row.item.sheet.soak && row.mayDry?.verdict.outcome !== 'yes'}<button
         class="act"
         disabled={form.busy}
         onclick={() => (row.takesMains ? show('tested') : void dry())}>It is dry</button
@@ -197,10 +242,14 @@
     {#if !row.wet && row.ladder.next && open}<button class="act" disabled={form.busy} onclick={finish}
         >{row.item.facts.trials.length ? 'Clean enough' : 'Leave it as it is'}</button
       >{/if}
-    {#if row.item.facts.on.length && !unrinsed}<button class="act" disabled={form.busy} onclick={rinse}
-        >Rinsed with clean water</button
+    {#if row.item.facts.on.length && !unrinsed && !row.item.sheet.soak}<button
+        class="act"
+        disabled={form.busy}
+        onclick={rinse}>Rinsed with clean water</button
       >{/if}
-    {#if row.wet}<button class="act" onclick={() => show('try')}>Another pass <Key k="T" /></button>{/if}
+    {#if row.wet && !row.item.sheet.soak}<button class="act" onclick={() => show('try')}
+        >Another pass <Key k="T" /></button
+      >{/if}
     {#if !run && !row.wet}<button class="act" disabled={form.busy} onclick={whiten}>Whiten it</button>{/if}
     <button class="act" onclick={() => show('worth')}>Worth it?</button>
     <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>
@@ -216,6 +265,9 @@
 >
 <Sheet bind:current={sheet} name="before" title="Before it gets wet" about="After the bath nobody knows how they stood."
   ><BeforeForm {id} {row} ondone={() => (sheet = '')} /></Sheet
+>
+<Sheet bind:current={sheet} name="soak" title="Into a bath" about={row.item.name}
+  ><SoakForm {id} {row} ondone={() => (sheet = '')} /></Sheet
 >
 <Sheet bind:current={sheet} name="worth" title="Is it worth the cleaning?" about={row.item.name}
   ><WorthForm {id} {row} {currency} ondone={() => (sheet = '')} /></Sheet

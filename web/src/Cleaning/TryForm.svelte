@@ -12,7 +12,9 @@
 
   let { id, row, ondone }: { id: string; row: Schemas['CleanedRow']; ondone: () => void } = $props();
   // svelte-ignore state_referenced_locally
-  let method = $state(row.ladder.next ?? row.ladder.rungs.find((r) => r.state !== 'out')?.method ?? '');
+  let method = $state(
+    row.item.sheet.soak?.method ?? row.ladder.next ?? row.ladder.rungs.find((r) => r.state !== 'out')?.method ?? '',
+  );
   let how = $state<'eye' | 'photos'>('eye');
   let fifths = $state('2');
   let damage = $state('no');

@@ -29,7 +29,7 @@ export function entriesOf(s: Schemas['CleaningScreen']): Entry[] {
     ...s.items.map((r): Entry => {
       const open = !r.item.sheet.doneAt || r.wet;
       const [mark, word]: [MarkOf, string] = r.wet
-        ? ['waiting', 'drying']
+        ? ['waiting', r.item.sheet.soak ? 'in the bath' : 'drying']
         : !open
           ? ['done', 'done']
           : r.ladder.next

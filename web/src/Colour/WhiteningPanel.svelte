@@ -13,6 +13,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { threeWords } from '$lib/words';
   import { photoUrl } from '../Intake/photos';
@@ -42,6 +43,7 @@
   let cloud = $state('');
   let celsius = $state('');
   let hours = $state('3');
+  let tray = $state('the grey tray');
   let shielded = $state(false);
   let target = $state('');
   let masked = $state<Schemas['ThreeState']>('notKnown');
@@ -94,6 +96,7 @@
               celsius: number(celsius, 'the temperature'),
             },
             hours: number(hours, 'the hours') ?? 0,
+            tray: as === 'bath' ? tray : '',
             protected: shielded ? 'yes' : 'notKnown',
             overruleReason,
           },
@@ -162,6 +165,10 @@
     unknown: row.next === 'end' ? 'In the light' : 'To be measured',
   }}
 />
+{#if row.next === 'end' && row.forecast}<p class="mt-3 text-lg">
+    <strong>Forecast before this session:</strong>
+    {row.forecast.verdict.sentence}
+  </p>{/if}
 {#if policy !== 'whiten' && row.next !== 'done'}
   <div class="mt-3">
     <Choice
@@ -325,6 +332,12 @@
         ['film', bleachAsWords.film],
       ]}
     />
+    {#if as === 'bath'}<TextField
+        label="In which tray"
+        error={form.field('tray')}
+        bind:value={tray}
+        maxlength={40}
+      />{/if}
     <SelectField label="Light" bind:value={light} options={lightWords} />
     {#if light === 'sun'}<NumberField
         label="Sky covered, %"

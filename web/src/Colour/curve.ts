@@ -11,7 +11,7 @@ export function curve(row: Schemas['WhiteningRow'], width: number, height: numbe
   ];
   const most = Math.max(...xs);
   const pad = row.noise + 1;
-  const [low, high] = [Math.floor(Math.min(...ys, 0) - 1), Math.ceil(Math.max(...ys) + pad)];
+  const [low, high] = [Math.floor((Math.min(...ys) - 2) / 5) * 5, Math.ceil((Math.max(...ys) + pad) / 5) * 5];
   const left = 34;
   const bottom = height - 26;
   const x = (v: number) => left + (v / most) * (width - left - 10);
@@ -26,6 +26,6 @@ export function curve(row: Schemas['WhiteningRow'], width: number, height: numbe
     path: row.curve.map((p, i) => `${i ? 'L' : 'M'}${x(p.hours).toFixed(1)} ${y(p.b).toFixed(1)}`).join(''),
     target: row.run.targetB == null ? null : y(row.run.targetB),
     ticksX: Array.from({ length: Math.floor(most / step) + 1 }, (_, i) => i * step),
-    ticksY: Array.from({ length: 5 }, (_, i) => Math.round(low + ((high - low) * i) / 4)),
+    ticksY: Array.from({ length: (high - low) / 5 + 1 }, (_, i) => low + i * 5),
   };
 }

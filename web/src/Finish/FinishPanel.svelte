@@ -93,12 +93,13 @@
   verdict={row.verdict}
   big
   heading={1}
+  figures={false}
   words={{ yes: 'Done', yesIf: 'To be done', no: 'Stays as it is', unknown: 'To be looked at' }}
 >
   <dl class="mt-4 flex flex-wrap gap-x-8 gap-y-3">
     {#if p.rustedPercent != null}<div class="flex flex-col-reverse">
         <dt class="text-xs text-soft">rusted, by {row.photoHash ? 'its photo' : 'eye'}</dt>
-        <dd class="reading text-2xl">{plain(p.rustedPercent)} %</dd>
+        <dd class="reading text-2xl">{plain(p.rustedPercent, 2)} %</dd>
       </div>
       <div class="flex flex-col-reverse">
         <dt class="text-xs text-soft">grade of ISO 4628-3</dt>
@@ -106,7 +107,7 @@
       </div>{/if}
     {#if row.paint}<div class="flex flex-col-reverse">
         <dt class="text-xs text-soft">paint for {p.coats} coats</dt>
-        <dd class="reading text-2xl">{plain(row.paint.millilitres)} ml</dd>
+        <dd class="reading text-2xl">{Math.ceil(row.paint.millilitres)} ml</dd>
       </div>
       <div class="flex flex-col-reverse">
         <dt class="text-xs text-soft">{row.paint.cans === 1 ? 'can' : 'cans'}</dt>

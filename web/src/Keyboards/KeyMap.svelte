@@ -80,7 +80,7 @@
           width={c.w * w - 6}
           height={c.h * h - 6}
           rx="6"
-          class="{look(c)} {off ? 'fill-paper/90' : 'fill-transparent'}"
+          class="{look(c)} {off ? 'fill-paper' : 'fill-transparent'}"
           stroke-width={picked === c.key ? 9 : 3}
           stroke-dasharray={c.state === 'missing' ? '10 7' : undefined}
         />
@@ -88,7 +88,7 @@
             x={(c.x + c.w / 2) * w}
             y={(c.y + c.h / 2) * h + 7}
             text-anchor="middle"
-            class="fill-ink text-[20px] font-bold">{c.legend}</text
+            class="fill-ink text-[26px] font-bold">{c.legend}</text
           >{/if}
         {#if troubled.has(c.key)}<path
             d="M{(c.x + c.w) * w - 22} {c.y * h + 10}l12 12m0 -12l-12 12"

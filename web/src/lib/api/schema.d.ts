@@ -1758,6 +1758,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/cleaning/{itemId}/soak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["StartSoak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/cleaning/{itemId}/odour": {
         parameters: {
             query?: never;
@@ -5545,6 +5561,9 @@ export interface components {
             worth: null | components["schemas"]["WorthResult"];
             odour: null | components["schemas"]["OdourResult"];
             photoHash: null | string;
+            /** @description The next method may be a bath, of Substance. */
+            soaks: boolean;
+            substance: null | components["schemas"]["Substance"];
         };
         CleaningBatch: {
             method: string;
@@ -5672,6 +5691,7 @@ export interface components {
             notedAt?: null | string;
             /** @description How they stood. */
             noted?: string;
+            soak?: null | components["schemas"]["Soak"];
         };
         CleaningTrial: {
             /** @description Id. */
@@ -10503,6 +10523,27 @@ export interface components {
          * @enum {string}
          */
         Sliding: "notKnown" | "metalOnMetal" | "sinteredSleeve" | "ballBearing" | "metalOnPlastic" | "plasticOnPlastic" | "plasticGears" | "rubberOrBelt" | "headOrOptics" | "contact";
+        /** @description It lies in a bath. A bath is a place that one thing at a time holds. */
+        Soak: {
+            /** @description Id. */
+            method: string;
+            /** @description Its name. */
+            tray: string;
+            /** Format: date-time */
+            from: string;
+            /**
+             * Format: date-time
+             * @description When one goes and looks.
+             */
+            until: string;
+            /** Format: double */
+            litres: number;
+            /**
+             * Format: double
+             * @description Out of the bottle; null where it is not diluted.
+             */
+            stockMillilitres: null | number;
+        };
         /**
          * @description What is to come off.
          * @enum {string}
@@ -10771,7 +10812,28 @@ export interface components {
             hours: number;
             /** @description Glasses and gloves are on, nothing is sealed. */
             protected?: components["schemas"]["ThreeState"];
+            /** @default  */
+            tray: string;
             overruleReason?: null | string;
+        };
+        StartSoakAsk: {
+            method: string;
+            /** @description Its name: one thing at a time lies in it. */
+            tray: string;
+            size: components["schemas"]["TrayFacts"];
+            /** Format: double */
+            stockPercent?: null | number;
+            /** Format: double */
+            wantedPercent?: null | number;
+            /** Format: double */
+            leftMillilitres?: null | number;
+            /**
+             * Format: double
+             * @description Until one goes and looks; null takes the method's own time.
+             */
+            minutes?: null | number;
+            /** @default false */
+            spotTested: boolean;
         };
         /** @description Spare fasteners of one size. */
         StoreFastener: {
@@ -11726,6 +11788,14 @@ export interface components {
             usualPerHourFactor?: number;
             /**
              * Format: double
+             * @description By how much the hours still to go may differ because no case whitens quite by one exponential: a second stain goes slower, a bath
+             *     is used up. Spread and mean of the logarithm; simulated with such kinetics, the band then holds as often as it says.
+             */
+            kineticsSpread?: number;
+            /** Format: double */
+            kineticsSlowing?: number;
+            /**
+             * Format: double
              * @description Fall of b* an hour below which going on costs more than it gains: plastic and print suffer all the same.
              */
             leastGainPerHour?: number;
@@ -11859,6 +11929,8 @@ export interface components {
              * @description Hours of full summer sun at 6 % that it counted as; null while it runs.
              */
             dose?: null | number;
+            /** @description The tray that it lies in; empty for a film under foil or glass. */
+            tray?: string;
         };
         WithoutHands: {
             /** Format: uuid */
@@ -15430,6 +15502,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NoteBeforeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    StartSoak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartSoakAsk"];
             };
         };
         responses: {

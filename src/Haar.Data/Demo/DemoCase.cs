@@ -1,0 +1,268 @@
+using Haar.Core.Boards;
+using Haar.Core.Cleaning;
+using Haar.Core.Colour;
+using Haar.Core.Drying;
+using Haar.Core.Finish;
+using Haar.Core.Intake;
+using Haar.Core.Keyboards;
+using Haar.Core.Mechanisms;
+using Haar.Core.Photos;
+using Haar.Core.Verdicts;
+using Haar.Data.Photos;
+
+namespace Haar.Data.Demo;
+
+public sealed partial class DemoWorkshop
+{
+    Photo Picture(Machine m, byte[] jpeg, string caption, double daysAgo)
+    {
+        var stored = photos.Add(jpeg);
+        var photo = new Photo
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Hash = stored.Hash,
+            Width = stored.Width,
+            Height = stored.Height,
+            Caption = caption,
+            At = Ago(daysAgo),
+        };
+        db.Add(photo);
+        return photo;
+    }
+
+    /// <summary>The micro's shell: washed, then whitened in the sun; the third session has been running for four hours.</summary>
+    void MicroCase(Machine m)
+    {
+        m.ColourPolicy = ColourPolicy.Whiten;
+        var shell = new CleanedItem
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Name = "Upper shell",
+            Facts = new()
+            {
+                Materials = [Material.Abs],
+                Features = [],
+                Soils = [Soil.VapourFilm],
+                Trials = [new("cloth-damp", 0.2), new("soap", 0.8), new("soap", 0.8)],
+            },
+            Dries = WetPart.HollowShell,
+            Mains = ThreeState.No,
+            Sheet = new() { DriedAt = Ago(11), DoneAt = Ago(11) },
+        };
+        db.Add(shell);
+        var bleach = new BleachFacts
+        {
+            Percent = 6,
+            As = BleachAs.Bath,
+            Light = BleachLight.Lamp,
+            Celsius = 24,
+        };
+        var run = new WhiteningRun
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            ItemId = shell.Id,
+            Masked = ThreeState.Yes,
+            Repeats = [24.4, 25.3, 23.9],
+        };
+        var dose = 0.0;
+        foreach (var (b, spread, daysAgo, hours) in new[] { (24.6, 0.6, 10.5, 3.0), (18.3, 0.8, 8.0, 3.0), (14.2, 0.9, 3.0, 0.0) })
+        {
+            var photo = Picture(m, CasePicture.Shell(b, spread, (int)(b * 10)), "Upper shell under the card", daysAgo);
+            var seen = Measured(photo);
+            run.Readings =
+            [
+                .. run.Readings,
+                new(Ago(daysAgo), Math.Round(dose, 3), seen.B!.Value, seen.Evenness, seen.Absolute, seen.Patches, photo.Id),
+            ];
+            if (hours > 0)
+            {
+                var from = Ago(daysAgo - 0.1);
+                var had = Dose.Of(bleach, from.UtcDateTime, hours).Hours;
+                run.Sessions =
+                [
+                    .. run.Sessions,
+                    new(from, hours, bleach, from.AddHours(hours), Math.Round(had, 3)) { Tray = "the long tray" },
+                ];
+                dose += had;
+            }
+        }
+        // The third is under the lamp now.
+        run.Sessions = [.. run.Sessions, new(now.AddHours(-4.1), 6, bleach) { Tray = "the long tray" }];
+        run.TargetB = Math.Round(run.Readings[0].Patches.Where(p => p.Unaged).Average(p => p.Lab.B), 1);
+        db.Add(run);
+        db.Add(
+            new CleanedItem
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Name = "Lower shell",
+                Facts = new()
+                {
+                    Materials = [Material.Abs],
+                    Features = [Feature.PaperLabel],
+                    Soils = [Soil.VapourFilm, Soil.Adhesive],
+                    Trials = [new("cloth-damp", 0.4), new("cloth-damp", 0)],
+                    InSight = false,
+                },
+                Dries = WetPart.HollowShell,
+                Mains = ThreeState.No,
+                Sheet = new() { NotedAt = Ago(9), Noted = "Serial label whole, left of the cartridge slot." },
+            }
+        );
+    }
+
+    PhotoColourResult Measured(Photo photo)
+    {
+        using var pixels = PhotoPixels.Open(photos, photo.Hash);
+        return PhotoColour.Measure(
+            CardKind.Published,
+            [
+                new(pixels.Square(new(CasePicture.Card.X, CasePicture.Card.Y)).Sample(), CasePicture.White),
+                new(pixels.Square(new(CasePicture.GreyCard.X, CasePicture.GreyCard.Y)).Sample(), CasePicture.Grey),
+            ],
+            [.. CasePicture.Places.Select(p => new ColourPatch(p.Name, pixels.Square(new(p.X, p.Y)).Sample(), p.Unaged))],
+            ThreeState.Yes
+        );
+    }
+
+    /// <summary>The server's tower: rusted along its lower edge, the residue read, masked, and next the rust comes off; and its floppy drive, half serviced.</summary>
+    void ServerCase(Machine m)
+    {
+        var photo = Picture(m, CasePicture.Rusted(31), "Left side cover, lower edge", 12);
+        using (var pixels = PhotoPixels.Open(photos, photo.Hash))
+        {
+            var rust = RustShare.Of(pixels.Quad([new(0.06, 0.075), new(0.94, 0.075), new(0.94, 0.925), new(0.06, 0.925)], 256, 256));
+            db.Add(
+                new SheetMetal
+                {
+                    Id = Id(),
+                    MachineId = m.Id,
+                    Name = "Left side cover",
+                    RustedPercent = rust.Percent,
+                    PhotoId = photo.Id,
+                    Coating = Coating.OldPaint,
+                    Leaked = ThreeState.Yes,
+                    Working = ThreeState.Yes,
+                    SquareCentimetres = 3150,
+                    Coats = 2,
+                    Sheet = new()
+                    {
+                        ResidueAt = Ago(11),
+                        ResiduePh = 7,
+                        MaskedAt = Ago(9),
+                    },
+                }
+            );
+        }
+        db.Add(
+            new SheetMetal
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Name = "Card guides, golden",
+                RustedPercent = 2,
+                Coating = Coating.YellowPassivated,
+                Leaked = ThreeState.No,
+                Working = ThreeState.Yes,
+            }
+        );
+        db.Add(
+            new Mechanism
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Name = "Floppy drive",
+                Kind = MechanismKind.FloppyDrive,
+                NominalRpm = 300,
+                HasBelt = ThreeState.No,
+                Rails = Sliding.MetalOnPlastic,
+                Done =
+                [
+                    new(MechanismStep.Photograph, Ago(8)),
+                    new(MechanismStep.LookInside, Ago(8), Note: "A paper clip and a jumper."),
+                    new(MechanismStep.OldGrease, Ago(8)),
+                    new(MechanismStep.Heads, Ago(7)),
+                ],
+            }
+        );
+    }
+
+    /// <summary>The terminal's keyboard: laid over, its letters off and clean, three caps missing, two keys with trouble.</summary>
+    void TerminalCase(Machine m)
+    {
+        var layout = Layouts.Named("terminal");
+        var missing = new HashSet<string> { "2-14", "5-12", "1-7" };
+        var photo = Picture(m, CasePicture.Keys(layout, missing, 17), "Keyboard, before any cap came off", 6);
+        var corners = CasePicture.KeyCorners.Select(c => new Point(c.X, c.Y)).ToList();
+        var plan = Straighten.Of(corners, photo.Width, photo.Height, layout.Width / layout.Height);
+        var straight = photos.Straighten(photo.Hash, plan);
+        var picture = new Photo
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Hash = straight.Hash,
+            Width = straight.Width,
+            Height = straight.Height,
+            Caption = "The keys, from straight above",
+            At = Ago(6),
+        };
+        db.Add(picture);
+        var caps = new CleanedItem
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Name = "Key caps of keyboard",
+            Facts = new()
+            {
+                Materials = [Material.Abs],
+                Features = [],
+                Soils = [Soil.Grease, Soil.Dust],
+                Trials = [new("soap", 0.8), new("soap", 0.8)],
+            },
+            Dries = WetPart.Shell,
+            Mains = ThreeState.No,
+            Sheet = new() { DriedAt = Ago(4), DoneAt = Ago(4) },
+        };
+        db.Add(caps);
+        db.Add(
+            new Keyboard
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Name = "Keyboard",
+                Switch = KeySwitch.Contacts,
+                PhotoId = photo.Id,
+                PictureId = picture.Id,
+                Layout = layout.Id,
+                Corners = corners,
+                ItemId = caps.Id,
+                Caps =
+                [
+                    .. CapMap
+                        .Lay(layout)
+                        .Select(c =>
+                            missing.Contains(c.Key) ? c with { State = CapState.Missing }
+                            : c.Row is 3 or 4 && c.Width < 1.2
+                                ? c with
+                                {
+                                    State = CapState.Off,
+                                    WayRound = c.Legend is "F" or "J" ? "the bar on the cap to the front" : "",
+                                }
+                            : c.Key == "2-5" ? c with { Trouble = KeyTrouble.Bounces, State = CapState.Back }
+                            : c.Key == "5-4"
+                                ? c with
+                                {
+                                    Trouble = KeyTrouble.Sticks,
+                                    Tries = [new(KeyRung.Cap, false)],
+                                    State = CapState.Back,
+                                }
+                            : c with { State = CapState.Back, Tested = c.Row == 1 }
+                        ),
+                ],
+            }
+        );
+    }
+}
