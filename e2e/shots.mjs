@@ -74,7 +74,6 @@ try {
       await page.evaluate(() => scrollTo(0, 0));
     },
   });
-  await take('fasteners', at('Pilot-launch laptop', 'fasteners'));
   await take('cleaning', at('Newsletter desktop', 'cleaning'), {
     act: async (page) => {
       await page.evaluate(async () => {
@@ -108,9 +107,46 @@ try {
       await page.reload();
     },
   });
-  await take('compare', at('Fish-auction server', 'battery'), {
+  await take('whitening', at("Boat-builder's micro", 'cleaning'), {
     act: async (page) => {
-      await page.getByRole('button', { name: /^Side by side/ }).click();
+      await page.getByRole('button', { name: /^in the light/ }).click();
+    },
+  });
+  await take('keyboard', at('Tide-gauge terminal', 'cleaning'), {
+    act: async (page) => {
+      await page.getByRole('button', { name: /Keyboard.*caps off/ }).click();
+      await page.getByRole('button', { name: 'F, off' }).click();
+      await page.evaluate(() => scrollTo(0, 190));
+    },
+  });
+  await take('mechanism', at('Fish-auction server', 'cleaning'), {
+    act: async (page) => {
+      await page.getByRole('button', { name: /Floppy drive.*of/ }).click();
+    },
+  });
+  await take('bath', at('Fish-auction server', 'cleaning'), {
+    act: async (page) => {
+      await page.getByRole('button', { name: /more came off/ }).click();
+      await page.getByRole('button', { name: 'Put Front panel on the list' }).click();
+      await page.getByRole('button', { name: 'Note how it stands' }).click();
+      await page.getByLabel('How they stand').fill('One key switch, key out; badge whole.');
+      await page.getByRole('button', { name: 'It is noted' }).click();
+      await page.getByRole('button', { name: 'Into a bath' }).click();
+      for (const [label, value] of [
+        ['Tray, length, cm', '60'],
+        ['Width, cm', '45'],
+        ['Height, cm', '12'],
+        ['Bath stands, cm', '6'],
+        ['Parts displace, l', '1.4'],
+        ['In the bottle, %', '20'],
+        ['In the bath, %', '2'],
+        ['Left in the bottle, ml', '2500'],
+      ])
+        await page.getByLabel(label, { exact: true }).fill(value);
+      await page.getByRole('button', { name: 'How much goes in?' }).click();
+      await page.getByText('out of the bottle').waitFor();
+      await page.locator('[data-sonner-toast]').last().waitFor({ state: 'detached', timeout: 15_000 });
+      await page.getByRole('button', { name: 'It is in the bath' }).scrollIntoViewIfNeeded();
     },
   });
   await take('boards', at('Fish-auction server', 'capacitors'), {
@@ -181,25 +217,6 @@ try {
         await page.getByRole('button', { name: 'Work it out' }).click();
         await page.getByRole('region', { name: 'Answer' }).waitFor();
       }
-    },
-  });
-  await take('paste', at('Lifeboat editor', 'capacitors'), {
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Lists' }).click();
-      await page
-        .getByLabel('One part a line')
-        .fill('C101 47 16V\nC102 100/16\nC103 22UF25V\nC104 1000MFD 6V3\nC105 .047 film\nC106 475K 35 tantalum');
-    },
-  });
-  // Last, since it takes the suppliers away.
-  await take('shopping-list', '/order', {
-    act: async (page) => {
-      await page.evaluate(async () => {
-        const { token } = await (await fetch('/api/session')).json();
-        for (const s of await (await fetch('/api/suppliers')).json())
-          await fetch(`/api/suppliers/${s.id}`, { method: 'DELETE', headers: { 'X-Haar-Token': token } });
-      });
-      await page.reload();
     },
   });
   await browser.close();

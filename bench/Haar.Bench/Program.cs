@@ -29,6 +29,11 @@ try
         await Seed.FillAsync(folder, 1000);
         table.Add(await Acting.ReadingAsync(root, folder));
     }
+    if (only is "case")
+    {
+        // ./haar bench case measures what Case looks into.
+        table.AddRange(await CaseWork.RunAsync(root, scratch));
+    }
     if (only is null or "drills")
     {
         await DrillsAsync();
@@ -132,6 +137,8 @@ async Task EverythingElseAsync()
     table.Add(("Memory after the run", $"{memory / 1e6:0} MB", "budget 250 MB", $"{memory / 250e6:0.00}×", "under 250 MB"));
     table.Add(Substituting());
     table.Add(Triaging());
+    Console.WriteLine("· case: a photo of 12 megapixels, a keyboard, the ladder");
+    table.AddRange(await CaseWork.RunAsync(root, scratch));
     Console.WriteLine("· acting");
     table.Add(await Acting.ReadingAsync(root, large));
     table.Add(Rebuilding());

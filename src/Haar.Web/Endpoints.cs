@@ -101,6 +101,7 @@ static class Endpoints
         calc.MapStripdownCalc();
         calc.MapCostsCalc();
         calc.MapProvingCalc();
+        calc.MapPlanningCalc();
         app.MapGet("/health", HealthAsync).WithName("Health").WithTags("Health").AllowAnonymous();
         app.MapGet("/schemas/haar-pack-1.schema.json", () => Results.Text(Data.Packs.PackStore.SchemaText, "application/schema+json"))
             .ExcludeFromDescription()

@@ -25,7 +25,10 @@ static class SubstitutionRules
         {
             0 => original.SafetyClass is not null || role == CapacitorRole.MainsFilter || original.Kind.IsMainsFilter()
                 ? SafetyClass(speak, original, candidate.Spec)
-                : null,
+            // What has no polarity and bears the mains, or may, may lie across them.
+            : role == CapacitorRole.Unknown && original is { Polarised: false, RatedVolts: null or >= 200 }
+                ? Rule(speak, "safety class", RuleResult.NotKnown, "Whether its place is across the mains: there it wants a safety class.")
+            : null,
             1 => Volts(speak, original, candidate.Spec),
             2 => Value(speak, original, role, candidate.Spec),
             3 => Technology(speak, original, role, candidate.Spec),

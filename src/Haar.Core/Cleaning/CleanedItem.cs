@@ -114,6 +114,25 @@ public sealed class CleanedItem : ICheckedRow
     public DateTimeOffset? DryFrom() =>
         Sheet.Soak is null && Sheet.WetAt is { } at && DryingNeeded().Hours is { } hours ? at.AddHours(hours) : null;
 
+    /// <summary>It is exchanged whatever it looks like, and is not cleaned.</summary>
+    [JsonIgnore]
+    public bool GoesAnyway => Worth?.Exchanged == ThreeState.Yes;
+
+    /// <summary>Which method comes next for it; none where it is exchanged anyway.</summary>
+    public LadderResult Rungs()
+    {
+        var ladder = Ladder.For(Facts);
+        return GoesAnyway
+            ? ladder with
+            {
+                Next = null,
+                Before = [],
+                Then = "",
+                Verdict = IsItWorth()!.Verdict with { Question = ladder.Verdict.Question },
+            }
+            : ladder;
+    }
+
     /// <summary>Whether the rest is worth it; null where nobody asked.</summary>
     public WorthResult? IsItWorth() =>
         Worth is { } w
@@ -143,6 +162,8 @@ public sealed class CleanedItem : ICheckedRow
         {
             throw new InvalidInputException("facts", "Each of these lists names a thing once.");
         }
+        // A pass by a method that nobody knows could never be told again.
+        _ = Ladder.For(Facts);
         InvalidInputException.Finite("dryingCelsius", DryingCelsius, 0, 120, "°C");
         TextField.Check("testedBy", Sheet.TestedBy, 200);
         TextField.Check("noted", Sheet.Noted, 500);

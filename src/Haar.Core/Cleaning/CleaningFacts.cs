@@ -107,6 +107,9 @@ public sealed record CleaningMethod(
     /// <summary>What it leaves has to be rinsed off with clean water.</summary>
     public bool Rinse { get; init; }
 
+    /// <summary>What is done before it, beside noting what it wets; empty for nothing.</summary>
+    public string Before { get; init; } = "";
+
     /// <summary>Id of the method that follows it, as water follows a remover; empty for none.</summary>
     public string Then { get; init; } = "";
 
@@ -203,6 +206,20 @@ public sealed record CleaningFacts
         for (var i = 0; i < Trials.Count; i++)
         {
             InvalidInputException.Finite($"trials[{i}].removedShare", Trials[i].RemovedShare, 0, 1, "");
+        }
+        if (OwnMethods.Count > 500 || OwnMaterials.Count > 40 || OwnSoils.Count > 40)
+        {
+            throw new InvalidInputException("ownMethods", "At most 500 methods, 40 materials and 40 soils of one's own.");
+        }
+        for (var i = 0; i < OwnMethods.Count; i++)
+        {
+            InvalidInputException.Finite($"ownMethods[{i}].strength", (double)OwnMethods[i].Strength, 1, 10, "");
+            InvalidInputException.Finite($"ownMethods[{i}].dwellMinutes", (double)OwnMethods[i].DwellMinutes, 0, 100_000, "min");
+            InvalidInputException.Finite($"ownMethods[{i}].handsMinutes", (double)OwnMethods[i].HandsMinutes, 0, 600, "min");
+            if (OwnMethods[i].Moves.Values.Any(c => !(c is >= 0 and <= 1)))
+            {
+                throw new InvalidInputException($"ownMethods[{i}].moves", "A chance is between 0 and 1.");
+            }
         }
         InvalidInputException.Finite("replacement", Replacement, 0, 1e6, "");
         InvalidInputException.Finite("hourWorth", HourWorth, 0, 1e5, "");

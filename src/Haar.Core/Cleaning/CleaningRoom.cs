@@ -43,7 +43,7 @@ public sealed class CleaningRoom : Room
         }
         else if (next is not null)
         {
-            var ladder = Ladder.For(next.Facts);
+            var ladder = next.Rungs();
             var method = Methods.Of(next.Facts).FirstOrDefault(x => x.Id == ladder.Next);
             yield return Act(
                 method is null ? $"{Words.Capital(next.Name)}: enough" : $"{Words.Capital(next.Name)}: {Words.Lower(method.Name)}",
@@ -136,7 +136,7 @@ public sealed class CleaningRoom : Room
         {
             yield return new(Stage.Case, $"{open.Count} {(open.Count == 1 ? "item is" : "items are")} not clean yet.")
             {
-                Lines = [.. open.Select(i => $"{Words.Capital(i.Name)}: {Ladder.For(i.Facts).Verdict.Sentence}")],
+                Lines = [.. open.Select(i => $"{Words.Capital(i.Name)}: {i.Rungs().Verdict.Sentence}")],
                 Count = open.Count,
             };
         }

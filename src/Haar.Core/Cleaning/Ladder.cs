@@ -25,7 +25,7 @@ public sealed record Rung(string Method, string Name, int Strength, double Chanc
 
 /// <param name="LeftShare">Of what was there at the start.</param>
 /// <param name="Next">Method; null where one stops.</param>
-/// <param name="Before">What is done before it gets wet.</param>
+/// <param name="Before">What is done before.</param>
 /// <param name="Then">What the step leaves, and so the next task; empty for nothing.</param>
 public sealed record LadderResult(
     IReadOnlyList<Rung> Rungs,
@@ -96,7 +96,7 @@ public static class Ladder
             rungs,
             Math.Round(left, 4),
             goesOn ? next!.Method : null,
-            goesOn && method!.Wets ? BeforeWet(materials, features) : [],
+            goesOn ? [.. Before(method!), .. method!.Wets ? BeforeWet(materials, features) : []] : [],
             goesOn ? method!.Leaves : "",
             verdict
         );
@@ -226,6 +226,8 @@ public static class Ladder
         materials.Contains(Material.NotKnown) ? [Substance.BareMetal, Substance.Aluminium, Substance.Magnesium]
         : materials.Any(m => m is Material.Board or Material.Switch or Material.PlatedSteel) ? [Substance.BareMetal]
         : [];
+
+    static string[] Before(CleaningMethod m) => m.Before.Length > 0 ? [m.Before] : [];
 
     /// <summary>What is noted before it gets wet; empty where nothing on it moves or washes off.</summary>
     public static IReadOnlyList<string> BeforeWet(CleaningFacts f) =>

@@ -46,7 +46,11 @@ public sealed record PhotoColourResult(
     double? Evenness,
     double Noise,
     Verdict Verdict
-);
+)
+{
+    /// <summary>What lay beside the part: figures that are not absolute compare under the same one only.</summary>
+    public CardKind Card { get; init; }
+}
 
 /// <summary>Colour from a photo with a card: the card's fields say what the light and the camera did.</summary>
 public static class PhotoColour
@@ -295,7 +299,10 @@ public static class PhotoColour
                         ? "A bought card with published values."
                         : "The same patch in three photos: that says how far one can be trusted."
                 )
-        );
+        )
+        {
+            Card = kind,
+        };
     }
 
     static double Brightest(PatchSample s) => Math.Max(s.Red, Math.Max(s.Green, s.Blue));

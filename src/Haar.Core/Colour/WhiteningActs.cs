@@ -234,7 +234,10 @@ public sealed record KeepColour(PhotoColourResult Colour, Guid? PhotoId, bool Bl
         f.Run.Readings =
         [
             .. f.Run.Readings,
-            new(at.Now, Math.Round(f.Run.Dose, 3), Colour.B!.Value, Colour.Evenness, Colour.Absolute, Colour.Patches, PhotoId, Bloom),
+            new(at.Now, Math.Round(f.Run.Dose, 3), Colour.B!.Value, Colour.Evenness, Colour.Absolute, Colour.Patches, PhotoId, Bloom)
+            {
+                Card = Colour.Card,
+            },
         ];
         // The spot that light never reached is where one wants to get to, unless somebody said otherwise.
         var unaged = Colour.Patches.Where(p => p.Unaged).ToList();

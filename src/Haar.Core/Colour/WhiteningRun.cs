@@ -44,7 +44,11 @@ public sealed record ColourReading(
     IReadOnlyList<MeasuredPatch> Patches,
     Guid? PhotoId = null,
     bool Bloom = false
-);
+)
+{
+    /// <summary>What lay beside the part.</summary>
+    public CardKind Card { get; init; }
+}
 
 /// <summary>The whitening of one cleaned item: its sessions and its readings.</summary>
 public sealed class WhiteningRun : ICheckedRow
@@ -80,7 +84,15 @@ public sealed class WhiteningRun : ICheckedRow
     /// <summary>Those that compare with the last one: under a card of the same standing.</summary>
     [JsonIgnore]
     public IReadOnlyList<ColourReading> Comparable =>
-        Readings.Count == 0 ? [] : [.. Readings.Where(r => r.Absolute == Readings[^1].Absolute).GroupBy(r => r.Dose).Select(g => g.Last())];
+        Readings.Count == 0
+            ? []
+            :
+            [
+                .. Readings
+                    .Where(r => r.Absolute ? Readings[^1].Absolute : !Readings[^1].Absolute && r.Card == Readings[^1].Card)
+                    .GroupBy(r => r.Dose)
+                    .Select(g => g.Last()),
+            ];
 
     /// <summary>How it goes on; null before there are two readings that compare, with a session between.</summary>
     public WhiteningResult? Forecast() =>

@@ -184,6 +184,7 @@ public sealed record TakeFinishStep(
             FinishStep.TestCard => s with { CardAt = at.Now, CardApart = Apart },
             FinishStep.Coat => s with { Coats = [.. s.Coats, new(at.Now, Celsius!.Value, Humidity!.Value)] },
             FinishStep.Cure => s with { CuredAt = at.Now },
+            FinishStep.Oil => s with { OiledAt = at.Now },
             _ => s with { EarthAt = at.Now, EarthOhms = Ohms },
         };
         var name = Words.Capital(m.Name);
@@ -200,6 +201,7 @@ public sealed record TakeFinishStep(
                 FinishStep.Mask => $"{name}: threads, rails and earth points masked.",
                 FinishStep.RemoveRust => $"{name}: the rust is off.",
                 FinishStep.Dry => $"{name}: rinsed and dried.",
+                FinishStep.Oil => $"{name}: a film of oil on what is bare.",
                 FinishStep.TrueUp => $"{name}: trued, and its mating parts fit.",
                 FinishStep.TestCard =>
                     $"{name}: the dried test card {(Apart is { } e ? $"is {Si.Plain(Math.Round(e, 1))} from the part" : "looks like the part")}.",
@@ -214,7 +216,7 @@ public sealed record TakeFinishStep(
 public sealed record RustAgain : Command<FinishFacts>
 {
     public override Permit May(FinishFacts f, DateTimeOffset now) =>
-        f.Panel.Sheet is { RustOffAt: not null, Primer: null }
+        f.Panel.Sheet is { RustOffAt: not null, Primer: null, OiledAt: null }
             ? Permit.Yes()
             : Permit.No("step", $"{Words.Capital(f.Panel.Name)} does not lie bare.");
 

@@ -33,7 +33,7 @@ public sealed class FinishRoom : Room
         var ready = m.Facts.SheetMetals.Where(p => p is { Next: not null, StaysAsItIs: false } && !(FinishSteps.From(p) > m.Now)).ToList();
         // What lies bare comes first: it rusts again within hours.
         var next = ready
-            .OrderByDescending(p => p.Sheet is { RustOffAt: not null, Primer: null })
+            .OrderByDescending(p => p.Sheet is { RustOffAt: not null, Primer: null, OiledAt: null })
             .ThenByDescending(p => p.Begun)
             .FirstOrDefault();
         if (next is not null)

@@ -24,6 +24,9 @@ public enum FinishStep
     Coat,
     Cure,
     EarthPoints,
+
+    /// <summary>Where it is not painted: a film against fresh rust.</summary>
+    Oil,
 }
 
 /// <param name="Celsius">Of the air.</param>
@@ -47,6 +50,7 @@ public sealed record FinishSheet
     public double? CardApart { get; init; }
     public IReadOnlyList<CoatLaid> Coats { get; init; } = [];
     public DateTimeOffset? CuredAt { get; init; }
+    public DateTimeOffset? OiledAt { get; init; }
     public DateTimeOffset? EarthAt { get; init; }
     public double? EarthOhms { get; init; }
 }
@@ -138,6 +142,7 @@ public static class FinishSteps
         new(FinishStep.Mask, "mask threads, rails and earth points", m => m.Sheet.MaskedAt, m => !m.StaysAsItIs && m.HasWorking),
         new(FinishStep.RemoveRust, "take the rust off", m => m.Sheet.RustOffAt, Rusty),
         new(FinishStep.Dry, "rinse and dry it warm", m => m.Sheet.DriedAt, Rusty),
+        new(FinishStep.Oil, "wipe a film of oil or wax on what is bare", m => m.Sheet.OiledAt, m => Rusty(m) && m.Coats == 0),
         new(FinishStep.TrueUp, "true it until its mating parts fit", m => m.Sheet.TruedAt, m => m.Bent == ThreeState.Yes),
         new(FinishStep.Prime, "prime it", m => m.Sheet.Primer?.At, m => m.Coats > 0 && !m.StaysAsItIs),
         new(FinishStep.TestCard, "hold the dried test card against it", m => m.Sheet.CardAt, m => m.Coats > 0 && !m.StaysAsItIs),

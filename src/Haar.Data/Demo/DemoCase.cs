@@ -75,7 +75,10 @@ public sealed partial class DemoWorkshop
             run.Readings =
             [
                 .. run.Readings,
-                new(Ago(daysAgo), Math.Round(dose, 3), seen.B!.Value, seen.Evenness, seen.Absolute, seen.Patches, photo.Id),
+                new(Ago(daysAgo), Math.Round(dose, 3), seen.B!.Value, seen.Evenness, seen.Absolute, seen.Patches, photo.Id)
+                {
+                    Card = CardKind.Published,
+                },
             ];
             if (hours > 0)
             {

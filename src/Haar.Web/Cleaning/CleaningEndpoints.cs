@@ -170,7 +170,7 @@ static class CleaningEndpoints
             {
                 Beside = async (db, i, e, cancel) =>
                 {
-                    await FromAsync(db, i.MachineId, i.PieceId, i.FindingId, i.PhotoId, cancel);
+                    await FromAsync(db, i.MachineId, e.PieceId, e.FindingId, e.PhotoId, cancel);
                     var own = await PackStore.CleaningAsync(db, cancel);
                     T Find<T>(IEnumerable<T> all, Func<T, string> name, string id, string field) =>
                         all.FirstOrDefault(x => name(x) == id) ?? throw new InvalidInputException(field, $"No pack here knows “{id}”.");
@@ -388,12 +388,12 @@ static class CleaningEndpoints
         var photos = facts.Photos.ToDictionary(p => p.Id, p => p.Hash);
         string? Hash(Guid? photo) => photo is { } p ? photos.GetValueOrDefault(p) : null;
         var own = await PackStore.CleaningAsync(db, cancel);
-        var waiting = facts.CleanedItems.Where(i => i is { Open: true, Wet: false }).ToList();
+        var waiting = facts.CleanedItems.Where(i => i is { Open: true, Wet: false, GoesAnyway: false }).ToList();
         return new(
             [
                 .. facts.CleanedItems.Select(i =>
                 {
-                    var ladder = Ladder.For(i.Facts);
+                    var ladder = i.Rungs();
                     var next = Methods.Of(i.Facts).FirstOrDefault(x => x.Id == ladder.Next);
                     return new CleanedRow(
                         i,

@@ -42,6 +42,11 @@ static class FinishCalc
             .WithSummary("How a crack is mended: stopped, glued by what it is made of, backed, cured before it bears.")
             .WithExample("""{"material":"abs","lengthMillimetres":35,"load":"screw","inSight":"yes","clean":"no"}""")
             .ProducesValidationProblem();
+        g.MapPost("/mend", (MendFacts ask) => Mend.Of(ask))
+            .WithName("CalcMend")
+            .WithSummary("Small mends: a button freed, feet and foam by size, a sticker, a fault of a panel by its layer.")
+            .WithExample("""{"kind":"foam","gapMillimetres":4,"bears":"no"}""")
+            .ProducesValidationProblem();
         g.MapPost("/polish", (PolishFacts ask) => Polish.Of(ask))
             .WithName("CalcPolish")
             .WithSummary("Whether polish reaches a scratch, with what, and when another pass is not worth it.")

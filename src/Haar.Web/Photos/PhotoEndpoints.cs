@@ -48,6 +48,21 @@ static class PhotoEndpoints
                             "This photo is a board's map: give the board another one first."
                         );
                     }
+                    if (await db.Keyboards.AnyAsync(k => k.PhotoId == photoId || k.PictureId == photoId, cancel))
+                    {
+                        throw new Core.Verdicts.InvalidInputException("photo", "This photo is a keyboard's map: its caps go back by it.");
+                    }
+                    if (
+                        (await db.WhiteningRuns.Where(r => r.MachineId == id).ToListAsync(cancel)).Any(r =>
+                            r.Readings.Any(x => x.PhotoId == photoId)
+                        )
+                    )
+                    {
+                        throw new Core.Verdicts.InvalidInputException(
+                            "photo",
+                            "A colour was measured on this photo: it stays with its reading."
+                        );
+                    }
                     db.Remove(photo);
                     return (await work.ActAsync(id, "Photo taken away.", cancel)).Said(photoId);
                 }

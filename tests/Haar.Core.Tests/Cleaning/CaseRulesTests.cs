@@ -295,6 +295,24 @@ public class CaseRulesTests
         Assert.Equal(["Floppy drive"], Candidates.Of(taken).Select(c => c.Name));
     }
 
+    [Fact]
+    public void What_is_exchanged_anyway_is_not_cleaned()
+    {
+        var item = new CleanedItem
+        {
+            Name = "fan grille",
+            Facts = new()
+            {
+                Materials = [Material.Abs],
+                Features = [],
+                Soils = [Soil.Grease],
+            },
+        };
+        Assert.NotNull(item.Rungs().Next);
+        item.Worth = new() { Exchanged = ThreeState.Yes };
+        Assert.Equal((null, "No: it is exchanged anyway, and is not cleaned."), (item.Rungs().Next, item.Rungs().Verdict.Sentence));
+    }
+
     static CleaningActFacts Soaking(CleanedItem item, IReadOnlyDictionary<string, string>? held = null) =>
         new(new() { Id = Guid.NewGuid() }, item, [], held);
 

@@ -180,6 +180,9 @@ public class WhiteningRunTests
         f.Run.Readings = [.. f.Run.Readings, new(Now, 9, 22, 0.4, false, [])];
         Assert.NotNull(f.Run.Forecast());
         Assert.Equal(2, f.Run.Comparable.Count);
+        // Paper and a printed card are two, though neither is absolute.
+        f.Run.Readings = [.. f.Run.Readings, new(Now, 12, 20, 0.4, false, []) { Card = CardKind.Printed }];
+        Assert.Null(f.Run.Forecast());
     }
 
     [Fact]

@@ -134,6 +134,17 @@ public class SheetMetalTests
     }
 
     [Fact]
+    public void What_is_not_painted_gets_a_film_of_oil()
+    {
+        var f = Panel(m => (m.Coats, m.Working) = (0, ThreeState.No));
+        Take(f, new(FinishStep.RemoveRust, Wet: ThreeState.Yes), Now);
+        Take(f, new(FinishStep.Dry), Now);
+        Assert.Equal(FinishStep.Oil, f.Panel.Next);
+        Take(f, new(FinishStep.Oil), Now);
+        Assert.Null(f.Panel.Next);
+    }
+
+    [Fact]
     public void A_shade_is_judged_dry_and_a_bent_panel_by_what_mates_with_it()
     {
         var f = Panel(m => (m.Working, m.Bent, m.RustedPercent) = (ThreeState.No, ThreeState.Yes, 0));
@@ -236,5 +247,51 @@ public class MendingTests
             Assert.Equal(Outcome.Unknown, Polish.Of(less).Verdict.Outcome);
         }
         Assert.Throws<InvalidInputException>(() => Polish.Of(Hair with { Passes = [new(6000, 1.5)] }));
+    }
+
+    [Fact]
+    public void Small_mends_by_measure_and_in_order()
+    {
+        MendResult Button(params ButtonCause[] out_) => Mend.Of(new() { Kind = MendKind.Button, RuledOut = out_ });
+        Assert.Contains("alcohol", Button().Verdict.Sentence, StringComparison.Ordinal);
+        Assert.Equal(3, Button(ButtonCause.Dirt).Steps.Count);
+        Assert.Equal(Outcome.No, Button(Enum.GetValues<ButtonCause>()).Verdict.Outcome);
+        // 4 mm pressed by 30 % wants 5.7.
+        var foam = Mend.Of(
+            new()
+            {
+                Kind = MendKind.Foam,
+                GapMillimetres = 4,
+                Bears = ThreeState.No,
+            }
+        );
+        Assert.Contains("5.7 mm", foam.Verdict.Sentence, StringComparison.Ordinal);
+        Assert.NotEqual(Outcome.Yes, Mend.Of(new() { Kind = MendKind.Foam, GapMillimetres = 4 }).Verdict.Outcome);
+        Assert.Equal(Outcome.Unknown, Mend.Of(new() { Kind = MendKind.Foam }).Verdict.Outcome);
+        // 40 kg on four feet of 15 mm: 555 kPa.
+        var feet = new MendFacts
+        {
+            Kind = MendKind.Feet,
+            GapMillimetres = 8,
+            DiameterMillimetres = 15,
+            Kilograms = 40,
+        };
+        Assert.Equal(Outcome.No, Mend.Of(feet).Verdict.Outcome);
+        Assert.Equal(Outcome.Yes, Mend.Of(feet with { Kilograms = 8 }).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, Mend.Of(feet with { Kilograms = null }).Verdict.Outcome);
+        // A sticker of nobody knows whom stays.
+        foreach (
+            var (history, outcome) in new[]
+            {
+                (ThreeState.Yes, Outcome.No),
+                (ThreeState.NotKnown, Outcome.Unknown),
+                (ThreeState.No, Outcome.YesIf),
+            }
+        )
+        {
+            Assert.Equal(outcome, Mend.Of(new() { Kind = MendKind.Sticker, History = history }).Verdict.Outcome);
+        }
+        Assert.Equal(Outcome.Unknown, Mend.Of(new() { Kind = MendKind.PanelFault }).Verdict.Outcome);
+        Assert.Throws<InvalidInputException>(() => Mend.Of(new() { Kind = MendKind.Feet, GapMillimetres = -1 }));
     }
 }

@@ -13,7 +13,7 @@ public class FuzzTests
         );
         Assert.True(result.Wrong.Count == 0, $"{result.Wrong.Count} answers:\n{string.Join("\n", result.Wrong.Take(40))}");
         // The run is worth something only when much of it gets through.
-        Assert.True(result.By.GetValueOrDefault(200) > 350, string.Join(", ", result.By));
+        Assert.True(result.By.GetValueOrDefault(200) > 300, string.Join(", ", result.By));
         Assert.Equal("The database is sound.", (await w.GetAsync("/health"))["sentence"]!.GetValue<string>());
     }
 }

@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '$lib/api/client';
-  import { act, Sending } from '$lib/api/act.svelte';
+  import { Sending } from '$lib/api/act.svelte';
   import { capital, lower } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';

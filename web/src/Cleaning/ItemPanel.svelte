@@ -157,8 +157,8 @@
     heading={1}
   />
   {#if row.ladder.before.length && row.ladder.next}
-    <h2 class="mt-4 font-bold">Before it gets wet</h2>
-    {#if row.before.length}<ul class="list-disc pl-5">
+    <h2 class="mt-4 font-bold">Before</h2>
+    {#if row.before.length || !row.soaks}<ul class="list-disc pl-5">
         {#each row.ladder.before as b (b)}<li>{b}</li>{/each}
       </ul>{:else}<p>Noted {moment(row.item.sheet.notedAt!)}. {row.item.sheet.noted}</p>{/if}
   {/if}

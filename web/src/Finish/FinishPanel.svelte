@@ -154,8 +154,10 @@
     >
   {/snippet}
   {#snippet acts()}
-    {#if p.sheet.rustOffAt && !p.sheet.primer}<button class="act" disabled={form.busy} onclick={again}
-        >It rusts again</button
+    {#if p.sheet.rustOffAt && !p.sheet.primer && !p.sheet.oiledAt}<button
+        class="act"
+        disabled={form.busy}
+        onclick={again}>It rusts again</button
       >{/if}
     {#if !p.sheet.rustOffAt && !stays}<button class="act" onclick={() => show('photo')}>Rust on a photo</button>{/if}
     <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>

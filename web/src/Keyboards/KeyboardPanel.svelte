@@ -43,7 +43,26 @@
   let seen = $state(false);
   let legend = $state('');
   let wayRound = $state('');
+  let place = $state({ x: 0, y: 0, w: 0.1, h: 0.1 });
+  const nudges: [string, Partial<Record<'x' | 'y' | 'w' | 'h', number>>][] = [
+    ['Left', { x: -1 }],
+    ['Right', { x: 1 }],
+    ['Up', { y: -1 }],
+    ['Down', { y: 1 }],
+    ['Wider', { w: 1 }],
+    ['Narrower', { w: -1 }],
+    ['Taller', { h: 1 }],
+    ['Lower', { h: -1 }],
+  ];
+  function nudge(by: (typeof nudges)[number][1]) {
+    for (const [k, n] of Object.entries(by) as ['x' | 'y' | 'w' | 'h', number][]) {
+      const least = k === 'w' || k === 'h' ? step : -0.1;
+      place[k] = Math.max(least, Math.round((place[k] + n * step) * 1e5) / 1e5);
+    }
+  }
   const cap = $derived(k.caps.find((c) => c.key === picked) ?? null);
+  /** A fifth of a letter key's width, as a share of the picture. */
+  const step = $derived(cap ? cap.w / cap.width / 5 : 0.01);
   const away = $derived(k.caps.filter((c) => c.state === 'off' || c.state === 'donor'));
   const trouble = $derived(row.troubled.find((t) => t.key === picked) ?? null);
   const path = $derived({ params: { path: { id, keyboardId: k.id } } });
@@ -109,14 +128,17 @@
       await act(
         api.POST('/api/machines/{id}/keyboards/{keyboardId}/keys/{key}', {
           ...keyPath,
-          body: { x: cap!.x, y: cap!.y, w: cap!.w, h: cap!.h, legend, wayRound },
+          body: { ...place, legend, wayRound },
         }),
       );
       done();
     });
   function show(what: typeof sheet) {
     form.forget();
-    if (what === 'cap' && cap) [legend, wayRound] = [cap.legend, cap.wayRound];
+    if (what === 'cap' && cap) {
+      [legend, wayRound] = [cap.legend, cap.wayRound];
+      place = { x: cap.x, y: cap.y, w: cap.w, h: cap.h };
+    }
     if (what === 'fill' && cap) [donorRow, donorWidth, stem] = ['', '', 'notKnown'];
     sheet = what;
   }
@@ -331,6 +353,24 @@
     }}
   >
     <ProblemNote problem={form.problem} />
+    {#if row.pictureHash}<svg
+        viewBox="{place.x * row.pictureWidth} {place.y * row.pictureHeight} {place.w * row.pictureWidth} {place.h *
+          row.pictureHeight}"
+        class="max-h-40 w-full rounded-md bg-rock"
+        role="img"
+        aria-label="What is cut out of the picture"
+        ><image
+          href={photoUrl(row.pictureHash)}
+          width={row.pictureWidth}
+          height={row.pictureHeight}
+          preserveAspectRatio="none"
+        /></svg
+      >
+      <div class="flex flex-wrap gap-2" role="group" aria-label="Its place on the picture">
+        {#each nudges as [word, by] (word)}<button type="button" class="btn px-3" onclick={() => nudge(by)}
+            >{word}</button
+          >{/each}
+      </div>{/if}
     <TextField label="What is on it" bind:value={legend} maxlength={20} />
     <TextField
       label="Can it go in wrongly? What tells its way round"

@@ -9,7 +9,6 @@
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Key from '$lib/ui/Key.svelte';
-  import Mark from '$lib/ui/Mark.svelte';
   import MarkedPhoto from '$lib/ui/MarkedPhoto.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';

@@ -4063,6 +4063,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/finish/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Small mends: a button freed, feet and foam by size, a sticker, a fault of a panel by its layer. */
+        post: operations["CalcMend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/finish/polish": {
         parameters: {
             query?: never;
@@ -4346,6 +4363,23 @@ export interface paths {
         put?: never;
         /** Two series of runs: median, spread, ratio, and whether the change is real. */
         post: operations["CalcSignificance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/planning/schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Who does what when, so that all is ready soonest: with the bound, and proven where it is. */
+        post: operations["CalcSchedule"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4825,6 +4859,11 @@ export interface components {
             /** @description Why it is where it is, in a sentence. */
             why: string;
         };
+        /**
+         * @description Why a button does not come back, in the order in which it is looked for.
+         * @enum {string}
+         */
+        ButtonCause: "dirt" | "glue" | "bent" | "worn";
         /** @description Something that came off or was found, and is not on the list yet: one tap puts it there. */
         Candidate: {
             kind: components["schemas"]["CandidateKind"];
@@ -5647,6 +5686,8 @@ export interface components {
             source: string;
             /** @description What it leaves has to be rinsed off with clean water. */
             rinse?: boolean;
+            /** @description What is done before it, beside noting what it wets; empty for nothing. */
+            before?: string;
             /** @description Id of the method that follows it, as water follows a remover; empty for none. */
             then?: string;
             /** @description How sure it is. */
@@ -5810,6 +5851,8 @@ export interface components {
              * @default false
              */
             bloom: boolean;
+            /** @description What lay beside the part. */
+            card?: components["schemas"]["CardKind"];
         };
         CombinationAnswer: {
             /** @description Of the two candidates as sent, from 0. */
@@ -6796,12 +6839,14 @@ export interface components {
             /** Format: date-time */
             curedAt?: null | string;
             /** Format: date-time */
+            oiledAt?: null | string;
+            /** Format: date-time */
             earthAt?: null | string;
             /** Format: double */
             earthOhms?: null | number;
         };
         /** @enum {string} */
-        FinishStep: "readResidue" | "neutralise" | "mask" | "removeRust" | "dry" | "trueUp" | "prime" | "testCard" | "coat" | "cure" | "earthPoints" | null;
+        FinishStep: "readResidue" | "neutralise" | "mask" | "removeRust" | "dry" | "trueUp" | "prime" | "testCard" | "coat" | "cure" | "earthPoints" | "oil" | null;
         FinishStepAsk: {
             step: components["schemas"]["FinishStep"];
             /** Format: double */
@@ -7820,7 +7865,7 @@ export interface components {
             leftShare: number;
             /** @description Method; null where one stops. */
             next: null | string;
-            /** @description What is done before it gets wet. */
+            /** @description What is done before. */
             before: string[];
             /** @description What the step leaves, and so the next task; empty for nothing. */
             then: string;
@@ -8457,6 +8502,47 @@ export interface components {
             at: null | string;
             /** Format: double */
             value: null | number;
+        };
+        /** @description One thing to be mended; what its kind does not ask is left. */
+        MendFacts: {
+            kind?: components["schemas"]["MendKind"];
+            /** @description Of a button: what has been ruled out, in any order. */
+            ruledOut?: components["schemas"]["ButtonCause"][];
+            /**
+             * Format: double
+             * @description Of feet: how far the case is to stand off the table, mm; of foam: the gap that it fills.
+             */
+            gapMillimetres?: null | number;
+            /**
+             * Format: double
+             * @description Of feet: across, mm.
+             */
+            diameterMillimetres?: null | number;
+            /**
+             * Format: double
+             * @description Of the machine, kg; four feet share it.
+             */
+            kilograms?: null | number;
+            /**
+             * Format: double
+             * @description Of foam: share that it is pressed together by; null takes 30 %.
+             */
+            compressionShare?: null | number;
+            /** @description Of foam: it carries a weight or a board. Not known counts as yes. */
+            bears?: components["schemas"]["ThreeState"];
+            /** @description Of a sticker: it belongs to the machine's history. Not known counts as yes. */
+            history?: components["schemas"]["ThreeState"];
+            layer?: components["schemas"]["PanelLayer"];
+        };
+        /**
+         * @description What is mended, where a rule says how.
+         * @enum {string}
+         */
+        MendKind: "button" | "feet" | "foam" | "sticker" | "panelFault";
+        MendResult: {
+            /** @description In order; empty where it is left as it is. */
+            steps: string[];
+            verdict: components["schemas"]["Verdict"];
         };
         MeterAsk: {
             /** @description capacitance, esr, ohms, volts or rippleVolts. */
@@ -9139,6 +9225,11 @@ export interface components {
              */
             fromId?: null | string;
         };
+        /**
+         * @description How a speck moves against the picture when the head does: that says on which layer it lies.
+         * @enum {string}
+         */
+        PanelLayer: "notKnown" | "onTheFace" | "underTheFilm" | "inTheCell" | "behind";
         PanelRow: {
             panel: components["schemas"]["SheetMetal"];
             verdict: components["schemas"]["Verdict"];
@@ -9332,6 +9423,8 @@ export interface components {
              */
             noise: number;
             verdict: components["schemas"]["Verdict"];
+            /** @description What lay beside the part: figures that are not absolute compare under the same one only. */
+            card?: components["schemas"]["CardKind"];
         };
         /** @description A place on the step's photo, in shares of its width and height, with what stands there: a hole's number, a connector's letter, "red edge". */
         PhotoMark: {
@@ -9377,6 +9470,45 @@ export interface components {
             capacitors: number;
             /** Format: int32 */
             nets: number;
+        };
+        PlanResult: {
+            tasks: components["schemas"]["PlannedTask"][];
+            unplanned: components["schemas"]["Unplanned"][];
+            /**
+             * Format: int32
+             * @description The latest of all; null where nothing is planned.
+             */
+            readyAt: null | number;
+            /**
+             * Format: int32
+             * @description No plan is ready before.
+             */
+            bound: number;
+            /**
+             * Format: double
+             * @description Of the latest readiness over the bound, as a share.
+             */
+            gap: null | number;
+            /**
+             * Format: int32
+             * @description Minutes that tasks are over their deadlines, summed.
+             */
+            late: number;
+            proven: boolean;
+            verdict: components["schemas"]["Verdict"];
+        };
+        PlannedTask: {
+            id: string;
+            person: string;
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            end: number;
+            /**
+             * Format: int32
+             * @description When its wait is over too.
+             */
+            readyAt: number;
         };
         /** @description A place as shares of a picture's width and height, 0 to 1, from its top left. */
         Point: {
@@ -11668,6 +11800,11 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             /** @description Why nobody has it. */
+            why: string;
+        };
+        Unplanned: {
+            /** @description That could not be planned. */
+            id: string;
             why: string;
         };
         UsualOfKind: {
@@ -20317,6 +20454,37 @@ export interface operations {
             };
         };
     };
+    CalcMend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "kind": "foam",
+                 *       "gapMillimetres": 4,
+                 *       "bears": "no"
+                 *     }
+                 */
+                "application/json": components["schemas"]["MendFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendResult"];
+                };
+            };
+        };
+    };
     CalcPolish: {
         parameters: {
             query?: never;
@@ -21137,6 +21305,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
+    CalcSchedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "tasks": [
+                 *         {
+                 *           "id": "wash",
+                 *           "title": "Wash the shell",
+                 *           "minutes": 20,
+                 *           "waitMinutes": 360,
+                 *           "places": [
+                 *             "bath"
+                 *           ]
+                 *         },
+                 *         {
+                 *           "id": "recap",
+                 *           "title": "Recap the board",
+                 *           "minutes": 90,
+                 *           "skills": [
+                 *             "solders"
+                 *           ],
+                 *           "places": [
+                 *             "iron"
+                 *           ]
+                 *         },
+                 *         {
+                 *           "id": "close",
+                 *           "title": "Put it together",
+                 *           "minutes": 30,
+                 *           "after": [
+                 *             "wash",
+                 *             "recap"
+                 *           ]
+                 *         }
+                 *       ],
+                 *       "people": [
+                 *         {
+                 *           "name": "Ines",
+                 *           "skills": [
+                 *             "solders"
+                 *           ],
+                 *           "windows": [
+                 *             {
+                 *               "from": 0,
+                 *               "to": 120
+                 *             },
+                 *             {
+                 *               "from": 1440,
+                 *               "to": 1560
+                 *             }
+                 *           ]
+                 *         },
+                 *         {
+                 *           "name": "Tam",
+                 *           "windows": [
+                 *             {
+                 *               "from": 0,
+                 *               "to": 90
+                 *             },
+                 *             {
+                 *               "from": 1440,
+                 *               "to": 1560
+                 *             }
+                 *           ]
+                 *         }
+                 *       ],
+                 *       "places": [],
+                 *       "seconds": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["PlanAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanResult"];
                 };
             };
         };

@@ -1,0 +1,376 @@
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Planning;
+
+public static partial class Schedule
+{
+    /// <summary>What is asked, by number, with who can do what; and the list schedule.</summary>
+    internal sealed class Problem
+    {
+        public PlanAsk Ask { get; }
+        public IReadOnlyList<PlanTask> Tasks => Ask.Tasks;
+        public int[][] Before { get; }
+
+        /// <summary>People who can do each, by number.</summary>
+        public int[][] Who { get; }
+
+        /// <summary>Their hours, in order, joined where they touch.</summary>
+        public Window[][] Hours { get; }
+
+        /// <summary>Length of what follows each, waits with it, and itself.</summary>
+        public int[] Tail { get; }
+        readonly List<int> order;
+        readonly Dictionary<string, Window[]> placeHours;
+
+        public Problem(PlanAsk ask)
+        {
+            Ask = ask;
+            var ids = ask.Tasks.Select((t, i) => (t.Id, i)).ToDictionary(x => x.Id, x => x.i);
+            Before = [.. ask.Tasks.Select(t => t.After.Distinct().Select(a => ids[a]).ToArray())];
+            Hours = [.. ask.People.Select(p => Joined(p.Windows))];
+            Who =
+            [
+                .. ask.Tasks.Select(t =>
+                    Enumerable
+                        .Range(0, ask.People.Count)
+                        .Where(i =>
+                            (t.Person.Length == 0 || ask.People[i].Name == t.Person)
+                            && t.Skills.All(s => ask.People[i].Skills.Contains(s))
+                            && !t.Gives.Any(g => ask.People[i].Avoids.Contains(g))
+                        )
+                        .ToArray()
+                ),
+            ];
+            placeHours = ask
+                .Places.Where(p => p.Windows is not null)
+                .GroupBy(p => p.Name)
+                .ToDictionary(g => g.Key, g => Joined(g.First().Windows!));
+            order = Sorted();
+            Tail = new int[ask.Tasks.Count];
+            for (var k = order.Count - 1; k >= 0; k--)
+            {
+                var i = order[k];
+                Tail[i] += Tasks[i].Minutes + Tasks[i].WaitMinutes;
+                foreach (var b in Before[i])
+                {
+                    Tail[b] = Math.Max(Tail[b], Tail[i]);
+                }
+            }
+        }
+
+        static Window[] Joined(IReadOnlyList<Window> windows)
+        {
+            var list = new List<Window>();
+            foreach (var w in windows.Where(w => w.To > w.From).OrderBy(w => w.From))
+            {
+                if (list.Count > 0 && w.From <= list[^1].To)
+                {
+                    list[^1] = new(list[^1].From, Math.Max(list[^1].To, w.To));
+                }
+                else
+                {
+                    list.Add(w);
+                }
+            }
+            return [.. list];
+        }
+
+        public Window[]? PlaceHours(string place) => placeHours.GetValueOrDefault(place);
+
+        List<int> Sorted()
+        {
+            var left = Before.Select(b => b.Length).ToArray();
+            var after = Enumerable.Range(0, Tasks.Count).Select(_ => new List<int>()).ToArray();
+            for (var i = 0; i < Tasks.Count; i++)
+            {
+                foreach (var b in Before[i])
+                {
+                    after[b].Add(i);
+                }
+            }
+            var ready = new Queue<int>(Enumerable.Range(0, Tasks.Count).Where(i => left[i] == 0));
+            var sorted = new List<int>();
+            while (ready.Count > 0)
+            {
+                var i = ready.Dequeue();
+                sorted.Add(i);
+                foreach (var a in after[i])
+                {
+                    if (--left[a] == 0)
+                    {
+                        ready.Enqueue(a);
+                    }
+                }
+            }
+            return sorted;
+        }
+
+        /// <summary>Why nobody can do it at all; null where somebody can.</summary>
+        public string? Hopeless(int i)
+        {
+            var t = Tasks[i];
+            if (Who[i].Length == 0)
+            {
+                return t.Person.Length > 0
+                    ? $"{t.Person} may not do it."
+                    : $"Nobody here {(t.Skills.Count > 0 ? $"can {Words.And(t.Skills)}" : "can be near it")}.";
+            }
+            var longest = Who[i].SelectMany(p => Hours[p]).Select(w => w.To - w.From).DefaultIfEmpty(0).Max();
+            return longest == 0 ? $"{Words.And(Who[i].Select(p => Ask.People[p].Name))} {(Who[i].Length == 1 ? "has" : "have")} no hours."
+                : t.Minutes > longest
+                    ? $"It takes {Span(t.Minutes)} in one go, and the longest time at the bench is {Span(longest)}: split it in {(t.Minutes + longest - 1) / longest}."
+                : null;
+        }
+
+        /// <summary>By the longest tail first, each as early as its people and places allow.</summary>
+        /// <param name="rank">Smaller goes first; null takes the tails.</param>
+        public Plan List(IReadOnlyList<double>? rank = null, Func<int, int>? person = null)
+        {
+            var busy = Hours.Select(_ => new List<Window>()).ToArray();
+            var held = new Dictionary<string, List<Window>>();
+            var air = new List<(string What, Window At)>();
+            var at = new PlannedTask?[Tasks.Count];
+            var unplanned = new List<Unplanned>();
+            var open = new HashSet<int>(order);
+            var cannot = new HashSet<int>();
+            while (open.Count > 0)
+            {
+                var ready = open.Where(i => Before[i].All(b => !open.Contains(b))).ToList();
+                // What is pinned takes its place before others do.
+                var next = ready
+                    .OrderBy(i => Tasks[i].Start is null ? 1 : 0)
+                    .ThenBy(i => rank is null ? -Urgency(i) : rank[i])
+                    .ThenBy(i => i)
+                    .First();
+                open.Remove(next);
+                var t = Tasks[next];
+                if (Before[next].FirstOrDefault(b => cannot.Contains(b), -1) is var b and >= 0)
+                {
+                    cannot.Add(next);
+                    unplanned.Add(
+                        new(
+                            t.Id,
+                            $"It comes after {Words.Lower(Tasks[b].Title.Length > 0 ? Tasks[b].Title : Tasks[b].Id)}, which cannot be planned."
+                        )
+                    );
+                    continue;
+                }
+                if (Hopeless(next) is { } why)
+                {
+                    cannot.Add(next);
+                    unplanned.Add(new(t.Id, why));
+                    continue;
+                }
+                var release = Math.Max(t.From ?? 0, Before[next].Select(x => at[x]!.ReadyAt).DefaultIfEmpty(0).Max());
+                (int Start, int Person)? best = null;
+                foreach (var p in person is null ? Who[next] : [person(next)])
+                {
+                    if (Earliest(next, p, release, busy, held, air) is { } start && (best is null || start < best.Value.Start))
+                    {
+                        best = (start, p);
+                    }
+                }
+                if (best is not { } found)
+                {
+                    cannot.Add(next);
+                    unplanned.Add(
+                        new(t.Id, t.Start is not null ? "Its time is taken, or out of hours." : "There are no hours left in which it fits.")
+                    );
+                    continue;
+                }
+                var (from, end) = (found.Start, found.Start + t.Minutes);
+                at[next] = new(t.Id, Ask.People[found.Person].Name, from, end, end + t.WaitMinutes);
+                Put(busy[found.Person], new(from, end));
+                foreach (var place in t.Places)
+                {
+                    Put(Held(place), new(from, place == t.WaitPlace ? end + t.WaitMinutes : end));
+                }
+                if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
+                {
+                    Put(Held(t.WaitPlace), new(end, end + t.WaitMinutes));
+                }
+                air.AddRange(t.Gives.Select(g => (g, new Window(from, end))));
+            }
+            List<PlannedTask> planned = [.. at.OfType<PlannedTask>().OrderBy(x => x.Start).ThenBy(x => x.Id, StringComparer.Ordinal)];
+            return new(planned, unplanned, planned.Count == 0 ? null : planned.Max(x => x.ReadyAt), Late(planned));
+
+            List<Window> Held(string place) => held.TryGetValue(place, out var l) ? l : held[place] = [];
+        }
+
+        public int Late(IEnumerable<PlannedTask> planned)
+        {
+            var due = Tasks.Where(t => t.Deadline is not null).ToDictionary(t => t.Id, t => t.Deadline!.Value);
+            return planned.Sum(x => due.TryGetValue(x.Id, out var d) ? Math.Max(0, x.ReadyAt - d) : 0);
+        }
+
+        /// <summary>The longer what follows, and the nearer its deadline, the sooner.</summary>
+        double Urgency(int i) => Tail[i] - (Tasks[i].Deadline is { } d ? Math.Min(0, d - Tail[i] - MostMinutes) / 1000.0 : 0);
+
+        static void Put(List<Window> list, Window w)
+        {
+            if (w.To <= w.From)
+            {
+                return;
+            }
+            var i = list.FindIndex(x => x.From > w.From);
+            list.Insert(i < 0 ? list.Count : i, w);
+        }
+
+        /// <summary>When the next of these overlaps is over; the same minute where none does.</summary>
+        static int Free(IEnumerable<Window> taken, int from, int length)
+        {
+            foreach (var w in taken)
+            {
+                if (w.From < from + Math.Max(length, 1) && from < w.To)
+                {
+                    from = w.To;
+                }
+            }
+            return from;
+        }
+
+        static int? Within(Window[] hours, int from, int length)
+        {
+            foreach (var w in hours)
+            {
+                var start = Math.Max(from, w.From);
+                if (start + length <= w.To && start < Math.Max(w.To, w.From + 1))
+                {
+                    return start;
+                }
+            }
+            return null;
+        }
+
+        int? Earliest(
+            int i,
+            int p,
+            int release,
+            List<Window>[] busy,
+            Dictionary<string, List<Window>> held,
+            List<(string What, Window At)> air
+        )
+        {
+            var t = Tasks[i];
+            var avoided = Ask.People[p].Avoids;
+            var at = t.Start ?? release;
+            // Each round goes on to the end of something: there are only so many ends.
+            for (var round = 0; round < 100_000; round++)
+            {
+                if (t.Start is { } pinned && (at != pinned || at < release))
+                {
+                    return null;
+                }
+                var was = at;
+                if (Within(Hours[p], at, t.Minutes) is not { } inside)
+                {
+                    return null;
+                }
+                at = Free(busy[p], inside, t.Minutes);
+                foreach (var place in t.Places)
+                {
+                    if (PlaceHours(place) is { } hours)
+                    {
+                        if (Within(hours, at, t.Minutes) is not { } open)
+                        {
+                            return null;
+                        }
+                        at = open;
+                    }
+                    at = held.TryGetValue(place, out var taken)
+                        ? Free(taken, at, place == t.WaitPlace ? t.Minutes + t.WaitMinutes : t.Minutes)
+                        : at;
+                }
+                if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace) && held.TryGetValue(t.WaitPlace, out var bath))
+                {
+                    at = Free(bath, at + t.Minutes, t.WaitMinutes) - t.Minutes;
+                }
+                if (avoided.Count > 0)
+                {
+                    at = Free(air.Where(a => avoided.Contains(a.What)).Select(a => a.At).OrderBy(w => w.From), at, t.Minutes);
+                }
+                if (t.Gives.Count > 0)
+                {
+                    for (var q = 0; q < busy.Length; q++)
+                    {
+                        if (Ask.People[q].Avoids.Intersect(t.Gives).Any())
+                        {
+                            at = Free(busy[q], at, t.Minutes);
+                        }
+                    }
+                }
+                if (at == was)
+                {
+                    return at;
+                }
+            }
+            return null;
+        }
+
+        /// <summary>No plan is ready before: the longest chain within the hours of whoever can do it, and all the work within all hours.</summary>
+        public int Bound(IReadOnlyList<Unplanned> unplanned)
+        {
+            var without = unplanned.Select(u => u.Id).ToHashSet();
+            var ready = new int[Tasks.Count];
+            var bound = 0;
+            foreach (var i in order)
+            {
+                var t = Tasks[i];
+                if (without.Contains(t.Id))
+                {
+                    continue;
+                }
+                var release = Math.Max(
+                    t.Start ?? t.From ?? 0,
+                    Before[i].Where(b => !without.Contains(Tasks[b].Id)).Select(b => ready[b]).DefaultIfEmpty(0).Max()
+                );
+                var start =
+                    Who[i].Select(p => Within(Hours[p], release, t.Minutes)).Where(s => s is not null).DefaultIfEmpty(release).Min()
+                    ?? release;
+                ready[i] = start + t.Minutes + t.WaitMinutes;
+                bound = Math.Max(bound, ready[i]);
+            }
+            // Work that only these people can do fills their hours at best.
+            foreach (
+                var group in Enumerable
+                    .Range(0, Tasks.Count)
+                    .Where(i => !without.Contains(Tasks[i].Id))
+                    .GroupBy(i => string.Join(',', Who[i]))
+            )
+            {
+                var people = Who[group.First()];
+                var work = Enumerable
+                    .Range(0, Tasks.Count)
+                    .Where(i => !without.Contains(Tasks[i].Id) && Who[i].All(people.Contains))
+                    .Sum(i => Tasks[i].Minutes);
+                bound = Math.Max(bound, Filled(people, work));
+            }
+            return bound;
+        }
+
+        /// <summary>When these people together have been at the bench for so long.</summary>
+        int Filled(int[] people, int minutes)
+        {
+            if (minutes <= 0)
+            {
+                return 0;
+            }
+            var marks = people
+                .SelectMany(p => Hours[p])
+                .SelectMany(w => new[] { (At: w.From, By: 1), (At: w.To, By: -1) })
+                .OrderBy(m => m.At)
+                .ToList();
+            var (here, last, done) = (0, 0, 0L);
+            foreach (var (at, by) in marks)
+            {
+                var more = (long)here * (at - last);
+                if (done + more >= minutes)
+                {
+                    return last + (int)((minutes - done + here - 1) / here);
+                }
+                (done, last, here) = (done + more, at, here + by);
+            }
+            return last;
+        }
+    }
+}

@@ -1,0 +1,289 @@
+using FsCheck;
+using FsCheck.Fluent;
+using FsCheck.Xunit;
+using Haar.Core.Planning;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Tests.Planning;
+
+/// <summary>Who does what when: known optima, what no plan may break, and equal to brute force where that can be tried.</summary>
+public class ScheduleTests
+{
+    static PlanTask Task(string id, int minutes, string[]? after = null, int wait = 0, string[]? places = null) =>
+        new()
+        {
+            Id = id,
+            Minutes = minutes,
+            After = after ?? [],
+            WaitMinutes = wait,
+            Places = places ?? [],
+        };
+
+    static readonly PlanPerson Anna = new() { Name = "Anna", Windows = [new(0, 10_000)] };
+    static readonly PlanPerson Ben = Anna with { Name = "Ben" };
+
+    static PlanAsk Ask(IReadOnlyList<PlanTask> tasks, params PlanPerson[] people) => new() { Tasks = tasks, People = people };
+
+    [Fact]
+    public void A_wait_needs_no_hands_and_is_filled()
+    {
+        // Washed 10, dries 60; meanwhile 40 of something else: ready at 80 with the last 10.
+        var r = Schedule.Of(Ask([Task("wash", 10, wait: 60), Task("fit", 10, ["wash"]), Task("other", 40)], Anna));
+        Assert.Equal((80, true), (r.ReadyAt, r.Proven));
+        Assert.Equal(0, r.Tasks.Single(t => t.Id == "wash").Start);
+    }
+
+    [Fact]
+    public void Two_people_share_the_work_and_one_iron_is_one()
+    {
+        Assert.Equal(20, Schedule.Of(Ask([Task("a", 20), Task("b", 20)], Anna, Ben)).ReadyAt);
+        Assert.Equal(40, Schedule.Of(Ask([Task("a", 20, places: ["iron"]), Task("b", 20, places: ["iron"])], Anna, Ben)).ReadyAt);
+        // A bath is held by what soaks in it.
+        var soak = Task("soak", 5, wait: 100, places: ["bath"]) with
+        {
+            WaitPlace = "bath",
+        };
+        Assert.Equal(210, Schedule.Of(Ask([soak, soak with { Id = "next" }], Anna, Ben)).ReadyAt);
+        // Daylight.
+        var sun = Ask([Task("sun", 30, places: ["sill"])], Anna) with
+        {
+            Places = [new() { Name = "sill", Windows = [new(500, 900)] }],
+        };
+        Assert.Equal(530, Schedule.Of(sun).ReadyAt);
+    }
+
+    [Fact]
+    public void Hours_skills_allergies_and_pins_hold()
+    {
+        var evening = Anna with { Windows = [new(0, 60), new(1440, 1500)], Skills = ["solders"] };
+        var r = Schedule.Of(
+            Ask([Task("a", 50), Task("b", 50) with { Skills = ["solders"] }], evening, Ben with { Windows = [new(0, 60)] })
+        );
+        Assert.Equal("Anna", r.Tasks.Single(t => t.Id == "b").Person);
+        Assert.Equal(50, r.ReadyAt);
+        // Whoever cannot be near dust is not at the bench while there is some.
+        var dust = Task("sand", 30) with
+        {
+            Gives = ["dust"],
+            Person = "Ben",
+        };
+        var near = Schedule.Of(Ask([dust, Task("solder", 30) with { Person = "Anna" }], Anna with { Avoids = ["dust"] }, Ben));
+        Assert.Equal(60, near.ReadyAt);
+        Assert.Equal(
+            "Nobody here can be near it.",
+            Schedule.Of(Ask([dust with { Person = "" }], Anna with { Avoids = ["dust"] })).Unplanned[0].Why
+        );
+        var pinned = Schedule.Of(Ask([Task("a", 10) with { Start = 33 }, Task("b", 40)], Anna));
+        Assert.Equal(33, pinned.Tasks.Single(t => t.Id == "a").Start);
+    }
+
+    [Fact]
+    public void What_cannot_be_is_named_and_a_split_offered()
+    {
+        var r = Schedule.Of(
+            Ask([Task("strip", 200), Task("then", 5, ["strip"]), Task("free", 5)], Anna with { Windows = [new(0, 90), new(1440, 1530)] })
+        );
+        Assert.Equal(["strip", "then"], r.Unplanned.Select(u => u.Id).Order());
+        Assert.Contains("split it in 3", r.Unplanned.Single(u => u.Id == "strip").Why, StringComparison.Ordinal);
+        Assert.Equal(Outcome.No, r.Verdict.Outcome);
+        Assert.Equal("free", Assert.Single(r.Tasks).Id);
+        Assert.Contains(
+            "no hours",
+            Schedule.Of(Ask([Task("a", 5)], Anna with { Windows = [] })).Unplanned[0].Why,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "can mains",
+            Schedule.Of(Ask([Task("a", 5) with { Skills = ["mains"] }], Anna)).Unplanned[0].Why,
+            StringComparison.Ordinal
+        );
+    }
+
+    [Fact]
+    public void Deadlines_are_kept_where_they_can_be_and_said_where_not()
+    {
+        // The long chain first would be too late for the short one.
+        var tasks = new[] { Task("long", 60), Task("long2", 60, ["long"]), Task("due", 30) with { Deadline = 40 } };
+        var r = Schedule.Of(Ask(tasks, Anna));
+        Assert.Equal((0, 150), (r.Late, r.ReadyAt));
+        var never = Schedule.Of(Ask([Task("a", 50) with { Deadline = 60 }, Task("b", 50) with { Deadline = 60 }], Anna));
+        Assert.Equal((40, Outcome.No), (never.Late, never.Verdict.Outcome));
+    }
+
+    [Theory]
+    [InlineData("deadline", """{"id":"a","minutes":30,"deadline":10}""")]
+    [InlineData("Two tasks", """{"id":"a","minutes":1}|{"id":"a","minutes":1}""")]
+    [InlineData("cannot last", """{"id":"a","minutes":-4}""")]
+    [InlineData("not there", """{"id":"a","minutes":1,"after":["x"]}""")]
+    [InlineData("more of a place", """{"id":"a","minutes":1,"places":["iron","iron"]}""")]
+    [InlineData("waits for itself", """{"id":"a","minutes":1,"after":["a"]}""")]
+    [InlineData("in a circle", """{"id":"a","minutes":1,"after":["b"]}|{"id":"b","minutes":1,"after":["a"]}""")]
+    public void What_contradicts_itself_is_named(string what, string tasks)
+    {
+        var options = new System.Text.Json.JsonSerializerOptions(System.Text.Json.JsonSerializerDefaults.Web);
+        var ask = Ask([.. tasks.Split('|').Select(t => System.Text.Json.JsonSerializer.Deserialize<PlanTask>(t, options)!)], Anna);
+        var e = Assert.Throws<InvalidInputException>(() => Schedule.Of(ask));
+        Assert.True((e.Field + e.Message).Contains(what, StringComparison.OrdinalIgnoreCase), e.Field + ": " + e.Message);
+    }
+
+    static readonly Arbitrary<PlanAsk> Any = Arb.From(
+        from n in Gen.Choose(1, 6)
+        from tasks in Gen.ArrayOf(
+            from minutes in Gen.Choose(5, 45)
+            from wait in Gen.Elements(0, 0, 30, 90)
+            from place in Gen.Elements("", "", "iron", "bath")
+            from skill in Gen.Elements("", "", "solders")
+            from gives in Gen.Elements("", "", "", "dust")
+            from after in Gen.Choose(0, 7)
+            from holds in Gen.Elements(false, true)
+            select (minutes, wait, place, skill, gives, after, holds),
+            n
+        )
+        from second in Gen.Elements(true, false)
+        select new PlanAsk
+        {
+            Seconds = 3,
+            Tasks =
+            [
+                .. tasks.Select(
+                    (t, i) =>
+                        new PlanTask
+                        {
+                            Id = $"t{i}",
+                            Minutes = t.minutes,
+                            WaitMinutes = t.wait,
+                            Places = t.place.Length > 0 ? [t.place] : [],
+                            WaitPlace = t.holds && t.place == "bath" ? "bath" : "",
+                            Skills = t.skill.Length > 0 ? [t.skill] : [],
+                            Gives = t.gives.Length > 0 ? [t.gives] : [],
+                            After = i > 0 && t.after < 4 ? [$"t{t.after % i}"] : [],
+                        }
+                ),
+            ],
+            People =
+            [
+                new()
+                {
+                    Name = "Anna",
+                    Skills = ["solders"],
+                    Windows = [new(0, 90), new(200, 320), new(500, 2000)],
+                },
+                .. second
+                    ? new[]
+                    {
+                        new PlanPerson
+                        {
+                            Name = "Ben",
+                            Avoids = ["dust"],
+                            Windows = [new(30, 120), new(240, 1400)],
+                        },
+                    }
+                    : [],
+            ],
+        }
+    );
+
+    /// <summary>What no plan may break.</summary>
+    static void Holds(PlanAsk ask, PlanResult r)
+    {
+        var at = r.Tasks.ToDictionary(t => t.Id);
+        var people = ask.People.ToDictionary(p => p.Name);
+        foreach (var t in ask.Tasks.Where(t => at.ContainsKey(t.Id)))
+        {
+            var x = at[t.Id];
+            Assert.Equal((x.Start + t.Minutes, x.End + t.WaitMinutes), (x.End, x.ReadyAt));
+            Assert.All(t.After, a => Assert.True(at[a].ReadyAt <= x.Start, $"{t.Id} before {a}"));
+            Assert.Contains(people[x.Person].Windows, w => w.From <= x.Start && x.End <= w.To);
+            Assert.All(t.Skills, s => Assert.Contains(s, people[x.Person].Skills));
+            Assert.Empty(t.Gives.Intersect(people[x.Person].Avoids));
+            foreach (var o in ask.Tasks.Where(o => at.ContainsKey(o.Id) && string.CompareOrdinal(o.Id, t.Id) > 0))
+            {
+                var y = at[o.Id];
+                bool Meets(int a, int b, int c, int d) => a < d && c < b;
+                Assert.False(x.Person == y.Person && Meets(x.Start, x.End, y.Start, y.End), $"{x.Person} does {t.Id} and {o.Id} at once");
+                foreach (var place in t.Places.Intersect(o.Places))
+                {
+                    Assert.False(
+                        Meets(x.Start, t.WaitPlace == place ? x.ReadyAt : x.End, y.Start, o.WaitPlace == place ? y.ReadyAt : y.End),
+                        $"{place} holds {t.Id} and {o.Id}"
+                    );
+                }
+                Assert.False(
+                    Meets(x.Start, x.End, y.Start, y.End)
+                        && (people[x.Person].Avoids.Intersect(o.Gives).Any() || people[y.Person].Avoids.Intersect(t.Gives).Any()),
+                    $"{t.Id} in the dust of {o.Id}"
+                );
+            }
+        }
+    }
+
+    [Property(MaxTest = 60)]
+    public Property No_plan_breaks_an_order_an_hour_a_place_a_skill_or_an_allergy() =>
+        Prop.ForAll(
+            Any,
+            ask =>
+            {
+                var r = Schedule.Of(ask);
+                Holds(ask, r);
+                Holds(ask, Schedule.Of(ask with { Seconds = 0 }));
+                return (r.Unplanned.Count > 0 || r.ReadyAt >= r.Bound).Label($"{r.ReadyAt} under {r.Bound}");
+            }
+        );
+
+    /// <summary>All orders and all people, each task as early as it can: the best of them is the best there is.</summary>
+    [Property(MaxTest = 25)]
+    public Property It_is_as_good_as_brute_force() =>
+        Prop.ForAll(
+            Any,
+            ask =>
+            {
+                var p = new Schedule.Problem(ask with { Tasks = [.. ask.Tasks.Take(5).Select(t => t with { Deadline = null })] });
+                var asked = p.Ask;
+                var r = Schedule.Of(asked);
+                if (r.Unplanned.Count > 0)
+                {
+                    return true.ToProperty();
+                }
+                var best = int.MaxValue;
+                foreach (var order in Orders([.. Enumerable.Range(0, asked.Tasks.Count)]))
+                {
+                    var rank = new double[order.Length];
+                    for (var i = 0; i < order.Length; i++)
+                    {
+                        rank[order[i]] = i;
+                    }
+                    var choices = p.Who.Aggregate(1, (n, w) => n * w.Length);
+                    for (var c = 0; c < choices; c++)
+                    {
+                        int Person(int task)
+                        {
+                            var left = c;
+                            for (var k = 0; k < task; k++)
+                            {
+                                left /= p.Who[k].Length;
+                            }
+                            return p.Who[task][left % p.Who[task].Length];
+                        }
+                        var plan = p.List(rank, Person);
+                        best = plan.Unplanned.Count == 0 ? Math.Min(best, plan.ReadyAt!.Value) : best;
+                    }
+                }
+                return (r.Proven && r.ReadyAt == best).Label($"{r.ReadyAt} (bound {r.Bound}, proven {r.Proven}), brute force {best}");
+            }
+        );
+
+    static IEnumerable<int[]> Orders(List<int> left)
+    {
+        if (left.Count == 0)
+        {
+            yield return [];
+        }
+        foreach (var x in left)
+        {
+            foreach (var rest in Orders([.. left.Where(y => y != x)]))
+            {
+                yield return [x, .. rest];
+            }
+        }
+    }
+}
