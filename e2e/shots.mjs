@@ -128,9 +128,13 @@ try {
     act: async (page) => {
       await page.getByRole('button', { name: /more came off/ }).click();
       await page.getByRole('button', { name: 'Put Front panel on the list' }).click();
-      await page.getByRole('button', { name: 'Note how it stands' }).click();
-      await page.getByLabel('How they stand').fill('One key switch, key out; badge whole.');
-      await page.getByRole('button', { name: 'It is noted' }).click();
+      await page.getByRole('button', { name: /^Change/ }).click();
+      await page.getByRole('checkbox', { name: 'Grease' }).check();
+      await page.getByRole('checkbox', { name: 'Tobacco or vapour film' }).check();
+      await page.getByRole('checkbox', { name: 'ABS', exact: true }).check();
+      await page.getByRole('radio', { name: 'Yes' }).first().click();
+      await page.getByRole('button', { name: 'Keep it' }).click();
+      await page.getByRole('heading', { name: /Washing-up liquid/ }).waitFor();
       await page.getByRole('button', { name: 'Into a bath' }).click();
       for (const [label, value] of [
         ['Tray, length, cm', '60'],

@@ -193,7 +193,7 @@ public sealed record StartSoak(
         var method =
             Methods.Of(f.Item.Facts).FirstOrDefault(m => m.Id == Method)
             ?? throw new InvalidInputException("method", $"There is no method “{Method}”.");
-        if (!method.Wets)
+        if (!method.Bath)
         {
             return Permit.No("method", $"{method.Name}: that is no bath.", Question);
         }

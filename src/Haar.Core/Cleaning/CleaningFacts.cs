@@ -107,6 +107,9 @@ public sealed record CleaningMethod(
     /// <summary>What it leaves has to be rinsed off with clean water.</summary>
     public bool Rinse { get; init; }
 
+    /// <summary>What is cleaned may lie in it.</summary>
+    public bool Bath { get; init; }
+
     /// <summary>What is done before it, beside noting what it wets; empty for nothing.</summary>
     public string Before { get; init; } = "";
 

@@ -94,11 +94,29 @@ public sealed class WhiteningRun : ICheckedRow
                     .Select(g => g.Last()),
             ];
 
-    /// <summary>How it goes on; null before there are two readings that compare, with a session between.</summary>
-    public WhiteningResult? Forecast() =>
-        Comparable is { Count: >= 2 } c
-            ? Whitening.Of([.. c.Select(r => new WhiteningPoint(r.Dose, r.B))], TargetB, new() { Noise = PhotoColour.NoiseOf(Repeats) })
+    /// <summary>Dose an hour of the last session that ended; 1 before there was one.</summary>
+    [JsonIgnore]
+    public double Rate =>
+        Sessions.LastOrDefault(s => s is { Until: not null, Dose: > 0 }) is { } s
+        && (s.Until!.Value - s.From).TotalHours is > 0.05 and var hours
+            ? s.Dose!.Value / hours
+            : 1;
+
+    /// <summary>How it goes on, in hours like those of the last session; null before there are two readings that compare, with a session between.</summary>
+    public WhiteningResult? Forecast()
+    {
+        var usual = new WhiteningDefaults { Noise = PhotoColour.NoiseOf(Repeats) };
+        return Comparable is { Count: >= 2 } c
+            ? Whitening.Of(
+                [.. c.Select(r => new WhiteningPoint(r.Dose / Rate, r.B))],
+                TargetB,
+                usual with
+                {
+                    UsualPerHour = usual.UsualPerHour * Rate,
+                }
+            )
             : null;
+    }
 
     /// <summary>Whether its patches part from one another: the last reading is less even than the first by more than is seen.</summary>
     [JsonIgnore]

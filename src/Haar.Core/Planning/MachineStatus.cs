@@ -66,4 +66,7 @@ public sealed record MachineStatus(
 {
     /// <summary>Until when all of this stays true if nobody does anything: a wait ends, a day comes on which something is looked at again, or a year begins.</summary>
     public DateTimeOffset? ValidUntil { get; init; }
+
+    /// <summary>The first wait without hands that is no listed piece of work's: a bath, the light, drying paint; null for none.</summary>
+    public Rooms.HandsOff? Unlisted { get; init; }
 }

@@ -32,6 +32,7 @@ public static class MachineStatusRule
         return new(tides, next, [.. ordered.Skip(1).Take(6)], headline, detail, tone, waiting?.Until, handedOver ? 0 : minutes)
         {
             ValidUntil = ValidUntil(m),
+            Unlisted = waits.Find(w => !w.Listed),
         };
     }
 

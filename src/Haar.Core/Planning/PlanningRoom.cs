@@ -14,7 +14,7 @@ public sealed class PlanningRoom : Room
         m.Facts.Jobs.Where(j => j.Waits(m.Now)).Select(j => j.WaitUntil).OfType<DateTimeOffset>();
 
     public override IEnumerable<HandsOff> Waits(MachineNow m) =>
-        m.Facts.Jobs.Where(j => j.Waits(m.Now)).Select(j => new HandsOff(j.Stage, j.WaitsFor, j.Title, j.WaitUntil));
+        m.Facts.Jobs.Where(j => j.Waits(m.Now)).Select(j => new HandsOff(j.Stage, j.WaitsFor, j.Title, j.WaitUntil, true));
 
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {

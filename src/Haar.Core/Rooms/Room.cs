@@ -68,7 +68,8 @@ public readonly record struct Share(Stage Stage, double Weight, double Done)
 /// <param name="For">Beneath its basin: "in the sun".</param>
 /// <param name="Then">What is done when it is over, as an order.</param>
 /// <param name="Until">Null where nobody knows.</param>
-public sealed record HandsOff(Stage Stage, string For, string Then, DateTimeOffset? Until);
+/// <param name="Listed">It is a listed piece of work's, and told by that.</param>
+public sealed record HandsOff(Stage Stage, string For, string Then, DateTimeOffset? Until, bool Listed = false);
 
 /// <summary>Where a machine's tide stands, in two lines.</summary>
 public sealed record Headline(string Text, string Detail, StageState Tone);

@@ -2181,6 +2181,9 @@ namespace Haar.Data.Migrations
                     b.Property<bool>("Stopped")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("UnlistedUntil")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("WantedBy")
                         .HasColumnType("INTEGER");
 
@@ -2190,6 +2193,9 @@ namespace Haar.Data.Migrations
                     b.HasKey("MachineId");
 
                     b.HasIndex("StaleAt");
+
+                    b.HasIndex("UnlistedUntil")
+                        .HasFilter("UnlistedUntil IS NOT NULL");
 
                     b.HasIndex("Removed", "HandedOver", "ArrivedAt");
 

@@ -183,6 +183,7 @@ public static class MachineStatusKeeper
         row.Since = status.Next?.Since ?? facts.Machine.ArrivedAt;
         row.Stopped = status.Tone == StageState.Stopped;
         row.HandsMinutesLeft = status.HandsMinutesLeft;
+        row.UnlistedUntil = status.Unlisted?.Until;
         row.StaleAt = status.ValidUntil;
         row.Rules = Rules;
     }

@@ -29,6 +29,9 @@ public sealed class MachineStatusRow
     public bool Stopped { get; set; }
     public DateTimeOffset ArrivedAt { get; set; }
 
+    /// <summary>When the first wait ends that is no listed work's; null for none. What it is stands in the status.</summary>
+    public DateTimeOffset? UnlistedUntil { get; set; }
+
     /// <summary>From this instant on it has to be computed again: a wait ends, or a day comes.</summary>
     public DateTimeOffset? StaleAt { get; set; }
 

@@ -50,6 +50,7 @@ sealed class MachineStatusRowTable : IEntityTypeConfiguration<MachineStatusRow>
             s.HandsMinutesLeft,
         });
         e.HasIndex(s => s.StaleAt);
+        e.HasIndex(s => s.UnlistedUntil).HasFilter("UnlistedUntil IS NOT NULL");
     }
 }
 

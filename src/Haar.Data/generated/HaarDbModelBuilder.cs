@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("8abf1568-5505-4a3f-bdb2-fde82ea0daf7"), entityTypeCount: 44)
+            : base(skipDetectChanges: false, modelId: new Guid("547d0720-d047-4a20-9673-4b6d72e6064a"), entityTypeCount: 44)
         {
         }
 

@@ -21,9 +21,9 @@ namespace Haar.Data.Generated
                 "Haar.Data.Planning.MachineStatusRow",
                 typeof(MachineStatusRow),
                 baseEntityType,
-                propertyCount: 17,
+                propertyCount: 18,
                 foreignKeyCount: 1,
-                unnamedIndexCount: 4,
+                unnamedIndexCount: 5,
                 keyCount: 1);
 
             var machineId = runtimeEntityType.AddProperty(
@@ -135,6 +135,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(MachineStatusRow).GetField("<Stopped>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
 
+            var unlistedUntil = runtimeEntityType.AddProperty(
+                "UnlistedUntil",
+                typeof(DateTimeOffset?),
+                propertyInfo: typeof(MachineStatusRow).GetProperty("UnlistedUntil", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(MachineStatusRow).GetField("<UnlistedUntil>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                valueConverter: new UtcTicks());
+
             var wantedBy = runtimeEntityType.AddProperty(
                 "WantedBy",
                 typeof(int),
@@ -157,12 +165,16 @@ namespace Haar.Data.Generated
                 new[] { staleAt });
 
             var index0 = runtimeEntityType.AddIndex(
-                new[] { removed, handedOver, arrivedAt });
+                new[] { unlistedUntil });
+            index0.AddAnnotation("Relational:Filter", "UnlistedUntil IS NOT NULL");
 
             var index1 = runtimeEntityType.AddIndex(
-                new[] { removed, handedOver, stopped, handsMinutesLeft });
+                new[] { removed, handedOver, arrivedAt });
 
             var index2 = runtimeEntityType.AddIndex(
+                new[] { removed, handedOver, stopped, handsMinutesLeft });
+
+            var index3 = runtimeEntityType.AddIndex(
                 new[] { removed, handedOver, hasNext, danger, wantedBy, nextStage, since });
 
             return runtimeEntityType;

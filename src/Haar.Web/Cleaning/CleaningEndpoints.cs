@@ -408,7 +408,7 @@ static class CleaningEndpoints
                         i.IsItWorth(),
                         i.Facts.AllSoils.Contains(Soil.Odour) ? Odour.Of(i.Odour) : null,
                         Hash(i.PhotoId),
-                        next?.Wets == true,
+                        next?.Bath == true,
                         next?.Substance
                     );
                 }),

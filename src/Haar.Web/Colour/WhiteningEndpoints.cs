@@ -264,15 +264,6 @@ static class WhiteningEndpoints
                 var item = f.CleanedItems.First(i => i.Id == r.ItemId);
                 var forecast = r.Forecast();
                 var last = r.Sessions is [.., var s] ? s : null;
-                var rate =
-                    last is null ? 1
-                    : Dose.Of(last.Bleach, now.UtcDateTime, 1) is { Rate: > 0 } d ? d.Rate
-                    : (double?)null;
-                if (last is { Until: { } end, Dose: { } dose } && dose > 0 && (end - last.From).TotalHours > 0.05)
-                {
-                    // As the last one went: the next will be about as bright.
-                    rate = dose / (end - last.From).TotalHours;
-                }
                 return new WhiteningRow(
                     r,
                     item.Name,
@@ -295,16 +286,14 @@ static class WhiteningEndpoints
                     ).May(new(f.Machine, r, item, f.Overrules), now),
                     r.Running is { } running ? running.From.AddHours(running.PlannedHours) : null,
                     Math.Round(PhotoColour.NoiseOf(r.Repeats), 2),
-                    forecast?.HoursToTarget is { } h && rate is { } a
-                        ? new(Math.Round(h.Low / a, 1), Math.Round(h.Likely / a, 1), Math.Round(h.High / a, 1))
-                        : null,
+                    forecast?.HoursToTarget is { } h ? new(Math.Round(h.Low, 1), Math.Round(h.Likely, 1), Math.Round(h.High, 1)) : null,
                     forecast?.Fit is { } fit && r.Comparable is { Count: > 1 } c
                         ?
                         [
                             .. Enumerable
                                 .Range(0, 41)
-                                .Select(i => (c[^1].Dose + Math.Max(4, forecast.HoursToTarget?.Likely ?? 6)) * i / 40)
-                                .Select(x => new WhiteningPoint(Math.Round(x, 3), Math.Round(fit.At(x), 3))),
+                                .Select(i => (c[^1].Dose / r.Rate + Math.Max(4, forecast.HoursToTarget?.Likely ?? 6)) * i / 40)
+                                .Select(x => new WhiteningPoint(Math.Round(x * r.Rate, 3), Math.Round(fit.At(x), 3))),
                         ]
                         : [],
                     hash(r.Readings is [.., var reading] ? reading.PhotoId : item.PhotoId)

@@ -26,7 +26,7 @@ public sealed record WorkshopHead(
 
 public sealed record ActOnMachine(Guid MachineId, string MachineName, NextAct Act);
 
-public sealed record WithoutHands(Guid MachineId, string MachineName, Guid JobId, string Title, string WaitsFor, DateTimeOffset? Until);
+public sealed record WithoutHands(Guid MachineId, string MachineName, Guid? JobId, string Title, string WaitsFor, DateTimeOffset? Until);
 
 public sealed record MachineRow(
     Guid Id,
@@ -137,11 +137,23 @@ static class WorkshopEndpoints
             .Take(6)
             .Select(x => new WithoutHands(x.w.MachineId, x.Name, x.w.JobId, x.Title, x.w.For, x.w.Until))
             .ToListAsync(cancel);
+        // Baths, the light, drying paint: told by the machine's own status.
+        var besides = await db
+            .Statuses.AsNoTracking()
+            .Where(s => s.UnlistedUntil > now && !s.Removed && !s.HandedOver)
+            .OrderBy(s => s.UnlistedUntil)
+            .Take(6)
+            .ToListAsync(cancel);
+        waiting.AddRange(
+            besides
+                .Where(s => s.Status.Unlisted is not null)
+                .Select(s => new WithoutHands(s.MachineId, s.Name, null, s.Status.Unlisted!.Then, s.Status.Unlisted.For, s.UnlistedUntil))
+        );
         return new(
             Head(workshop, time),
             acts.FirstOrDefault(),
             [.. acts.Skip(1)],
-            [.. waiting.OrderBy(w => w.Until ?? DateTimeOffset.MaxValue)],
+            [.. waiting.OrderBy(w => w.Until ?? DateTimeOffset.MaxValue).Take(6)],
             [
                 .. rows.Select(s => new MachineRow(
                     s.MachineId,

@@ -158,7 +158,7 @@
   />
   {#if row.ladder.before.length && row.ladder.next}
     <h2 class="mt-4 font-bold">Before</h2>
-    {#if row.before.length || !row.soaks}<ul class="list-disc pl-5">
+    {#if row.before.length || !row.item.sheet.notedAt}<ul class="list-disc pl-5">
         {#each row.ladder.before as b (b)}<li>{b}</li>{/each}
       </ul>{:else}<p>Noted {moment(row.item.sheet.notedAt!)}. {row.item.sheet.noted}</p>{/if}
   {/if}
@@ -227,12 +227,13 @@
         >{row.item.facts.trials.length ? 'Clean enough' : 'Leave it as it is'}</button
       >{/if}
   {/snippet}
-  {#snippet needs()}{row.wet ? '' : row.needs}{row.ladder.then && !row.wet
+  {#snippet needs()}{row.wet || !row.needs ? '' : `${row.needs}.`}{row.ladder.then && !row.wet
       ? ` Leaves ${lower(row.ladder.then)}.`
       : ''}{/snippet}
   {#snippet acts()}
-    {#if row.soaks && row.ladder.next && !row.wet && !before && open}<button class="act" onclick={() => show('soak')}
-        >Into a bath</button
+    {#if row.soaks && row.ladder.next && !row.item.sheet.soak && !before && open}<button
+        class="act"
+        onclick={() => show('soak')}>Into a bath</button
       >{/if}
     {#if row.wet && !row.item.sheet.soak && row.mayDry?.verdict.outcome !== 'yes'}<button
         class="act"

@@ -131,7 +131,7 @@
             <div class="bg-tide-wash px-5 py-4 sm:px-6">
               <h2 class="text-sm font-bold text-tide">Going on without hands</h2>
               <ul class="mt-1.5">
-                {#each data.withoutHands as w (w.jobId)}
+                {#each data.withoutHands as w (w.jobId ?? w.machineId)}
                   <li class="flex items-baseline justify-between gap-4 py-[3px] text-[0.9375rem]">
                     <a class="min-w-0 text-balance hover:underline" href="/m/{w.machineId}"
                       >{w.machineName}, {w.waitsFor}</a

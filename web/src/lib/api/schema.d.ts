@@ -5686,6 +5686,8 @@ export interface components {
             source: string;
             /** @description What it leaves has to be rinsed off with clean water. */
             rinse?: boolean;
+            /** @description What is cleaned may lie in it. */
+            bath?: boolean;
             /** @description What is done before it, beside noting what it wets; empty for nothing. */
             before?: string;
             /** @description Id of the method that follows it, as water follows a remover; empty for none. */
@@ -7225,6 +7227,24 @@ export interface components {
             /** Format: date-time */
             handedOverAt: null | string;
         };
+        /** @description A wait without hands: drying, soaking, curing, the sun. */
+        HandsOff: {
+            stage: components["schemas"]["Stage"];
+            /** @description Beneath its basin: "in the sun". */
+            for: string;
+            /** @description What is done when it is over, as an order. */
+            then: string;
+            /**
+             * Format: date-time
+             * @description Null where nobody knows.
+             */
+            until: null | string;
+            /**
+             * @description It is a listed piece of work's, and told by that.
+             * @default false
+             */
+            listed: boolean;
+        };
         HeatAsk: {
             before: components["schemas"]["HeatReading"][];
             after: components["schemas"]["HeatReading"][];
@@ -8285,6 +8305,7 @@ export interface components {
              * @description Until when all of this stays true if nobody does anything: a wait ends, a day comes on which something is looked at again, or a year begins.
              */
             validUntil?: null | string;
+            unlisted?: null | components["schemas"]["HandsOff"];
         };
         MaskAsk: {
             /** Format: double */
@@ -12074,7 +12095,7 @@ export interface components {
             machineId: string;
             machineName: string;
             /** Format: uuid */
-            jobId: string;
+            jobId: null | string;
             title: string;
             waitsFor: string;
             /** Format: date-time */
