@@ -29,6 +29,11 @@ try
         await Seed.FillAsync(folder, 1000);
         table.Add(await Acting.ReadingAsync(root, folder));
     }
+    if (only is "plan")
+    {
+        // ./haar bench plan measures the plans alone.
+        table.AddRange(PlanWork.Run());
+    }
     if (only is "case")
     {
         // ./haar bench case measures what Case looks into.
@@ -139,6 +144,8 @@ async Task EverythingElseAsync()
     table.Add(Triaging());
     Console.WriteLine("· case: a photo of 12 megapixels, a keyboard, the ladder");
     table.AddRange(await CaseWork.RunAsync(root, scratch));
+    Console.WriteLine("· plans of 60, 200 and 600 tasks");
+    table.AddRange(PlanWork.Run());
     Console.WriteLine("· acting");
     table.Add(await Acting.ReadingAsync(root, large));
     table.Add(Rebuilding());

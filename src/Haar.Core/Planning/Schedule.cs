@@ -11,8 +11,15 @@ public sealed record PlanTask
     public string Id { get; init; } = "";
     public string Title { get; init; } = "";
 
-    /// <summary>Hands on.</summary>
+    /// <summary>Hands on, as is likely.</summary>
     public int Minutes { get; init; }
+
+    /// <summary>At best and at worst; null takes half and twice as long.</summary>
+    public int? LowMinutes { get; init; }
+    public int? HighMinutes { get; init; }
+
+    /// <summary>Kind of work: what is underestimated once is underestimated for all of its kind.</summary>
+    public string Kind { get; init; } = "";
 
     /// <summary>Ids of what must be done, and whose wait must be over, before.</summary>
     public IReadOnlyList<string> After { get; init; } = [];
@@ -66,7 +73,7 @@ public sealed record PlanPlace
 }
 
 /// <summary>What is to be planned. Minutes count from now.</summary>
-public sealed record PlanAsk
+public sealed record ScheduleAsk
 {
     public IReadOnlyList<PlanTask> Tasks { get; init; } = [];
     public IReadOnlyList<PlanPerson> People { get; init; } = [];
@@ -86,7 +93,7 @@ public sealed record Unplanned(string Id, string Why);
 /// <param name="Bound">No plan is ready before.</param>
 /// <param name="Gap">Of the latest readiness over the bound, as a share.</param>
 /// <param name="Late">Minutes that tasks are over their deadlines, summed.</param>
-public sealed record PlanResult(
+public sealed record ScheduleResult(
     IReadOnlyList<PlannedTask> Tasks,
     IReadOnlyList<Unplanned> Unplanned,
     int? ReadyAt,
@@ -105,7 +112,7 @@ public static partial class Schedule
 
     /// <summary>Checks in the order in which they are promised: deadline, name, length, predecessor, place, circle.</summary>
     /// <exception cref="InvalidInputException">Names the first that cannot be.</exception>
-    public static void Check(PlanAsk ask)
+    public static void Check(ScheduleAsk ask)
     {
         if (ask.Tasks.Count is 0 or > MostTasks)
         {
@@ -146,6 +153,10 @@ public static partial class Schedule
                 || t.WaitMinutes < 0
                 || t.Minutes > MostMinutes
                 || t.WaitMinutes > MostMinutes
+                || t.LowMinutes is < 0 or > MostMinutes
+                || t.HighMinutes is < 0 or > MostMinutes
+                || (t.LowMinutes ?? 0) > t.Minutes
+                || (t.HighMinutes ?? MostMinutes) < t.Minutes
                 || t.From is < 0 or > MostMinutes
                 || t.Start is < 0 or > MostMinutes
             )
@@ -239,7 +250,7 @@ public static partial class Schedule
 
     /// <summary>A plan, its bound, and what could not be planned.</summary>
     /// <exception cref="InvalidInputException">See <see cref="Check"/>.</exception>
-    public static PlanResult Of(PlanAsk ask, CancellationToken cancel = default)
+    public static ScheduleResult Of(ScheduleAsk ask, CancellationToken cancel = default)
     {
         Check(ask);
         var p = new Problem(ask);
@@ -257,7 +268,7 @@ public static partial class Schedule
         return Say(ask, best, bound, proven);
     }
 
-    static PlanResult Say(PlanAsk ask, Plan plan, int bound, bool proven)
+    static ScheduleResult Say(ScheduleAsk ask, Plan plan, int bound, bool proven)
     {
         const string question = "When is it ready?";
         string Title(string id) => ask.Tasks.First(t => t.Id == id) is { Title.Length: > 0 } t ? t.Title : id;

@@ -7,7 +7,7 @@ public static partial class Schedule
     /// <summary>What is asked, by number, with who can do what; and the list schedule.</summary>
     internal sealed class Problem
     {
-        public PlanAsk Ask { get; }
+        public ScheduleAsk Ask { get; }
         public IReadOnlyList<PlanTask> Tasks => Ask.Tasks;
         public int[][] Before { get; }
 
@@ -22,7 +22,7 @@ public static partial class Schedule
         readonly List<int> order;
         readonly Dictionary<string, Window[]> placeHours;
 
-        public Problem(PlanAsk ask)
+        public Problem(ScheduleAsk ask)
         {
             Ask = ask;
             var ids = ask.Tasks.Select((t, i) => (t.Id, i)).ToDictionary(x => x.Id, x => x.i);

@@ -66,7 +66,7 @@ static class CleaningCalc
             .WithName("CalcBatch")
             .WithSummary("Which items are cleaned together, split by what harms one of them.")
             .WithExample(
-                """{"items":[{"name":"upper shell","facts":{"materials":["abs"],"features":[],"soils":["grease"]}},{"name":"key caps","facts":{"materials":["abs"],"features":[],"soils":["grease"]}},{"name":"badge","facts":{"materials":["aluminium"],"features":["printedLegend"],"soils":["grease"]}}]}"""
+                """{"items":[{"name":"upper shell","facts":{"materials":["abs"],"features":["paint"],"soils":["grease"]}},{"name":"key caps","facts":{"materials":["abs"],"features":["paint"],"soils":["grease"]}},{"name":"badge","facts":{"materials":["aluminium"],"features":["printedLegend"],"soils":["grease"]}}]}"""
             )
             .ProducesValidationProblem();
         g.MapPost("/odour", (OdourFacts ask) => Odour.Of(ask))

@@ -8,11 +8,32 @@ static class PlanningCalc
     public static void MapPlanningCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/planning").WithTags("Calc: planning");
-        g.MapPost("/schedule", (PlanAsk ask, CancellationToken cancel) => Schedule.Of(ask, cancel))
+        g.MapPost("/schedule", (ScheduleAsk ask, CancellationToken cancel) => Schedule.Of(ask, cancel))
             .WithName("CalcSchedule")
             .WithSummary("Who does what when, so that all is ready soonest: with the bound, and proven where it is.")
             .WithExample(
-                """{"tasks":[{"id":"wash","title":"Wash the shell","minutes":20,"waitMinutes":360,"places":["bath"]},{"id":"recap","title":"Recap the board","minutes":90,"skills":["solders"],"places":["iron"]},{"id":"close","title":"Put it together","minutes":30,"after":["wash","recap"]}],"people":[{"name":"Ines","skills":["solders"],"windows":[{"from":0,"to":120},{"from":1440,"to":1560}]},{"name":"Tam","windows":[{"from":0,"to":90},{"from":1440,"to":1560}]}],"places":[],"seconds":1}"""
+                """{"tasks":[{"id":"wash","title":"Wash the shell","minutes":20,"waitMinutes":360,"places":["bath"]},{"id":"recap","title":"Recap the board","minutes":90,"skills":["solders"],"places":["iron"]},{"id":"close","title":"Put it together","minutes":30,"after":["wash","recap"]}],"people":[{"name":"Ines","skills":["solders"],"windows":[{"from":0,"to":120},{"from":1440,"to":1560}]},{"name":"Tam","windows":[{"from":0,"to":90},{"from":1440,"to":1560}]}],"seconds":1}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/next", (PlanNextAsk ask) => PlanNext.Of(ask))
+            .WithName("CalcPlanNext")
+            .WithSummary("What somebody does now, and why; and the next best where that cannot be.")
+            .WithExample(
+                """{"plan":{"tasks":[{"id":"wash","title":"Wash the shell","minutes":20,"waitMinutes":360},{"id":"recap","title":"Recap the board","minutes":90,"skills":["solders"],"places":["iron"]},{"id":"close","title":"Put it together","minutes":30,"after":["wash","recap"]}],"people":[{"name":"Ines","skills":["solders"],"windows":[{"from":0,"to":120},{"from":1440,"to":1560}]},{"name":"Tam","windows":[{"from":0,"to":90},{"from":1440,"to":1560}]}]},"person":"Ines","without":["iron"]}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/rescue", (RescueAsk ask, CancellationToken cancel) => PlanChance.Of(ask, cancel))
+            .WithName("CalcRescue")
+            .WithSummary("How likely it is ready by the day, from a thousand runs, and what each rescue gains.")
+            .WithExample(
+                """{"plan":{"tasks":[{"id":"wash","title":"Wash the shell","minutes":20,"waitMinutes":360},{"id":"recap","title":"Recap the board","minutes":90,"skills":["solders"],"places":["iron"]},{"id":"close","title":"Put it together","minutes":30,"after":["wash","recap"]}],"people":[{"name":"Ines","skills":["solders"],"windows":[{"from":0,"to":120},{"from":1440,"to":1560}]},{"name":"Tam","windows":[{"from":0,"to":90},{"from":1440,"to":1560}]}]},"readyBy":1500,"rescues":[{"name":"Another evening of Tam","cost":1,"person":"Tam","hours":[{"from":300,"to":420}]}],"runs":1000,"seed":1}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/opening", (OpeningAsk ask) => Core.Planning.Opening.Of(ask))
+            .WithName("CalcOpening")
+            .WithSummary("The fewest pieces that come off for the work that is wanted, and what else lies behind them.")
+            .WithExample(
+                """{"pieces":[{"id":"cover","title":"Cover","behind":[]},{"id":"cage","title":"Drive cage","behind":["cover"],"offMinutes":6,"backMinutes":8},{"id":"board","title":"Main board","behind":["cage"],"offMinutes":15,"backMinutes":20}],"work":[{"id":"cell","title":"Take the cell out","at":["cage"],"minutes":10,"wanted":true},{"id":"fan","title":"Oil the fan","at":["cover"],"minutes":10},{"id":"caps","title":"Recap the board","at":["board"],"minutes":90}]}"""
             )
             .ProducesValidationProblem();
     }

@@ -22,7 +22,7 @@ public class ScheduleTests
     static readonly PlanPerson Anna = new() { Name = "Anna", Windows = [new(0, 10_000)] };
     static readonly PlanPerson Ben = Anna with { Name = "Ben" };
 
-    static PlanAsk Ask(IReadOnlyList<PlanTask> tasks, params PlanPerson[] people) => new() { Tasks = tasks, People = people };
+    static ScheduleAsk Ask(IReadOnlyList<PlanTask> tasks, params PlanPerson[] people) => new() { Tasks = tasks, People = people };
 
     [Fact]
     public void A_wait_needs_no_hands_and_is_filled()
@@ -126,7 +126,7 @@ public class ScheduleTests
         Assert.True((e.Field + e.Message).Contains(what, StringComparison.OrdinalIgnoreCase), e.Field + ": " + e.Message);
     }
 
-    static readonly Arbitrary<PlanAsk> Any = Arb.From(
+    static readonly Arbitrary<ScheduleAsk> Any = Arb.From(
         from n in Gen.Choose(1, 6)
         from tasks in Gen.ArrayOf(
             from minutes in Gen.Choose(5, 45)
@@ -140,7 +140,7 @@ public class ScheduleTests
             n
         )
         from second in Gen.Elements(true, false)
-        select new PlanAsk
+        select new ScheduleAsk
         {
             Seconds = 3,
             Tasks =
@@ -184,7 +184,7 @@ public class ScheduleTests
     );
 
     /// <summary>What no plan may break.</summary>
-    static void Holds(PlanAsk ask, PlanResult r)
+    static void Holds(ScheduleAsk ask, ScheduleResult r)
     {
         var at = r.Tasks.ToDictionary(t => t.Id);
         var people = ask.People.ToDictionary(p => p.Name);
@@ -285,5 +285,149 @@ public class ScheduleTests
                 yield return [x, .. rest];
             }
         }
+    }
+}
+
+/// <summary>What somebody does now, what a machine is opened for, and how likely the day is kept.</summary>
+public class PlanRulesTests
+{
+    static readonly PlanPerson Anna = new() { Name = "Anna", Windows = [new(0, 120), new(1440, 1560)] };
+
+    static PlanTask Task(string id, int minutes, params string[] after) =>
+        new()
+        {
+            Id = id,
+            Title = id,
+            Minutes = minutes,
+            After = after,
+        };
+
+    static ScheduleAsk Ask(params PlanTask[] tasks) => new() { Tasks = tasks, People = [Anna] };
+
+    [Fact]
+    public void Now_is_what_most_hangs_on_and_something_else_is_the_next_best()
+    {
+        var plan = Ask(
+            Task("alone", 30),
+            Task("first", 20) with
+            {
+                WaitMinutes = 300,
+            },
+            Task("then", 60, "first"),
+            Task("iron", 90) with
+            {
+                Places = ["iron"],
+            }
+        );
+        var r = PlanNext.Of(new(plan, "Anna"));
+        Assert.Equal(("first", 380), (r.Now!.Id, r.Now.Hangs));
+        Assert.Equal(["iron", "alone"], r.Others.Select(o => o.Id));
+        Assert.Equal("iron", PlanNext.Of(new(plan, "Anna", NotThese: ["first"])).Now!.Id);
+        Assert.Equal("alone", PlanNext.Of(new(plan, "Anna", ["iron"], NotThese: ["first"])).Now!.Id);
+        Assert.Null(PlanNext.Of(new(plan, "Anna", MostMinutes: 10)).Now);
+        Assert.Contains(
+            "not at the bench",
+            PlanNext.Of(new(plan with { People = [Anna with { Windows = [new(60, 90)] }] }, "Anna")).Verdict.Sentence,
+            StringComparison.Ordinal
+        );
+        Assert.Throws<InvalidInputException>(() => PlanNext.Of(new(plan, "Zoe")));
+    }
+
+    static readonly OpeningPiece[] Pieces =
+    [
+        new("cover", "Cover", [], 2, 3),
+        new("cage", "Drive cage", ["cover"], 6, 8),
+        new("board", "Main board", ["cage", "card"], 15, 20),
+        new("card", "Card", ["cover"], 1, 1),
+    ];
+
+    [Fact]
+    public void A_machine_is_opened_once()
+    {
+        var r = Opening.Of(
+            new(
+                Pieces,
+                [
+                    new("cell", "Cell", ["cage"], 10, true),
+                    new("fan", "Fan", ["cover"]),
+                    new("caps", "Caps", ["board"], 90),
+                    new("dust", "Dust", []),
+                ]
+            )
+        );
+        Assert.Equal(["cover", "cage"], r.Off);
+        Assert.Equal(19, r.Minutes);
+        Assert.Equal([("fan", 0, 5.0), ("caps", 2, 19.0)], r.Offers.Select(o => (o.Id, o.More.Count, o.SavedMinutes)));
+        Assert.Equal(37, r.Offers[1].ExtraMinutes);
+        Assert.Equal(Outcome.No, Opening.Of(new(Pieces, [new("fan", "Fan", ["cover"])])).Verdict.Outcome);
+        Assert.Throws<InvalidInputException>(() =>
+            Opening.Of(new([new("a", "A", ["b"]), new("b", "B", ["a"])], [new("w", "W", ["a"], 1, true)]))
+        );
+        Assert.Throws<InvalidInputException>(() => Opening.Of(new(Pieces, [new("w", "W", ["lid"], 1, true)])));
+    }
+
+    /// <summary>No piece comes off before what it sits behind, none that nothing wanted lies behind, and none twice.</summary>
+    [Property(MaxTest = 200)]
+    public Property As_few_pieces_as_can_be_in_an_order_that_can_be() =>
+        Prop.ForAll(
+            Arb.From(
+                from behind in Gen.ArrayOf(Gen.Choose(0, 40), 12)
+                from wanted in Gen.ArrayOf(Gen.Choose(0, 11), 3)
+                select (behind, wanted)
+            ),
+            x =>
+            {
+                OpeningPiece[] pieces = [.. x.behind.Select((b, i) => new OpeningPiece($"{i}", $"{i}", b < i ? [$"{b}", $"{i - 1}"] : []))];
+                OpeningWork[] work = [.. x.wanted.Select((w, i) => new OpeningWork($"w{i}", "", [$"{w}"], 1, true))];
+                var off = Opening.Of(new(pieces, work)).Off.ToList();
+                var must = new HashSet<string>();
+                void Add(string id)
+                {
+                    if (must.Add(id))
+                    {
+                        pieces.Single(p => p.Id == id).Behind.ToList().ForEach(Add);
+                    }
+                }
+                work.ToList().ForEach(w => Add(w.At[0]));
+                return must.SetEquals(off)
+                    && off.Count == must.Count
+                    && pieces.Where(p => off.Contains(p.Id)).All(p => p.Behind.All(b => off.IndexOf(b) < off.IndexOf(p.Id)));
+            }
+        );
+
+    [Fact]
+    public void The_chance_agrees_with_what_can_be_worked_out_and_with_a_long_simulation()
+    {
+        // One task from 10 to 30, likely 20, without common factors to speak of: half of the runs within 20, times the factors' own spread.
+        var plan = Ask(Task("a", 20) with { LowMinutes = 10, HighMinutes = 30 });
+        var r = PlanChance.Of(new(plan, 20, Runs: 20_000));
+        Assert.InRange(r.Now.Chance, 0.42, 0.58);
+        Assert.Equal(1, PlanChance.Of(new(plan, 119)).Now.Chance, 0.01);
+        var many = Ask([.. Enumerable.Range(0, 12).Select(i => Task($"t{i}", 15))]);
+        var few = PlanChance.Of(new(many, 1500, Runs: 1000, Seed: 3)).Now.Chance;
+        Assert.Equal(PlanChance.Of(new(many, 1500, Runs: 20_000, Seed: 8)).Now.Chance, few, 0.05);
+        Assert.Equal(few, PlanChance.Of(new(many, 1500, Runs: 1000, Seed: 3)).Now.Chance);
+        Assert.Equal(20, PlanChance.Triangular(10, 20, 30, 0.5), 9);
+    }
+
+    [Fact]
+    public void Rescues_are_compared_with_the_same_draws_and_the_cheapest_gain_stands_first()
+    {
+        var plan = Ask([.. Enumerable.Range(0, 8).Select(i => Task($"t{i}", 30))]);
+        var r = PlanChance.Of(
+            new(
+                plan,
+                1500,
+                [
+                    new("nothing", 0, "Anna", []),
+                    new("Another evening", 2, "Anna", [new(600, 720)]),
+                    new("Leave two out", 5, Without: ["t1", "t2"]),
+                ]
+            )
+        );
+        Assert.Equal(0, r.Rescues.Single(x => x.Name == "nothing").Gain);
+        Assert.Equal("Another evening", r.Rescues[0].Name);
+        Assert.True(r.Rescues[0].Gain > 0.1, $"{r.Rescues[0]}");
+        Assert.Throws<InvalidInputException>(() => PlanChance.Of(new(plan, 1500, [new("x", 0, "Zoe")])));
     }
 }

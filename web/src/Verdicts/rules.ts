@@ -235,12 +235,13 @@ const rooms: Record<string, string> = {
   cleaning: 'Cleaning',
   drying: 'Drying',
   colour: 'Colour',
-  finish: 'Rust and paint',
+  finish: 'Rust, paint and mending',
   mechanisms: 'Mechanisms',
   intake: 'Lots and originals',
   survey: 'Looking over and first power',
   stripdown: 'Apart and together',
   costs: 'Money',
+  planning: 'The plan',
   proving: 'Proof',
 };
 

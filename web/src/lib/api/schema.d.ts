@@ -4386,6 +4386,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/planning/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What somebody does now, and why; and the next best where that cannot be. */
+        post: operations["CalcPlanNext"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/planning/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How likely it is ready by the day, from a thousand runs, and what each rescue gains. */
+        post: operations["CalcRescue"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/planning/opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The fewest pieces that come off for the work that is wanted, and what else lies behind them. */
+        post: operations["CalcOpening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -5367,6 +5418,15 @@ export interface components {
         CellStepRow: {
             step: components["schemas"]["CellStep"];
             may: components["schemas"]["Permit"];
+        };
+        ChanceResult: {
+            /**
+             * Format: double
+             * @description That all is ready by the day.
+             */
+            chance: number;
+            /** @description A tenth, half and nine tenths of the runs are ready by then; null where fewer are ready at all. */
+            readyAt: (null | number)[];
         };
         ChangeCapAsk: {
             /** Format: double */
@@ -8845,6 +8905,72 @@ export interface components {
             /** @description CSV: sku, marking, kind, volts, celsius, diameter, height, pitch, pack, price, from2, price2, from3, price3, stock. */
             text: string;
         };
+        OpeningAsk: {
+            pieces: components["schemas"]["OpeningPiece"][];
+            work: components["schemas"]["OpeningWork"][];
+        };
+        OpeningOffer: {
+            id: string;
+            title: string;
+            /** @description Pieces that must come off besides; empty for none. */
+            more: string[];
+            /**
+             * Format: double
+             * @description Of opening and closing for it now.
+             */
+            extraMinutes: number;
+            /**
+             * Format: double
+             * @description Against opening once more for it.
+             */
+            savedMinutes: number;
+        };
+        OpeningPiece: {
+            id: string;
+            title: string;
+            /** @description Ids of pieces that must be off before it comes off. */
+            behind: string[];
+            /**
+             * Format: double
+             * @description To take it off.
+             * @default 3
+             */
+            offMinutes: number;
+            /**
+             * Format: double
+             * @description To put it back.
+             * @default 4
+             */
+            backMinutes: number;
+        };
+        OpeningResult: {
+            /** @description Pieces in the order in which they come off. */
+            off: string[];
+            /**
+             * Format: double
+             * @description Of opening and closing.
+             */
+            minutes: number;
+            /** @description What else lies behind the same covers, most saved first. */
+            offers: components["schemas"]["OpeningOffer"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        OpeningWork: {
+            id: string;
+            title: string;
+            /** @description Ids of pieces that must be off for it. */
+            at: string[];
+            /**
+             * Format: double
+             * @default 10
+             */
+            minutes: number;
+            /**
+             * @description It is to be done now; otherwise it is due or soon due.
+             * @default false
+             */
+            wanted: boolean;
+        };
         OrderAlternative: {
             supplier: string;
             /** Format: double */
@@ -9481,6 +9607,12 @@ export interface components {
              */
             boardId: null | string;
         };
+        PlanChanceResult: {
+            now: components["schemas"]["ChanceResult"];
+            /** @description The cheapest a gain first. */
+            rescues: components["schemas"]["RescueResult"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         PlanChoice: {
             profileId: null | string;
             /** Format: uuid */
@@ -9492,31 +9624,89 @@ export interface components {
             /** Format: int32 */
             nets: number;
         };
-        PlanResult: {
-            tasks: components["schemas"]["PlannedTask"][];
-            unplanned: components["schemas"]["Unplanned"][];
+        PlanNextAsk: {
+            plan: components["schemas"]["ScheduleAsk"];
+            /** @description Who asks. */
+            person: string;
+            /** @description Places that they will not use now: the iron. */
+            without?: null | string[];
             /**
              * Format: int32
-             * @description The latest of all; null where nothing is planned.
+             * @description They have no longer; null for as long as it takes.
              */
-            readyAt: null | number;
-            /**
-             * Format: int32
-             * @description No plan is ready before.
-             */
-            bound: number;
-            /**
-             * Format: double
-             * @description Of the latest readiness over the bound, as a share.
-             */
-            gap: null | number;
-            /**
-             * Format: int32
-             * @description Minutes that tasks are over their deadlines, summed.
-             */
-            late: number;
-            proven: boolean;
+            mostMinutes?: null | number;
+            /** @description Ids that were offered already. */
+            notThese?: null | string[];
+        };
+        PlanNextResult: {
+            now: null | components["schemas"]["PlanChoice"];
+            others: components["schemas"]["PlanChoice"][];
             verdict: components["schemas"]["Verdict"];
+        };
+        /** @description Somebody at the bench. */
+        PlanPerson: {
+            name?: string;
+            skills?: string[];
+            /** @description What may not be in the air while they are there. */
+            avoids?: string[];
+            windows?: components["schemas"]["Window"][];
+        };
+        /** @description A place that one thing at a time holds. Only those with hours of their own need be named. */
+        PlanPlace: {
+            name?: string;
+            /** @description Null for always: daylight, the shop's hours. */
+            windows?: null | components["schemas"]["Window"][];
+        };
+        /** @description A piece of work that hands do, as the plan sees it. Not interrupted; uses its places for all of its length. */
+        PlanTask: {
+            id?: string;
+            title?: string;
+            /**
+             * Format: int32
+             * @description Hands on, as is likely.
+             */
+            minutes?: number;
+            /**
+             * Format: int32
+             * @description At best and at worst; null takes half and twice as long.
+             */
+            lowMinutes?: null | number;
+            /** Format: int32 */
+            highMinutes?: null | number;
+            /** @description Kind of work: what is underestimated once is underestimated for all of its kind. */
+            kind?: string;
+            /** @description Ids of what must be done, and whose wait must be over, before. */
+            after?: string[];
+            /**
+             * Format: int32
+             * @description That go on without hands when it is done: drying, curing, the post.
+             */
+            waitMinutes?: number;
+            /** @description A place that the wait holds, such as the bath; empty for none. */
+            waitPlace?: string;
+            /** @description Places that it uses: the iron, the bath, the sill. */
+            places?: string[];
+            /** @description What one has to be able to do, or be trained for. */
+            skills?: string[];
+            /** @description What it puts into the air: dust, solvent. */
+            gives?: string[];
+            /** @description Pinned to somebody; empty for whoever can. */
+            person?: string;
+            /**
+             * Format: int32
+             * @description Not before; null for from the start.
+             */
+            from?: null | number;
+            /**
+             * Format: int32
+             * @description Pinned to a minute, as what has begun is.
+             */
+            start?: null | number;
+            /**
+             * Format: int32
+             * @description It and its wait are over by then; null for whenever.
+             */
+            deadline?: null | number;
         };
         PlannedTask: {
             id: string;
@@ -10227,6 +10417,56 @@ export interface components {
              */
             siliconVolts: number;
         };
+        /** @description Something that could be done so that it is ready after all. */
+        Rescue: {
+            name: string;
+            /**
+             * Format: double
+             * @description In whatever one counts: money, favours.
+             * @default 0
+             */
+            cost: number;
+            /**
+             * @description With Hours: who gets more of them.
+             * @default
+             */
+            person: string;
+            hours?: null | components["schemas"]["Window"][];
+            /** @description Ids of tasks that are left out. */
+            without?: null | string[];
+        };
+        RescueAsk: {
+            plan: components["schemas"]["ScheduleAsk"];
+            /**
+             * Format: int32
+             * @description The day, in minutes from now.
+             */
+            readyBy: number;
+            rescues?: null | components["schemas"]["Rescue"][];
+            /**
+             * Format: int32
+             * @description 1,000 unless said.
+             * @default 1000
+             */
+            runs: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            seed: number;
+        };
+        RescueResult: {
+            name: string;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            chance: number;
+            /**
+             * Format: double
+             * @description In chance.
+             */
+            gain: number;
+        };
         ReserveAsk: {
             /**
              * Format: uuid
@@ -10405,6 +10645,43 @@ export interface components {
             pixelsWide: number;
             /** Format: int32 */
             pixelsHigh: number;
+        };
+        /** @description What is to be planned. Minutes count from now. */
+        ScheduleAsk: {
+            tasks?: components["schemas"]["PlanTask"][];
+            people?: components["schemas"]["PlanPerson"][];
+            places?: components["schemas"]["PlanPlace"][];
+            /**
+             * Format: double
+             * @description Seconds that may be spent on a better one; 0 for the first plan alone.
+             */
+            seconds?: number;
+        };
+        ScheduleResult: {
+            tasks: components["schemas"]["PlannedTask"][];
+            unplanned: components["schemas"]["Unplanned"][];
+            /**
+             * Format: int32
+             * @description The latest of all; null where nothing is planned.
+             */
+            readyAt: null | number;
+            /**
+             * Format: int32
+             * @description No plan is ready before.
+             */
+            bound: number;
+            /**
+             * Format: double
+             * @description Of the latest readiness over the bound, as a share.
+             */
+            gap: null | number;
+            /**
+             * Format: int32
+             * @description Minutes that tasks are over their deadlines, summed.
+             */
+            late: number;
+            proven: boolean;
+            verdict: components["schemas"]["Verdict"];
         };
         SeatingCheck: {
             /** @description Of what is looked at. */
@@ -12089,6 +12366,13 @@ export interface components {
             dose?: null | number;
             /** @description The tray that it lies in; empty for a film under foil or glass. */
             tray?: string;
+        };
+        /** @description From one minute to another, counted from the plan's start; the end does not belong to it. */
+        Window: {
+            /** Format: int32 */
+            from?: number;
+            /** Format: int32 */
+            to?: number;
         };
         WithoutHands: {
             /** Format: uuid */
@@ -19848,7 +20132,9 @@ export interface operations {
                  *             "materials": [
                  *               "abs"
                  *             ],
-                 *             "features": [],
+                 *             "features": [
+                 *               "paint"
+                 *             ],
                  *             "soils": [
                  *               "grease"
                  *             ]
@@ -19860,7 +20146,9 @@ export interface operations {
                  *             "materials": [
                  *               "abs"
                  *             ],
-                 *             "features": [],
+                 *             "features": [
+                 *               "paint"
+                 *             ],
                  *             "soils": [
                  *               "grease"
                  *             ]
@@ -21403,11 +21691,10 @@ export interface operations {
                  *           ]
                  *         }
                  *       ],
-                 *       "places": [],
                  *       "seconds": 1
                  *     }
                  */
-                "application/json": components["schemas"]["PlanAsk"];
+                "application/json": components["schemas"]["ScheduleAsk"];
             };
         };
         responses: {
@@ -21417,7 +21704,285 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanResult"];
+                    "application/json": components["schemas"]["ScheduleResult"];
+                };
+            };
+        };
+    };
+    CalcPlanNext: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "plan": {
+                 *         "tasks": [
+                 *           {
+                 *             "id": "wash",
+                 *             "title": "Wash the shell",
+                 *             "minutes": 20,
+                 *             "waitMinutes": 360
+                 *           },
+                 *           {
+                 *             "id": "recap",
+                 *             "title": "Recap the board",
+                 *             "minutes": 90,
+                 *             "skills": [
+                 *               "solders"
+                 *             ],
+                 *             "places": [
+                 *               "iron"
+                 *             ]
+                 *           },
+                 *           {
+                 *             "id": "close",
+                 *             "title": "Put it together",
+                 *             "minutes": 30,
+                 *             "after": [
+                 *               "wash",
+                 *               "recap"
+                 *             ]
+                 *           }
+                 *         ],
+                 *         "people": [
+                 *           {
+                 *             "name": "Ines",
+                 *             "skills": [
+                 *               "solders"
+                 *             ],
+                 *             "windows": [
+                 *               {
+                 *                 "from": 0,
+                 *                 "to": 120
+                 *               },
+                 *               {
+                 *                 "from": 1440,
+                 *                 "to": 1560
+                 *               }
+                 *             ]
+                 *           },
+                 *           {
+                 *             "name": "Tam",
+                 *             "windows": [
+                 *               {
+                 *                 "from": 0,
+                 *                 "to": 90
+                 *               },
+                 *               {
+                 *                 "from": 1440,
+                 *                 "to": 1560
+                 *               }
+                 *             ]
+                 *           }
+                 *         ]
+                 *       },
+                 *       "person": "Ines",
+                 *       "without": [
+                 *         "iron"
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["PlanNextAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanNextResult"];
+                };
+            };
+        };
+    };
+    CalcRescue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "plan": {
+                 *         "tasks": [
+                 *           {
+                 *             "id": "wash",
+                 *             "title": "Wash the shell",
+                 *             "minutes": 20,
+                 *             "waitMinutes": 360
+                 *           },
+                 *           {
+                 *             "id": "recap",
+                 *             "title": "Recap the board",
+                 *             "minutes": 90,
+                 *             "skills": [
+                 *               "solders"
+                 *             ],
+                 *             "places": [
+                 *               "iron"
+                 *             ]
+                 *           },
+                 *           {
+                 *             "id": "close",
+                 *             "title": "Put it together",
+                 *             "minutes": 30,
+                 *             "after": [
+                 *               "wash",
+                 *               "recap"
+                 *             ]
+                 *           }
+                 *         ],
+                 *         "people": [
+                 *           {
+                 *             "name": "Ines",
+                 *             "skills": [
+                 *               "solders"
+                 *             ],
+                 *             "windows": [
+                 *               {
+                 *                 "from": 0,
+                 *                 "to": 120
+                 *               },
+                 *               {
+                 *                 "from": 1440,
+                 *                 "to": 1560
+                 *               }
+                 *             ]
+                 *           },
+                 *           {
+                 *             "name": "Tam",
+                 *             "windows": [
+                 *               {
+                 *                 "from": 0,
+                 *                 "to": 90
+                 *               },
+                 *               {
+                 *                 "from": 1440,
+                 *                 "to": 1560
+                 *               }
+                 *             ]
+                 *           }
+                 *         ]
+                 *       },
+                 *       "readyBy": 1500,
+                 *       "rescues": [
+                 *         {
+                 *           "name": "Another evening of Tam",
+                 *           "cost": 1,
+                 *           "person": "Tam",
+                 *           "hours": [
+                 *             {
+                 *               "from": 300,
+                 *               "to": 420
+                 *             }
+                 *           ]
+                 *         }
+                 *       ],
+                 *       "runs": 1000,
+                 *       "seed": 1
+                 *     }
+                 */
+                "application/json": components["schemas"]["RescueAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanChanceResult"];
+                };
+            };
+        };
+    };
+    CalcOpening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pieces": [
+                 *         {
+                 *           "id": "cover",
+                 *           "title": "Cover",
+                 *           "behind": []
+                 *         },
+                 *         {
+                 *           "id": "cage",
+                 *           "title": "Drive cage",
+                 *           "behind": [
+                 *             "cover"
+                 *           ],
+                 *           "offMinutes": 6,
+                 *           "backMinutes": 8
+                 *         },
+                 *         {
+                 *           "id": "board",
+                 *           "title": "Main board",
+                 *           "behind": [
+                 *             "cage"
+                 *           ],
+                 *           "offMinutes": 15,
+                 *           "backMinutes": 20
+                 *         }
+                 *       ],
+                 *       "work": [
+                 *         {
+                 *           "id": "cell",
+                 *           "title": "Take the cell out",
+                 *           "at": [
+                 *             "cage"
+                 *           ],
+                 *           "minutes": 10,
+                 *           "wanted": true
+                 *         },
+                 *         {
+                 *           "id": "fan",
+                 *           "title": "Oil the fan",
+                 *           "at": [
+                 *             "cover"
+                 *           ],
+                 *           "minutes": 10
+                 *         },
+                 *         {
+                 *           "id": "caps",
+                 *           "title": "Recap the board",
+                 *           "at": [
+                 *             "board"
+                 *           ],
+                 *           "minutes": 90
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["OpeningAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpeningResult"];
                 };
             };
         };
