@@ -128,9 +128,9 @@ try {
     act: async (page) => {
       await page.getByRole('button', { name: /more came off/ }).click();
       await page.getByRole('button', { name: 'Put Front panel on the list' }).click();
+      await page.getByRole('heading', { name: /A cloth wrung out/ }).waitFor();
       await page.getByRole('button', { name: /^Change/ }).click();
       await page.getByRole('checkbox', { name: 'Grease' }).check();
-      await page.getByRole('checkbox', { name: 'Tobacco or vapour film' }).check();
       await page.getByRole('checkbox', { name: 'ABS', exact: true }).check();
       await page.getByRole('radio', { name: 'Yes' }).first().click();
       await page.getByRole('button', { name: 'Keep it' }).click();
