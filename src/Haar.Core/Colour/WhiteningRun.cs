@@ -94,13 +94,22 @@ public sealed class WhiteningRun : ICheckedRow
                     .Select(g => g.Last()),
             ];
 
-    /// <summary>Dose an hour of the last session that ended; 1 before there was one.</summary>
+    /// <summary>Dose an hour of the last session that ended; 1 before there was one. A night outdoors counts as hardly anything, and not as nothing.</summary>
     [JsonIgnore]
-    public double Rate =>
-        Sessions.LastOrDefault(s => s is { Until: not null, Dose: > 0 }) is { } s
-        && (s.Until!.Value - s.From).TotalHours is > 0.05 and var hours
-            ? s.Dose!.Value / hours
-            : 1;
+    public double Rate
+    {
+        get
+        {
+            var last = Sessions.LastOrDefault(s => s is { Until: not null, Dose: > 0 });
+            var hours = last is null ? 0 : (last.Until!.Value - last.From).TotalHours;
+            var rate = hours > 0.05 ? Math.Clamp(last!.Dose!.Value / hours, LeastRate, MostRate) : 1;
+            // Whatever it has had stays within what can be fitted.
+            return Math.Max(rate, Readings.Select(r => r.Dose).DefaultIfEmpty(0).Max() / 9000);
+        }
+    }
+
+    const double LeastRate = 0.05,
+        MostRate = 100;
 
     /// <summary>How it goes on, in hours like those of the last session; null before there are two readings that compare, with a session between.</summary>
     public WhiteningResult? Forecast()
@@ -132,6 +141,18 @@ public sealed class WhiteningRun : ICheckedRow
         for (var i = 0; i < Sessions.Count; i++)
         {
             Sessions[i].Bleach.Check($"sessions[{i}].bleach");
+            InvalidInputException.Finite($"sessions[{i}].plannedHours", Sessions[i].PlannedHours, 0, 500, "h");
+            InvalidInputException.Finite($"sessions[{i}].dose", Sessions[i].Dose, 0, 10_000, "h");
+        }
+        for (var i = 0; i < Readings.Count; i++)
+        {
+            InvalidInputException.Finite($"readings[{i}].dose", Readings[i].Dose, 0, 10_000, "h");
+            InvalidInputException.Finite($"readings[{i}].b", Readings[i].B, -100, 100, "");
+            InvalidInputException.Finite($"readings[{i}].evenness", Readings[i].Evenness, 0, 200, "");
+        }
+        for (var i = 0; i < Repeats.Count; i++)
+        {
+            InvalidInputException.Finite($"repeats[{i}]", Repeats[i], -150, 150, "");
         }
     }
 }

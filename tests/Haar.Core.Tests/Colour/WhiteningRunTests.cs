@@ -185,6 +185,41 @@ public class WhiteningRunTests
         Assert.Null(f.Run.Forecast());
     }
 
+    /// <summary>A night in the sun's place, a lamp of a searchlight's strength, years of doses: a forecast, or none, and never a fault.</summary>
+    [Theory]
+    [InlineData(0.001)]
+    [InlineData(0)]
+    [InlineData(9000)]
+    public void Whatever_a_session_came_to_the_forecast_can_be_asked(double dose)
+    {
+        var f = Facts((0, 24.6), (3, 18), (6, 14));
+        f.Run.Sessions = [new(Now.AddHours(-12), 12, Bleach, Now, dose)];
+        Assert.NotNull(f.Run.Forecast());
+        f.Run.Readings = [.. f.Run.Readings, new(Now, 9999, 9, 0.4, true, [])];
+        Assert.NotNull(f.Run.Forecast());
+        Assert.NotNull(Start.May(f, Now).Verdict);
+    }
+
+    [Fact]
+    public void What_no_reading_can_be_is_refused_before_it_is_kept()
+    {
+        foreach (
+            var bad in new ColourReading[]
+            {
+                new(Now, -5, 20, 0.4, true, []),
+                new(Now, 3, 400, 0.4, true, []),
+                new(Now, double.NaN, 20, 0.4, true, []),
+                new(Now, 3, 20, -1, true, []),
+            }
+        )
+        {
+            Assert.Throws<InvalidInputException>(() => new WhiteningRun { Readings = [bad] }.Check());
+        }
+        Assert.Throws<InvalidInputException>(() => new WhiteningRun { Sessions = [new(Now, 3, Bleach, Now, -1)] }.Check());
+        Assert.Throws<InvalidInputException>(() => new WhiteningRun { Repeats = [double.PositiveInfinity] }.Check());
+        new WhiteningRun { Readings = [new(Now, 3, 20, 0.4, true, [])], Sessions = [new(Now, 3, Bleach)] }.Check();
+    }
+
     [Fact]
     public void A_session_that_nobody_ended_counts_no_longer_than_it_can()
     {
