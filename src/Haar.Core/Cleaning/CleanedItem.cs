@@ -9,7 +9,7 @@ namespace Haar.Core.Cleaning;
 public sealed record WeighedAt(DateTimeOffset At, double Grams);
 
 /// <summary>It lies in a bath. A bath is a place that one thing at a time holds.</summary>
-/// <param name="Method">Id.</param>
+/// <param name="Method">Id; empty where it is whitened, and its session ends it.</param>
 /// <param name="Tray">Its name.</param>
 /// <param name="Until">When one goes and looks.</param>
 /// <param name="StockMillilitres">Out of the bottle; null where it is not diluted.</param>

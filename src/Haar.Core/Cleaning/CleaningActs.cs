@@ -33,19 +33,21 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
             Ladder.For(f.Item.Facts).Rungs.FirstOrDefault(r => r.Method == Method)
             ?? throw new InvalidInputException("method", $"There is no method “{Method}”.");
         const string question = "May it be tried here?";
-        if (f.Item.Sheet.Soak is { } soak && soak.Method != Method)
+        var soaked = f.Item.Sheet.Soak is { Method.Length: > 0 } lies && lies.Method == Method;
+        if (f.Item.Sheet.Soak is { } soak && !soaked)
         {
             return Permit.No("method", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}: take it out of that bath first.", question);
         }
         // What did harm, or makes poison, is no matter of opinion.
-        return rung.State == RungState.Out ? Permit.No("method", $"Never here: {Words.Lower(rung.Name)}. {rung.Why}", question)
-            : rung.SpotTest && !SpotTested
+        // What it has lain in it has lain in, whatever has been found out since: only so it comes out again.
+        return !soaked && rung.State == RungState.Out ? Permit.No("method", $"Never here: {Words.Lower(rung.Name)}. {rung.Why}", question)
+            : !soaked && rung.SpotTest && !SpotTested
                 ? Permit.No(
                     "spotTested",
                     $"First in a hidden place, and wait {Ladder.SpotTestMinutes} minutes: nobody has said that this bears {Words.Lower(rung.Name)}.",
                     question
                 )
-            : Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
+            : !soaked && Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
             : ByEye && Math.Abs(RemovedShare * 5 - Math.Round(RemovedShare * 5)) > 1e-9
                 ? Permit.No(
                     "removedShare",

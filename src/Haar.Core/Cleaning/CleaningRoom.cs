@@ -18,7 +18,7 @@ public sealed class CleaningRoom : Room
             yield break;
         }
         var open = m.Facts.CleanedItems.Where(i => i.Open).ToList();
-        var soaked = open.Find(i => i.Sheet.Soak?.Until <= m.Now);
+        var soaked = open.Find(i => i.Sheet.Soak is { Method.Length: > 0 } soak && soak.Until <= m.Now);
         var dry = open.Find(i => i.Wet && i.Sheet.Soak is null && i.DryFrom() <= m.Now);
         var next = open.Find(i => !i.Wet);
         if (soaked is not null)
@@ -62,6 +62,11 @@ public sealed class CleaningRoom : Room
     {
         foreach (var i in m.Facts.CleanedItems)
         {
+            if (i.Sheet.Soak is { Method.Length: 0 })
+            {
+                // Whitened: told by that.
+                continue;
+            }
             if (i.Sheet.Soak is { } soak)
             {
                 yield return new(Stage.Case, "in the bath", $"Take {Words.Lower(i.Name)} out of the bath", soak.Until);

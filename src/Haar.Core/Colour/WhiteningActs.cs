@@ -171,6 +171,17 @@ public sealed record StartSession(BleachFacts Bleach, double Hours, ThreeState P
     {
         f.Run.Sessions = [.. f.Run.Sessions, new(at.Now, Hours, Bleach) { Tray = Tray.Trim() }];
         f.Run.DoneAt = null;
+        // From now on it is wet, with peroxide on it: nothing else goes on, and nothing is fed.
+        f.Item.Sheet = f.Item.Sheet with
+        {
+            Soak = new("", Tray.Trim().Length > 0 ? Tray.Trim() : "the light", at.Now, at.Now.AddHours(Hours), 0, null),
+            WetAt = at.Now,
+            By = WettedBy.Unrinsed,
+            Weighings = [],
+            DriedAt = null,
+            TestedBy = "",
+        };
+        f.Item.Facts = f.Item.Facts with { On = [.. f.Item.Facts.On.Append(Substance.Peroxide).Distinct()] };
         return new(
             $"{Words.Capital(f.Item.Name)} into the light at {Si.Plain(Bleach.Percent!.Value)} %, to be looked at after {Si.Plain(Hours)} h.",
             f.Run.Id
@@ -197,6 +208,7 @@ public sealed record EndSession(double LocalHours = 0) : Command<WhiteningFacts>
         f.Run.Sessions = [.. f.Run.Sessions.SkipLast(1), s with { Until = at.Now, Dose = Math.Round(dose.Hours, 3) }];
         f.Item.Sheet = f.Item.Sheet with
         {
+            Soak = null,
             WetAt = at.Now,
             By = WettedBy.Unrinsed,
             Weighings = [],

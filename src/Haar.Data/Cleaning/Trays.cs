@@ -11,7 +11,7 @@ public static class Trays
     {
         var held = new Dictionary<string, string>();
         var items = await db.CleanedItems.AsNoTracking().ToListAsync(cancel);
-        foreach (var i in items.Where(i => i.Id != but && i.Sheet.Soak is not null))
+        foreach (var i in items.Where(i => i.Id != but && i.Sheet.Soak is { Method.Length: > 0 }))
         {
             held[i.Sheet.Soak!.Tray.ToLowerInvariant()] = i.Name;
         }

@@ -93,6 +93,13 @@ public sealed partial class DemoWorkshop
             }
         }
         // The third is under the lamp now.
+        shell.Sheet = shell.Sheet with
+        {
+            Soak = new("", "the long tray", now.AddHours(-4.1), now.AddHours(1.9), 0, null),
+            WetAt = now.AddHours(-4.1),
+            By = WettedBy.Unrinsed,
+        };
+        shell.Facts = shell.Facts with { On = [Substance.Peroxide] };
         run.Sessions = [.. run.Sessions, new(now.AddHours(-4.1), 6, bleach) { Tray = "the long tray" }];
         run.TargetB = Math.Round(run.Readings[0].Patches.Where(p => p.Unaged).Average(p => p.Lab.B), 1);
         db.Add(run);

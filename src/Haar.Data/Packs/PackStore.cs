@@ -106,7 +106,8 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         var own = OwnCleaning.Of([.. change(packs)]);
         foreach (var item in await db.CleanedItems.ToListAsync(cancel))
         {
-            if (item.Open)
+            // What it lies in now has to be told when it comes out.
+            if (item.Open && item.Sheet.Soak is null)
             {
                 item.Facts = own.On(item.Facts);
             }

@@ -364,6 +364,12 @@ public class CaseRulesTests
         Assert.False(new RinseItem().May(f, now).Granted);
         Assert.False(new DryItem().May(f, now.AddYears(1)) is { Granted: true } or { MayBeOverruled: true });
         Assert.False(new TryMethod("cloth-damp", 1, false, true, true).May(f, now).Granted);
+        // What is found out meanwhile does not keep it in there.
+        item.Facts = item.Facts with
+        {
+            Materials = [Material.BareSteel, Material.Magnesium],
+        };
+        Assert.True(new TryMethod("rust-remover", 0.8, false, true, false).May(f, now).Granted);
         Assert.IsType<Done>(new TryMethod("rust-remover", 0.8, false, true, true).Decide(f, new(now.AddHours(1), default, Guid.NewGuid)));
         Assert.Null(item.Sheet.Soak);
         Assert.Equal((true, WettedBy.Unrinsed), (item.Wet, item.Sheet.By));

@@ -54,6 +54,13 @@ public class WhiteningRunTests
         var f = Facts((0, 24.6));
         Act(Start, f, Now);
         Assert.False(Start.May(f, Now).Granted);
+        // While it lies there it is wet, and neither rinsed, dried, nor met by another cleaner.
+        var lies = new CleaningActFacts(f.Machine, f.Item, []);
+        Assert.Equal((true, true), (f.Item.Wet, f.Item.Facts.On.Contains(Substance.Peroxide)));
+        Assert.False(new RinseItem().May(lies, Now).Granted);
+        Assert.False(new DryItem().May(lies, Now.AddYears(1)) is { Granted: true } or { MayBeOverruled: true });
+        Assert.False(new TryMethod("cloth-damp", 1, false, true, true).May(lies, Now).Granted);
+        Assert.Single(new CleaningRoom().BeforePower(new Core.Planning.MachineFacts { Machine = f.Machine, CleanedItems = [f.Item] }, Now));
         Assert.False(new KeepColour(Colour(18), null, false).May(f, Now.AddHours(2)).Granted);
         Act(new EndSession(), f, Now.AddHours(3));
         Assert.Equal((3, true), (f.Run.Dose, f.Item.Wet));

@@ -110,10 +110,10 @@
     heading={1}
   />
   <dl class="mt-4 flex flex-wrap gap-x-8 gap-y-3">
-    <div class="flex flex-col-reverse">
-      <dt class="text-xs text-soft">{rungName(soak.method)}</dt>
-      <dd class="reading text-2xl">{plain(soak.litres, 3)} l</dd>
-    </div>
+    {#if soak.method}<div class="flex flex-col-reverse">
+        <dt class="text-xs text-soft">{rungName(soak.method)}</dt>
+        <dd class="reading text-2xl">{plain(soak.litres, 3)} l</dd>
+      </div>{/if}
     {#if soak.stockMillilitres != null}<div class="flex flex-col-reverse">
         <dt class="text-xs text-soft">out of the bottle</dt>
         <dd class="reading text-2xl">{Math.round(soak.stockMillilitres)} ml</dd>
@@ -209,7 +209,11 @@
 
 <BenchEdge>
   {#snippet next()}
-    {#if row.item.sheet.soak}<button class="btn-next" onclick={() => show('try')}>Out of the bath</button>
+    {#if row.item.sheet.soak && !row.item.sheet.soak.method && run}<button
+        class="btn-next"
+        onclick={() => onwhiten(run.run.id)}>Its whitening</button
+      >
+    {:else if row.item.sheet.soak}<button class="btn-next" onclick={() => show('try')}>Out of the bath</button>
     {:else if unrinsed}<button class="btn-next" disabled={form.busy} onclick={rinse}>Rinsed with clean water</button>
     {:else if row.wet && row.mayDry?.verdict.outcome === 'yes'}<button
         class="btn-next"

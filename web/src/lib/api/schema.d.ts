@@ -10955,7 +10955,7 @@ export interface components {
         Sliding: "notKnown" | "metalOnMetal" | "sinteredSleeve" | "ballBearing" | "metalOnPlastic" | "plasticOnPlastic" | "plasticGears" | "rubberOrBelt" | "headOrOptics" | "contact";
         /** @description It lies in a bath. A bath is a place that one thing at a time holds. */
         Soak: {
-            /** @description Id. */
+            /** @description Id; empty where it is whitened, and its session ends it. */
             method: string;
             /** @description Its name. */
             tray: string;
