@@ -137,8 +137,7 @@ for (const phone of [false, true]) {
       await page.getByLabel('Humidity, %').fill('55');
       await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
       await page.getByRole('button', { name: 'Hold the dried test card against it' }).click();
-      await page.getByRole('radio', { name: 'Yes' }).click();
-      await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
+      await page.getByRole('button', { name: 'By eye, in daylight, it is the shade' }).click();
       await expect(heading(page)).toContainText('lay the next coat, 1 of 2');
       await expect(page.getByText('next coat from')).toBeVisible();
 
@@ -157,7 +156,7 @@ for (const phone of [false, true]) {
       await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
       await page.getByRole('button', { name: 'A worthless known disk' }).click();
       await page.getByLabel('Errors read').fill('0');
-      await page.getByRole('radio', { name: 'None' }).click();
+      await page.getByRole('radiogroup', { name: /came off/ }).getByRole('radio', { name: 'None' }).click();
       await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
       await expect(page.getByRole('alert')).toContainText('never a precious one');
       await page.getByRole('radio', { name: 'Yes, worthless' }).click();

@@ -55,6 +55,7 @@ static class Endpoints
         api.MapRebuild();
         api.MapStripPaper();
         api.MapStore();
+        api.MapSupplies();
         api.MapLive();
         api.MapPower();
         api.MapBatteries();
@@ -66,6 +67,7 @@ static class Endpoints
         api.MapCleaning();
         api.MapWhitening();
         api.MapFinish();
+        api.MapMending();
         api.MapKeyboards();
         api.MapMechanisms();
         api.MapSuppliers();
@@ -95,6 +97,7 @@ static class Endpoints
         calc.MapDryingCalc();
         calc.MapColourCalc();
         calc.MapFinishCalc();
+        calc.MapPartsCalc();
         calc.MapMechanismsCalc();
         calc.MapIntakeCalc();
         calc.MapSurveyCalc();

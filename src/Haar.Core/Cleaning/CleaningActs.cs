@@ -2,6 +2,7 @@ using Haar.Core.Acts;
 using Haar.Core.Drying;
 using Haar.Core.Intake;
 using Haar.Core.Markings;
+using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
@@ -9,11 +10,13 @@ namespace Haar.Core.Cleaning;
 
 /// <summary>What an act on one item is decided on.</summary>
 /// <param name="Held">Trays of the workshop that hold something, by their lower-case names, with what lies there.</param>
+/// <param name="Stock">What lies on the shelf; null where it is not looked at.</param>
 public sealed record CleaningActFacts(
     Machine Machine,
     CleanedItem Item,
     IReadOnlyList<Overrule> Overrules,
-    IReadOnlyDictionary<string, string>? Held = null
+    IReadOnlyDictionary<string, string>? Held = null,
+    IReadOnlyList<SupplyStock>? Stock = null
 ) : IActFacts
 {
     public string? HeldBy(string tray) => Held?.GetValueOrDefault(tray.Trim().ToLowerInvariant());
@@ -24,11 +27,27 @@ public sealed record CleaningActFacts(
 /// <param name="Damage">New scratches, bloom, lettering gone.</param>
 /// <param name="ByEye">A guess then; false where two photos were laid over each other.</param>
 /// <param name="SpotTested">A hidden place bore it before.</param>
-public sealed record TryMethod(string Method, double RemovedShare, bool Damage, bool ByEye, bool SpotTested) : Command<CleaningActFacts>
+/// <param name="Loosened">Of what was there, what has come loose and still lies there; in fifths, since no photo tells it.</param>
+/// <param name="Breadths">How many hand's breadths it went over: that much comes off the shelf.</param>
+public sealed record TryMethod(
+    string Method,
+    double RemovedShare,
+    bool Damage,
+    bool ByEye,
+    bool SpotTested,
+    double Loosened = 0,
+    double Breadths = 1
+) : Command<CleaningActFacts>
 {
     public override Permit May(CleaningActFacts f, DateTimeOffset now)
     {
         InvalidInputException.Finite("removedShare", RemovedShare, 0, 1, "");
+        InvalidInputException.Finite("loosened", Loosened, 0, 1, "");
+        InvalidInputException.Finite("breadths", Breadths, 0, 1000, "hand's breadths");
+        if (RemovedShare + Loosened > 1 + 1e-9)
+        {
+            throw new InvalidInputException("loosened", "What came off and what lies loose are together no more than all of it.");
+        }
         var rung =
             Ladder.For(f.Item.Facts).Rungs.FirstOrDefault(r => r.Method == Method)
             ?? throw new InvalidInputException("method", $"There is no method “{Method}”.");
@@ -48,14 +67,16 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
                     question
                 )
             : !soaked && Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
-            : ByEye && Math.Abs(RemovedShare * 5 - Math.Round(RemovedShare * 5)) > 1e-9
+            : ByEye && !Fifths(RemovedShare) || !Fifths(Loosened)
                 ? Permit.No(
-                    "removedShare",
+                    ByEye && !Fifths(RemovedShare) ? "removedShare" : "loosened",
                     "By eye nobody sees finer than fifths: 0, 0.2, 0.4, 0.6, 0.8 or 1. Two photos of one patch measure it.",
                     question
                 )
             : Permit.Yes(question);
     }
+
+    static bool Fifths(double share) => Math.Abs(share * 5 - Math.Round(share * 5)) < 1e-9;
 
     /// <summary>What has to be noted before this method wets it; null where nothing has, or it was.</summary>
     string? Unnoted(CleanedItem item) =>
@@ -68,7 +89,11 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
     protected override Done Do(CleaningActFacts f, Moment at)
     {
         var (item, method) = (f.Item, Methods.Of(f.Item.Facts).First(m => m.Id == Method));
-        item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye)] };
+        item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye, Loosened)] };
+        // What the bath took went into the tray when it began.
+        var used = item.Sheet.Soak is null
+            ? Supplies.Take([.. method.Uses.Select(u => u with { Amount = u.Amount * Breadths })], f.Stock, at, f.Machine.Id, out var shelf)
+            : Supplies.Take([], null, at, null, out shelf);
         item.Sheet = item.Sheet with { DoneAt = null, Soak = null };
         if (method.Wets)
         {
@@ -87,9 +112,9 @@ public sealed record TryMethod(string Method, double RemovedShare, bool Damage, 
             }
         }
         var done = new Done(
-            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Damage ? ", and it did damage" : "")}.",
+            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage ? ", and it did damage" : "")}.{shelf}",
             item.Id
-        );
+        ).Adding(used);
         // What was done on the way is mended, and not forgotten.
         return Damage
             ? done.Adding(
@@ -126,6 +151,24 @@ public sealed record NoteBefore(string Noted, Guid? PhotoId) : Command<CleaningA
         f.Item.Sheet = f.Item.Sheet with { NotedAt = at.Now, Noted = Noted.Trim() };
         f.Item.PhotoId = PhotoId ?? f.Item.PhotoId;
         return new($"{Words.Capital(f.Item.Name)}: how its switches and labels stand is noted.", f.Item.Id);
+    }
+}
+
+/// <summary>A mild test of where the soil sits.</summary>
+public sealed record TestSeat(SeatTests Tests) : Command<CleaningActFacts>
+{
+    public override Permit May(CleaningActFacts f, DateTimeOffset now) => Permit.Yes();
+
+    protected override Done Do(CleaningActFacts f, Moment at)
+    {
+        f.Item.Facts = f.Item.Facts with { Seat = Tests };
+        var seat = SoilSeat.Of(Tests);
+        return new(
+            seat.Seat == Seat.NotKnown
+                ? $"{Words.Capital(f.Item.Name)}: where it sits is not known yet."
+                : $"{Words.Capital(f.Item.Name)}: {Words.Lower(seat.Verdict.Sentence)}",
+            f.Item.Id
+        );
     }
 }
 
@@ -216,6 +259,14 @@ public sealed record StartSoak(
         var method = Methods.Of(f.Item.Facts).First(m => m.Id == Method);
         var bath = Wanted(f, method);
         var minutes = Minutes ?? Math.Max(5, method.DwellMinutes);
+        // Out of the bottle by what was worked out; where nothing was, as a pass takes.
+        var used = Supplies.Take(
+            [.. method.Uses.Select(u => u.Unit == SupplyUnit.Millilitres && bath.StockMillilitres is { } ml ? u with { Amount = ml } : u)],
+            f.Stock,
+            at,
+            f.Machine.Id,
+            out var shelf
+        );
         f.Item.Sheet = f.Item.Sheet with
         {
             Soak = new(Method, Tray.Trim(), at.Now, at.Now.AddMinutes(minutes), bath.Litres, bath.StockMillilitres),
@@ -226,10 +277,10 @@ public sealed record StartSoak(
             TestedBy = "",
             DoneAt = null,
         };
-        return new(
-            $"{Words.Capital(f.Item.Name)} into {Tray.Trim()}: {Si.Plain(Math.Round(bath.Litres, 1))} l{(bath.StockMillilitres is { } ml ? $", {Si.Plain(Math.Round(ml))} ml out of the bottle" : "")}, to be looked at after {Si.Plain(minutes)} min.",
+        return new Done(
+            $"{Words.Capital(f.Item.Name)} into {Tray.Trim()}: {Si.Plain(Math.Round(bath.Litres, 1))} l{(bath.StockMillilitres is { } ml ? $", {Si.Plain(Math.Round(ml))} ml out of the bottle" : "")}, to be looked at after {Si.Plain(minutes)} min.{shelf}",
             f.Item.Id
-        );
+        ).Adding(used);
     }
 }
 

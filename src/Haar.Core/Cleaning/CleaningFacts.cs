@@ -116,6 +116,12 @@ public sealed record CleaningMethod(
     /// <summary>Id of the method that follows it, as water follows a remover; empty for none.</summary>
     public string Then { get; init; } = "";
 
+    /// <summary>It takes along what lies loose, as a cloth does and a bottle of solvent does not.</summary>
+    public bool Carries { get; init; }
+
+    /// <summary>What one pass over a hand's breadth uses up; empty for nothing that is counted.</summary>
+    public IReadOnlyList<Parts.SupplyNeed> Uses { get; init; } = [];
+
     /// <summary>How sure it is.</summary>
     [JsonPropertyName("founded")]
     public Basis Basis { get; init; } = Basis.Guess;
@@ -142,7 +148,8 @@ public sealed record OwnSoil(string Id, string Name, IReadOnlyList<Soil> Like, s
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1; by two photos, or in fifths by eye.</param>
 /// <param name="Damage">New: scratches, bloom, lettering gone.</param>
 /// <param name="ByEye">A guess then.</param>
-public sealed record CleaningTrial(string Method, double RemovedShare, bool Damage = false, bool ByEye = true);
+/// <param name="Loosened">Of what was there before this pass, what has come loose and still lies there: by eye, in fifths. It is not removed until it is carried off.</param>
+public sealed record CleaningTrial(string Method, double RemovedShare, bool Damage = false, bool ByEye = true, double Loosened = 0);
 
 /// <summary>What is cleaned.</summary>
 public sealed record CleaningFacts
@@ -192,6 +199,9 @@ public sealed record CleaningFacts
     /// <summary>In order, oldest first.</summary>
     public IReadOnlyList<CleaningTrial> Trials { get; init; } = [];
 
+    /// <summary>Mild tests of where it sits; null where nobody tried any.</summary>
+    public SeatTests? Seat { get; init; }
+
     /// <summary>In sight when the machine is whole; a hidden place is clean enough sooner.</summary>
     public bool InSight { get; init; } = true;
 
@@ -209,6 +219,14 @@ public sealed record CleaningFacts
         for (var i = 0; i < Trials.Count; i++)
         {
             InvalidInputException.Finite($"trials[{i}].removedShare", Trials[i].RemovedShare, 0, 1, "");
+            InvalidInputException.Finite($"trials[{i}].loosened", Trials[i].Loosened, 0, 1, "");
+            if (Trials[i].RemovedShare + Trials[i].Loosened > 1 + 1e-9)
+            {
+                throw new InvalidInputException(
+                    $"trials[{i}].loosened",
+                    "What came off and what lies loose are together no more than all of it."
+                );
+            }
         }
         if (OwnMethods.Count > 500 || OwnMaterials.Count > 40 || OwnSoils.Count > 40)
         {
@@ -219,6 +237,14 @@ public sealed record CleaningFacts
             InvalidInputException.Finite($"ownMethods[{i}].strength", (double)OwnMethods[i].Strength, 1, 10, "");
             InvalidInputException.Finite($"ownMethods[{i}].dwellMinutes", (double)OwnMethods[i].DwellMinutes, 0, 100_000, "min");
             InvalidInputException.Finite($"ownMethods[{i}].handsMinutes", (double)OwnMethods[i].HandsMinutes, 0, 600, "min");
+            if (OwnMethods[i].Uses.Count > 12)
+            {
+                throw new InvalidInputException($"ownMethods[{i}].uses", "At most 12 supplies.");
+            }
+            foreach (var use in OwnMethods[i].Uses)
+            {
+                use.Check($"ownMethods[{i}].uses");
+            }
             if (OwnMethods[i].Moves.Values.Any(c => !(c is >= 0 and <= 1)))
             {
                 throw new InvalidInputException($"ownMethods[{i}].moves", "A chance is between 0 and 1.");

@@ -46,7 +46,9 @@ public sealed class CleaningRoom : Room
             var ladder = next.Rungs();
             var method = Methods.Of(next.Facts).FirstOrDefault(x => x.Id == ladder.Next);
             yield return Act(
-                method is null ? $"{Words.Capital(next.Name)}: enough" : $"{Words.Capital(next.Name)}: {Words.Lower(method.Name)}",
+                method is null
+                    ? $"{Words.Capital(next.Name)}: enough"
+                    : $"{Words.Capital(next.Name)}: {Words.Lower(method.Name.Split(',')[0])}",
                 ladder.Verdict.Sentence,
                 method?.HandsMinutes ?? 1,
                 method?.Needs ?? "",

@@ -37,13 +37,16 @@ public sealed record LadderResult(
 );
 
 /// <summary>Which method comes next: the mildest that is safe here and has a real chance, one rung harder when it gains no more.</summary>
-public static class Ladder
+public static partial class Ladder
 {
     /// <summary>Least chance that is worth a try. A house figure.</summary>
     public const double RealChance = 0.3;
 
     /// <summary>A pass that takes less than this of what is left has had its turn.</summary>
     public const double LeastGain = 0.1;
+
+    /// <summary>Loosened by this share it is carried off before anything harder is tried: one fifth, the least that is seen. A house figure.</summary>
+    public const double WorthCarrying = 0.2;
 
     /// <summary>Left of it that nobody minds: in sight, and where nobody looks. House figures.</summary>
     public const double CleanInSight = 0.05,
@@ -78,15 +81,16 @@ public static class Ladder
             .Select(m => Judge(m, item, materials, features, soils))
             .ToList();
         var owed = Owed(item);
-        var next = owed is { } o ? rungs.Find(r => r.Method == o && r.State != RungState.Out) : null;
+        var carry = owed is null && Loose(item) ? Carrying(rungs, methods) : null;
+        var next = owed is { } o ? rungs.Find(r => r.Method == o && r.State != RungState.Out) : carry;
         next ??= Choose(rungs, item.Trials);
         rungs = [.. rungs.Select(r => r == next ? r with { State = RungState.Next } : r)];
-        var owes = owed is not null && next?.Method == owed;
+        var owes = (owed is not null && next?.Method == owed) || carry is not null;
         var clean = !owes && left <= (item.InSight ? CleanInSight : CleanHidden) + 1e-9;
         var damaged = item.Trials is [.., { Damage: true }];
         var method = next is null ? null : methods.First(m => m.Id == next.Method);
         var spent = item.Trials.Sum(t => methods.First(m => m.Id == t.Method).HandsMinutes);
-        var verdict = Say(item, materials, features, soils, left, clean, damaged, next, method, spent);
+        var verdict = Say(item, materials, features, soils, left, clean, damaged, next, method, spent, carry is not null);
         var goesOn = verdict.Outcome is Outcome.Yes or Outcome.YesIf;
         if (!goesOn)
         {
@@ -116,6 +120,13 @@ public static class Ladder
         }
         return null;
     }
+
+    /// <summary>The last pass loosened some of it, and nothing has carried that off since.</summary>
+    public static bool Loose(CleaningFacts item) => item.Trials is [.., { Loosened: >= WorthCarrying }];
+
+    /// <summary>The mildest that takes along what lies loose, and can move such a soil at all: a dry brush carries no grease. A real chance is not asked for, since it is loose already.</summary>
+    static Rung? Carrying(List<Rung> rungs, IReadOnlyList<CleaningMethod> methods) =>
+        rungs.Find(r => r.State != RungState.Out && r.Chance > 0 && methods.First(m => m.Id == r.Method).Carries);
 
     static Rung Judge(
         CleaningMethod m,
@@ -175,7 +186,11 @@ public static class Ladder
             || features.Any(f => m.Features.GetValueOrDefault(f) != Bears.Safe);
         var last = item.Trials.LastOrDefault(t => t.Method == m.Id);
         // What it bore once it bears again.
-        return With(last is null || last.RemovedShare >= LeastGain ? RungState.Later : RungState.Tried, "", test && last is null);
+        return With(
+            last is null || last.RemovedShare + last.Loosened >= LeastGain ? RungState.Later : RungState.Tried,
+            "",
+            test && last is null
+        );
     }
 
     /// <summary>The mildest that may still gain. One that was passed over by a harder one is not gone back to, unless it was never tried.</summary>
@@ -245,149 +260,5 @@ public static class Ladder
             list.Add("Photograph every label and mark, and cover what is to stay.");
         }
         return list;
-    }
-
-    static Verdict Say(
-        CleaningFacts item,
-        IReadOnlyList<Material> materials,
-        IReadOnlyList<Feature> features,
-        IReadOnlyList<Soil> soils,
-        double left,
-        bool clean,
-        bool damaged,
-        Rung? next,
-        CleaningMethod? method,
-        int spent
-    )
-    {
-        const string question = "What is tried next?";
-        var byEye = item.Trials.Any(t => t.ByEye);
-        var founded =
-            item.Trials.Count == 0 ? Basis.Rule
-            : byEye ? Basis.Guess
-            : Basis.Measured;
-        var stands = new Reason(
-            item.Trials.Count == 0
-                ? "Nothing has been tried yet."
-                : $"{Si.Plain(Math.Round(left * 100))} % of it is left after {item.Trials.Count} {(item.Trials.Count == 1 ? "pass" : "passes")}{(byEye ? ", by eye" : "")}.",
-            new("Left", Math.Round(left * 100, 2), "%", null, 100 * (item.InSight ? CleanInSight : CleanHidden))
-        );
-        CautionId[] cautions =
-        [
-            .. method?.Cautions ?? [],
-            .. soils.Any(s => s is Soil.Droppings or Soil.Mould or Soil.NotKnown) ? new[] { CautionId.RodentsAndMould } : [],
-        ];
-        if (damaged && !clean)
-        {
-            stands = stands with { Text = $"{stands.Text} The last pass did damage: that method is out." };
-        }
-        if (
-            Mixing
-                .May([Substance.Water, .. item.On, .. OnIt(materials, soils), .. MayBe(materials)])
-                .Clashes.FirstOrDefault(c => item.On.Contains(c.First) || item.On.Contains(c.Second)) is
-            { } clash
-        )
-        {
-            return Verdict
-                .Of(
-                    question,
-                    Outcome.No,
-                    $"First rinse it with plenty of water. {Mixing.Sentence(clash)}",
-                    Basis.Rule,
-                    new Reason(clash.Instead),
-                    stands
-                )
-                .Changing("That it has been rinsed.")
-                .With(CautionId.MustNotMeet)
-                .Final();
-        }
-        if (clean)
-        {
-            return Verdict
-                .Of(
-                    question,
-                    Outcome.No,
-                    item.InSight ? "Stop: it is clean." : "Stop: it is clean enough for a place that nobody sees.",
-                    founded,
-                    stands
-                )
-                .Changing("A look in raking light.");
-        }
-        if (next is null || method is null)
-        {
-            return Verdict
-                .Of(
-                    question,
-                    Outcome.No,
-                    soils.Contains(Soil.NotKnown)
-                        ? "Stop: nothing mild moves it. It may sit in the surface, or be the surface: pits, or yellowing."
-                        : "Stop: nothing that is safe on this moves it any further.",
-                    founded,
-                    stands,
-                    new Reason("What is harder does more harm to the part than the dirt does.", Source: "practice")
-                )
-                .Changing("What it is made of, what lies on it, or another method of your own.");
-        }
-        if (
-            item is { Replacement: { } price, HourWorth: { } worth }
-            && (spent + method.HandsMinutes) / 60.0 * worth > price
-            && item.Trials.Count > 0
-        )
-        {
-            return Verdict
-                .Of(
-                    question,
-                    Outcome.No,
-                    "Stop: the hours have passed the price of a tested one.",
-                    Basis.Rule,
-                    new Reason(
-                        $"{spent} min so far and {method.HandsMinutes} more at {Si.Plain(worth)} an hour, against {Si.Plain(price)}.",
-                        new("Hours", Math.Round((spent + method.HandsMinutes) / 60.0, 2), "h")
-                    ),
-                    stands
-                )
-                .Changing("That no other is to be had, or what it means to you.");
-        }
-        var unknown = new List<string>();
-        if (materials.Contains(Material.NotKnown))
-        {
-            unknown.Add("what it is made of");
-        }
-        if (item.Features is null)
-        {
-            unknown.Add("whether lettering or labels lie on it");
-        }
-        var again = item.Trials is [.., var last] && last.Method == next.Method;
-        var does = $"{method.Name}{(again ? ", once more" : "")}";
-        var reasons = new List<Reason>
-        {
-            new(
-                $"The mildest that is safe here and has a real chance: {Si.Plain(Math.Round(next.Chance * 100))} %.",
-                new("Chance", Math.Round(next.Chance * 100), "%", 100 * RealChance),
-                method.Source
-            ),
-            stands,
-        };
-        if (unknown.Count > 0)
-        {
-            reasons.Add(new($"Nobody has said {Words.And(unknown)}: so it is tried in a hidden place first."));
-        }
-        if (method.Leaves.Length > 0)
-        {
-            reasons.Add(new($"It leaves {method.Leaves}."));
-        }
-        return Verdict
-            .Of(
-                question,
-                next.SpotTest ? Outcome.YesIf : Outcome.Yes,
-                next.SpotTest ? $"{does}, if a hidden place bears it for {SpotTestMinutes} minutes." : $"{does}.",
-                founded,
-                reasons
-            )
-            .Changing([
-                .. next.SpotTest ? ["The hidden place: dull, sticky, crazed or coloured the cloth."] : Array.Empty<string>(),
-                "A pass that takes less than a tenth of what is left: then the next rung.",
-            ])
-            .With(cautions.Distinct());
     }
 }

@@ -65,6 +65,9 @@ public sealed class WhiteningRun : ICheckedRow
     /// <summary>Labels, bare metal and printed lettering are off it or masked. Not known counts as no.</summary>
     public ThreeState Masked { get; set; }
 
+    /// <summary>Its holes, slots and edges are those of its place: asked of a part from a donor. Not known is said.</summary>
+    public ThreeState Fits { get; set; }
+
     /// <summary>Means of b* of one patch in photos taken anew: how far one can be trusted.</summary>
     public IReadOnlyList<double> Repeats { get; set; } = [];
     public IReadOnlyList<WhiteningSession> Sessions { get; set; } = [];
@@ -126,6 +129,29 @@ public sealed class WhiteningRun : ICheckedRow
             )
             : null;
     }
+
+    /// <summary>As a part that is to look like another; null before it was measured.</summary>
+    public MatchPart? AsMatch(string name, ColourPolicy policy)
+    {
+        var aged = Readings is [.., var last] ? last.Patches.Where(p => !p.Unaged).Select(p => p.Lab).ToList() : [];
+        return aged.Count == 0
+            ? null
+            : new()
+            {
+                Name = name,
+                Colour = new(aged.Average(l => l.L), aged.Average(l => l.A), aged.Average(l => l.B)),
+                // In hours like those of its own last session where it had one.
+                Points = Comparable is { Count: >= 2 } c ? [.. c.Select(r => new WhiteningPoint(r.Dose, r.B))] : [],
+                Whitens =
+                    DoneAt is not null || policy is ColourPolicy.Leave or ColourPolicy.Paint ? ThreeState.No
+                    : policy == ColourPolicy.Whiten ? ThreeState.Yes
+                    : ThreeState.NotKnown,
+                Fits = Fits,
+            };
+    }
+
+    /// <summary>Two readings compare: both absolute, or both under the same kind of card.</summary>
+    public static bool Compare(ColourReading a, ColourReading b) => a.Absolute ? b.Absolute : !b.Absolute && a.Card == b.Card;
 
     /// <summary>Whether its patches part from one another: the last reading is less even than the first by more than is seen.</summary>
     [JsonIgnore]

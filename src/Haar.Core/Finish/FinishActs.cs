@@ -54,12 +54,15 @@ public sealed record TakeFinishStep(
                 "Not yet: it is true when its mating parts fit without force."
             ),
             FinishStep.Prime => Laying(f, now, s.DriedAt, true),
-            FinishStep.TestCard when Looks != ThreeState.Yes || Apart >= Colour.ColourDifference.PlainFrom => Permit.No(
-                "looks",
-                Apart >= Colour.ColourDifference.PlainFrom
-                    ? $"Another shade: the dried card is {Si.Plain(Math.Round(Apart.Value, 1))} from the part, and anybody sees that."
-                    : "Another shade: what looks right on the cap or wet is not the shade. Let a card dry, and hold it against the part in daylight."
-            ),
+            // Measured on a photo, the eye may still say no; not measured, it has to say yes.
+            FinishStep.TestCard
+                when (Apart is null ? Looks != ThreeState.Yes : Looks == ThreeState.No) || Apart >= Colour.ColourDifference.PlainFrom =>
+                Permit.No(
+                    "looks",
+                    Apart >= Colour.ColourDifference.PlainFrom
+                        ? $"Another shade: the dried card is {Si.Plain(Math.Round(Apart.Value, 1))} from the part, and anybody sees that."
+                        : "Another shade: what looks right on the cap or wet is not the shade. Let a card dry, and hold it against the part in daylight."
+                ),
             FinishStep.Coat => Laying(f, now, s.Coats.Count > 0 ? s.Coats[^1].At : s.Primer?.At, false),
             FinishStep.Cure when FinishSteps.From(m) > now => Permit.No(
                 "step",

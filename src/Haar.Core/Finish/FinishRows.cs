@@ -6,4 +6,7 @@ public abstract partial record MachineRows
 {
     /// <summary>Panels, covers and frames that are freed of rust and painted.</summary>
     public IReadOnlyList<SheetMetal> SheetMetals { get; init; } = [];
+
+    /// <summary>Cracks, scratches and small mends.</summary>
+    public IReadOnlyList<Mending> Mendings { get; init; } = [];
 }

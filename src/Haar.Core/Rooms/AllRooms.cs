@@ -17,6 +17,7 @@ public static class AllRooms
         new Cleaning.CleaningRoom(),
         new Colour.ColourRoom(),
         new Finish.FinishRoom(),
+        new Finish.MendingRoom(),
         new Keyboards.KeyboardsRoom(),
         new Mechanisms.MechanismsRoom(),
         new Survey.FirstPowerRoom(),

@@ -6,6 +6,7 @@ using Haar.Core.Finish;
 using Haar.Core.Intake;
 using Haar.Core.Keyboards;
 using Haar.Core.Mechanisms;
+using Haar.Core.Parts;
 using Haar.Core.Photos;
 using Haar.Core.Verdicts;
 using Haar.Data.Photos;
@@ -122,6 +123,104 @@ public sealed partial class DemoWorkshop
                 Sheet = new() { NotedAt = Ago(9), Noted = "Serial label whole, left of the cartridge slot." },
             }
         );
+    }
+
+    /// <summary>A crack at the micro's cartridge slot, stopped and degreased; the button that does not come back.</summary>
+    void MicroMends(Machine m)
+    {
+        var crack = new Mending
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            Name = "Crack at the cartridge slot",
+            Kind = MendingKind.Crack,
+            Crack = new()
+            {
+                Material = Material.Abs,
+                LengthMillimetres = 22,
+                Load = CrackLoad.Handling,
+                InSight = ThreeState.Yes,
+                Clean = ThreeState.No,
+                PieceMissing = ThreeState.No,
+            },
+        };
+        crack.Sheet = new() { Steps = [.. crack.Steps().Take(2).Select((s, i) => new MendingDone(s, Ago(5 - 0.01 * i)))] };
+        db.Add(crack);
+        db.Add(
+            new Mending
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Name = "Reset button",
+                Kind = MendingKind.Button,
+                Other = new() { RuledOut = [ButtonCause.Dirt] },
+                Sheet = new()
+                {
+                    Steps = [new("Press it under a swab with alcohol, twenty times, and look whether it comes back by itself.", Ago(4))],
+                },
+            }
+        );
+    }
+
+    /// <summary>What stands on the shelf; the rust remover will not do for the server's cover.</summary>
+    void Shelf()
+    {
+        foreach (
+            var (kind, name, amount, unit, place, openedDays, keeps, comes) in new (
+                string,
+                string,
+                double,
+                SupplyUnit,
+                string,
+                double?,
+                int?,
+                int?
+            )[]
+            {
+                ("isopropyl alcohol", "99 %, brown bottle", 420, SupplyUnit.Millilitres, "solvent cupboard", 40, null, 3),
+                ("washing-up liquid", "", 350, SupplyUnit.Millilitres, "sink", null, null, 1),
+                ("citric acid", "food grade", 230, SupplyUnit.Grams, "sink", 200, 36, 3),
+                ("bicarbonate of soda", "", 400, SupplyUnit.Grams, "sink", null, null, 1),
+                ("pH paper", "roll, 1 to 14", 14, SupplyUnit.Pieces, "bench drawer 2", 300, 24, 4),
+                ("contact cleaner", "leaves no oil", 45, SupplyUnit.Millilitres, "solvent cupboard", 90, null, 5),
+                ("label remover", "citrus", 12, SupplyUnit.Millilitres, "solvent cupboard", 500, 12, 4),
+                ("lint-free cloth", "", 22, SupplyUnit.Pieces, "bench drawer 1", null, null, 4),
+                ("rust remover", "chelating", 120, SupplyUnit.Millilitres, "yard door", 60, null, 6),
+                ("melamine sponge", "", 3, SupplyUnit.Pieces, "sink", null, null, 2),
+            }
+        )
+        {
+            db.Add(
+                new Supply
+                {
+                    Id = Id(),
+                    Kind = kind,
+                    Name = name,
+                    Unit = unit,
+                    Counted = amount,
+                    CountedAt = Ago(20),
+                    Place = place,
+                    OpenedOn = openedDays is { } d ? DateOnly.FromDateTime(Ago(d).UtcDateTime) : null,
+                    KeepsMonths = keeps,
+                    DaysToCome = comes,
+                }
+            );
+        }
+        foreach (var tool in new[] { "soldering iron", "second iron", "multimeter", "hair drier", "postal scale" })
+        {
+            db.Add(
+                new Supply
+                {
+                    Id = Id(),
+                    Kind = tool,
+                    Unit = SupplyUnit.Pieces,
+                    Tool = true,
+                    Counted = 1,
+                    CountedAt = Ago(60),
+                    Place = "bench",
+                }
+            );
+        }
     }
 
     PhotoColourResult Measured(Photo photo)

@@ -291,6 +291,7 @@ public sealed partial class DemoWorkshop
             after: rinse
         );
         MicroCase(m);
+        MicroMends(m);
     }
 
     void Terminal()

@@ -45,6 +45,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         workshop.Currency = "EUR";
         Drawer();
         Store();
+        Shelf();
         Suppliers();
         var rinse = Server();
         Newsletter();

@@ -258,6 +258,10 @@ namespace Haar.Data.Migrations
                     b.Property<long?>("DoneAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Fits")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<Guid>("ItemId")
                         .HasColumnType("TEXT");
 
@@ -441,6 +445,55 @@ namespace Haar.Data.Migrations
                     b.HasIndex("MachineId");
 
                     b.ToTable("Costs");
+                });
+
+            modelBuilder.Entity("Haar.Core.Finish.Mending", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Crack")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("FromId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Other")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid?>("PhotoId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Scratches")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sheet")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId");
+
+                    b.ToTable("Mendings");
                 });
 
             modelBuilder.Entity("Haar.Core.Finish.SheetMetal", b =>
@@ -1137,6 +1190,80 @@ namespace Haar.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Suppliers");
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.Supply", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Counted")
+                        .HasColumnType("REAL");
+
+                    b.Property<long>("CountedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("DaysToCome")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("KeepsMonths")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("OpenedOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Tool")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Unit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Kind");
+
+                    b.ToTable("Supplies");
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.SupplyUse", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Amount")
+                        .HasColumnType("REAL");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("ForMachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("SupplyId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SupplyId");
+
+                    b.ToTable("SupplyUses");
                 });
 
             modelBuilder.Entity("Haar.Core.Photos.Photo", b =>
@@ -2312,6 +2439,15 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Finish.Mending", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Finish.SheetMetal", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
@@ -2388,6 +2524,15 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Parts.DrawerPart", null)
                         .WithMany()
                         .HasForeignKey("PartId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Parts.SupplyUse", b =>
+                {
+                    b.HasOne("Haar.Core.Parts.Supply", null)
+                        .WithMany()
+                        .HasForeignKey("SupplyId")
                         .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });

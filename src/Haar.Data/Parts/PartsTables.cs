@@ -12,6 +12,8 @@ public sealed partial class HaarDb
     public DbSet<StorePart> Store => Set<StorePart>();
     public DbSet<StoreFastener> Fasteners => Set<StoreFastener>();
     public DbSet<DrawerPart> Drawer => Set<DrawerPart>();
+    public DbSet<Supply> Supplies => Set<Supply>();
+    public DbSet<SupplyUse> SupplyUses => Set<SupplyUse>();
     public DbSet<Reservation> Reservations => Set<Reservation>();
 }
 
@@ -58,5 +60,22 @@ sealed class ReservationTable : IEntityTypeConfiguration<Reservation>
         e.OfMachine(r => r.MachineId);
         e.HasOne<Capacitor>().WithMany().HasForeignKey(r => r.CapacitorId).OnDelete(DeleteBehavior.Restrict);
         e.HasOne<DrawerPart>().WithMany().HasForeignKey(r => r.PartId).OnDelete(DeleteBehavior.Restrict);
+    }
+}
+
+sealed class SupplyTable : IEntityTypeConfiguration<Supply>
+{
+    public void Configure(EntityTypeBuilder<Supply> e)
+    {
+        e.HasIndex(s => s.Kind);
+        e.Ignore(s => s.KeepsUntil);
+    }
+}
+
+sealed class SupplyUseTable : IEntityTypeConfiguration<SupplyUse>
+{
+    public void Configure(EntityTypeBuilder<SupplyUse> e)
+    {
+        e.HasOne<Supply>().WithMany().HasForeignKey(u => u.SupplyId).OnDelete(DeleteBehavior.Restrict);
     }
 }

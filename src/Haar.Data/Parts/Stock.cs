@@ -25,6 +25,19 @@ public sealed class Stock(HaarDb db)
     public Task<bool> OverbookedAsync(CancellationToken cancel) =>
         db.Drawer.AnyAsync(p => p.Quantity < db.Reservations.Count(r => r.PartId == p.Id), cancel);
 
+    /// <summary>Supplies with what is left of each, to look at: counted from what was used, so that taking one use back leaves the others.</summary>
+    public async Task<IReadOnlyList<SupplyStock>> ShelfAsync(CancellationToken cancel)
+    {
+        var supplies = await db.Supplies.AsNoTracking().OrderBy(s => s.Kind).ThenBy(s => s.Id).ToListAsync(cancel);
+        if (supplies.Count == 0)
+        {
+            return [];
+        }
+        var since = supplies.Min(s => s.CountedAt);
+        var uses = (await db.SupplyUses.AsNoTracking().Where(u => u.At > since).ToListAsync(cancel)).ToLookup(u => u.SupplyId);
+        return [.. supplies.Select(s => SupplyStock.Of(s, uses[s.Id]))];
+    }
+
     /// <summary>Fills in what is set aside of each.</summary>
     public async Task<List<DrawerPart>> CountedAsync(List<DrawerPart> parts, CancellationToken cancel)
     {

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("547d0720-d047-4a20-9673-4b6d72e6064a"), entityTypeCount: 44)
+            : base(skipDetectChanges: false, modelId: new Guid("67ee0ca0-e804-4b4d-adbd-f50e7cad75e7"), entityTypeCount: 47)
         {
         }
 
@@ -26,6 +26,7 @@ namespace Haar.Data.Generated
             var boardNet = BoardNetEntityType.Create(this);
             var corrosionArea = CorrosionAreaEntityType.Create(this);
             var costEntry = CostEntryEntityType.Create(this);
+            var mending = MendingEntityType.Create(this);
             var sheetMetal = SheetMetalEntityType.Create(this);
             var foundItem = FoundItemEntityType.Create(this);
             var lotBox = LotBoxEntityType.Create(this);
@@ -39,6 +40,8 @@ namespace Haar.Data.Generated
             var storeFastener = StoreFastenerEntityType.Create(this);
             var storePart = StorePartEntityType.Create(this);
             var supplier = SupplierEntityType.Create(this);
+            var supply = SupplyEntityType.Create(this);
+            var supplyUse = SupplyUseEntityType.Create(this);
             var photo = PhotoEntityType.Create(this);
             var job = JobEntityType.Create(this);
             var stageClosing = StageClosingEntityType.Create(this);
@@ -75,6 +78,7 @@ namespace Haar.Data.Generated
             CorrosionAreaEntityType.CreateForeignKey1(corrosionArea, board);
             CorrosionAreaEntityType.CreateForeignKey2(corrosionArea, machine);
             CostEntryEntityType.CreateForeignKey1(costEntry, machine);
+            MendingEntityType.CreateForeignKey1(mending, machine);
             SheetMetalEntityType.CreateForeignKey1(sheetMetal, machine);
             FoundItemEntityType.CreateForeignKey1(foundItem, machine);
             LotBoxEntityType.CreateForeignKey1(lotBox, machine);
@@ -85,6 +89,7 @@ namespace Haar.Data.Generated
             ReservationEntityType.CreateForeignKey1(reservation, capacitor);
             ReservationEntityType.CreateForeignKey2(reservation, machine);
             ReservationEntityType.CreateForeignKey3(reservation, drawerPart);
+            SupplyUseEntityType.CreateForeignKey1(supplyUse, supply);
             PhotoEntityType.CreateForeignKey1(photo, machine);
             JobEntityType.CreateForeignKey1(job, machine);
             StageClosingEntityType.CreateForeignKey1(stageClosing, machine);
@@ -120,6 +125,7 @@ namespace Haar.Data.Generated
             BoardNetEntityType.CreateAnnotations(boardNet);
             CorrosionAreaEntityType.CreateAnnotations(corrosionArea);
             CostEntryEntityType.CreateAnnotations(costEntry);
+            MendingEntityType.CreateAnnotations(mending);
             SheetMetalEntityType.CreateAnnotations(sheetMetal);
             FoundItemEntityType.CreateAnnotations(foundItem);
             LotBoxEntityType.CreateAnnotations(lotBox);
@@ -133,6 +139,8 @@ namespace Haar.Data.Generated
             StoreFastenerEntityType.CreateAnnotations(storeFastener);
             StorePartEntityType.CreateAnnotations(storePart);
             SupplierEntityType.CreateAnnotations(supplier);
+            SupplyEntityType.CreateAnnotations(supply);
+            SupplyUseEntityType.CreateAnnotations(supplyUse);
             PhotoEntityType.CreateAnnotations(photo);
             JobEntityType.CreateAnnotations(job);
             StageClosingEntityType.CreateAnnotations(stageClosing);

@@ -22,7 +22,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Colour.WhiteningRun",
                 typeof(WhiteningRun),
                 baseEntityType,
-                propertyCount: 10,
+                propertyCount: 11,
                 foreignKeyCount: 2,
                 unnamedIndexCount: 2,
                 keyCount: 1);
@@ -42,6 +42,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(WhiteningRun).GetField("<DoneAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true,
                 valueConverter: new UtcTicks());
+
+            var fits = runtimeEntityType.AddProperty(
+                "Fits",
+                typeof(ThreeState),
+                propertyInfo: typeof(WhiteningRun).GetProperty("Fits", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(WhiteningRun).GetField("<Fits>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            fits.SetSentinelFromProviderValue("NotKnown");
 
             var itemId = runtimeEntityType.AddProperty(
                 "ItemId",

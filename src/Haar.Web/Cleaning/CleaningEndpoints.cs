@@ -14,6 +14,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Data.Packs;
+using Haar.Data.Parts;
 using Haar.Data.Photos;
 using Haar.Data.Planning;
 using Haar.Web.Colour;
@@ -25,120 +26,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Cleaning;
 
-/// <param name="Features">Null when nobody looked: then lettering and labels count as there.</param>
-/// <param name="On">Cleaners and residues that are on it.</param>
-/// <param name="Replacement">Price of a tested one; null when not known.</param>
-/// <param name="DryingCelsius">Where it dries; null takes the room.</param>
-public sealed record CleanedItemEdit(
-    string Name,
-    IReadOnlyList<Material> Materials,
-    IReadOnlyList<Feature>? Features,
-    IReadOnlyList<Soil> Soils,
-    IReadOnlyList<Substance>? On = null,
-    bool InSight = true,
-    double? Replacement = null,
-    double? HourWorth = null,
-    WetPart Dries = WetPart.NotKnown,
-    ThreeState Mains = ThreeState.NotKnown,
-    double? DryingCelsius = null,
-    MovingAir Air = MovingAir.Still,
-    IReadOnlyList<string>? OwnMaterials = null,
-    IReadOnlyList<string>? OwnSoils = null,
-    Guid? PieceId = null,
-    Guid? FindingId = null,
-    Guid? PhotoId = null,
-    WorthFacts? Worth = null
-);
-
-/// <summary>One marked patch in two photos, under one card.</summary>
-/// <param name="BeforeCorners">Of the patch: top left and on with the clock, as shares of the photo.</param>
-/// <param name="BeforeCard">A place on the card.</param>
-public sealed record PatchPairAsk(
-    Guid BeforePhotoId,
-    IReadOnlyList<Point> BeforeCorners,
-    Point? BeforeCard,
-    Guid AfterPhotoId,
-    IReadOnlyList<Point> AfterCorners,
-    Point? AfterCard
-);
-
-/// <param name="RemovedShare">Of what was there before this pass, 0 to 1.</param>
-/// <param name="SpotTested">A hidden place bore it before.</param>
-/// <param name="Photos">Measured on these, and then the share that was sent does not count; null by eye, in fifths.</param>
-public sealed record TryMethodAsk(
-    string Method,
-    double RemovedShare,
-    bool Damage = false,
-    bool SpotTested = false,
-    PatchPairAsk? Photos = null
-);
-
-/// <param name="Tray">Its name: one thing at a time lies in it.</param>
-/// <param name="Minutes">Until one goes and looks; null takes the method's own time.</param>
-public sealed record StartSoakAsk(
-    string Method,
-    string Tray,
-    TrayFacts Size,
-    double? StockPercent = null,
-    double? WantedPercent = null,
-    double? LeftMillilitres = null,
-    double? Minutes = null,
-    bool SpotTested = false
-);
-
-public sealed record NoteBeforeAsk(string Noted = "", Guid? PhotoId = null);
-
-public sealed record OdourRungAsk(OdourRung Rung);
-
-/// <param name="ScaleGrams">Least step of the scale.</param>
-/// <param name="TestedBy">Of something that takes the mains: who is trained for it and tested its insulation, and what it read.</param>
-public sealed record DryItemAsk(double ScaleGrams = 1, string? TestedBy = null, string? OverruleReason = null);
-
-public sealed record WeighItemAsk(double Grams);
-
-/// <param name="TakesMains">Or may, as far as anybody has said.</param>
-/// <param name="Soaks">The next method may be a bath, of <paramref name="Substance"/>.</param>
-/// <param name="Drying">How long it dries; null when it is not wet.</param>
-/// <param name="DryFrom">When the least time is over.</param>
-/// <param name="MayDry">What the act of calling it dry would be answered.</param>
-/// <param name="Needs">Of the next method: what to lay out.</param>
-public sealed record CleanedRow(
-    CleanedItem Item,
-    LadderResult Ladder,
-    bool Wet,
-    bool TakesMains,
-    DryingTimeResult? Drying,
-    DateTimeOffset? DryFrom,
-    Permit? MayDry,
-    string Needs,
-    IReadOnlyList<string> Before,
-    WorthResult? Worth,
-    OdourResult? Odour,
-    string? PhotoHash,
-    bool Soaks,
-    Substance? Substance
-);
-
-/// <summary>Everything that Case has: what is cleaned, whitened, freed of rust, taken apart key by key, serviced; and what could be.</summary>
-public sealed record CleaningScreen(
-    IReadOnlyList<CleanedRow> Items,
-    IReadOnlyList<Candidate> Candidates,
-    BatchResult? Batch,
-    ColourPolicy ColourPolicy,
-    IReadOnlyList<WhiteningRow> Whitenings,
-    IReadOnlyList<PanelRow> Panels,
-    IReadOnlyList<KeyboardRow> Keyboards,
-    IReadOnlyList<MechanismRow> Mechanisms,
-    IReadOnlyList<OwnMaterial> OwnMaterials,
-    IReadOnlyList<OwnSoil> OwnSoils
-);
-
 static class CleaningEndpoints
 {
     public static void MapCleaning(this IEndpointRouteBuilder api)
     {
         var m = api.MapGroup("/machines/{id:guid}/cleaning").WithTags("Cleaning");
-        m.MapGet("/", ScreenAsync).WithName("GetCleaning");
+        m.MapGet("/", CaseScreen.OfAsync).WithName("GetCleaning");
         m.MapTyped(
             "/",
             "/{rowId:guid}",
@@ -174,6 +67,10 @@ static class CleaningEndpoints
                     var own = await PackStore.CleaningAsync(db, cancel);
                     T Find<T>(IEnumerable<T> all, Func<T, string> name, string id, string field) =>
                         all.FirstOrDefault(x => name(x) == id) ?? throw new InvalidInputException(field, $"No pack here knows “{id}”.");
+                    // What lies in a bath comes out of it by the method that it went in by, whatever packs have gone since.
+                    var soaks = i.Sheet.Soak?.Method is { Length: > 0 } method
+                        ? i.Facts.OwnMethods.FirstOrDefault(m => m.Id == method)
+                        : null;
                     i.Facts = own.On(
                         i.Facts with
                         {
@@ -195,6 +92,10 @@ static class CleaningEndpoints
                                 ],
                         }
                     );
+                    if (soaks is not null && i.Facts.OwnMethods.All(m => m.Id != soaks.Id))
+                    {
+                        i.Facts = i.Facts with { OwnMethods = [.. i.Facts.OwnMethods, soaks] };
+                    }
                 },
                 Taking = async (db, i, cancel) =>
                 {
@@ -233,7 +134,9 @@ static class CleaningEndpoints
                             measured?.RemovedShare ?? ask.RemovedShare,
                             ask.Damage || measured?.Damage == true,
                             measured is null,
-                            ask.SpotTested
+                            ask.SpotTested,
+                            ask.Loosened,
+                            ask.Breadths
                         ),
                         null,
                         work,
@@ -286,6 +189,12 @@ static class CleaningEndpoints
                     )
             )
             .WithName("StartSoak");
+        m.MapPost(
+                "/{itemId:guid}/seat",
+                (Guid id, Guid itemId, SeatTests ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, itemId, new TestSeat(ask), null, work, cancel)
+            )
+            .WithName("TestSeat");
         m.MapPost(
                 "/{itemId:guid}/odour",
                 (Guid id, Guid itemId, OdourRating ask, UnitOfWork work, CancellationToken cancel) =>
@@ -360,71 +269,6 @@ static class CleaningEndpoints
         return PatchPair.Compare(before.Patch, after.Patch, before.Card, after.Card);
     }
 
-    static async Task<CleaningScreen> ScreenAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
-    {
-        var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
-        var facts = new MachineFacts { Machine = machine };
-        await RowsOfMachine.FillAsync(
-            db,
-            id,
-            facts,
-            false,
-            cancel,
-            RowsOfMachine
-                .Types.Except([
-                    typeof(CleanedItem),
-                    typeof(WhiteningRun),
-                    typeof(SheetMetal),
-                    typeof(Keyboard),
-                    typeof(Mechanism),
-                    typeof(StripStep),
-                    typeof(Finding),
-                    typeof(Overrule),
-                    typeof(Photo),
-                ])
-                .ToList()
-        );
-        var now = time.GetUtcNow();
-        var photos = facts.Photos.ToDictionary(p => p.Id, p => p.Hash);
-        string? Hash(Guid? photo) => photo is { } p ? photos.GetValueOrDefault(p) : null;
-        var own = await PackStore.CleaningAsync(db, cancel);
-        var waiting = facts.CleanedItems.Where(i => i is { Open: true, Wet: false, GoesAnyway: false }).ToList();
-        return new(
-            [
-                .. facts.CleanedItems.Select(i =>
-                {
-                    var ladder = i.Rungs();
-                    var next = Methods.Of(i.Facts).FirstOrDefault(x => x.Id == ladder.Next);
-                    return new CleanedRow(
-                        i,
-                        ladder,
-                        i.Wet,
-                        i.TakesMains,
-                        i.Wet ? i.DryingNeeded() : null,
-                        i.DryFrom(),
-                        i.Wet ? new DryItem().May(new(machine, i, facts.Overrules), now) : null,
-                        next?.Needs ?? "",
-                        i.Sheet.NotedAt is null ? Ladder.BeforeWet(i.Facts) : [],
-                        i.IsItWorth(),
-                        i.Facts.AllSoils.Contains(Soil.Odour) ? Odour.Of(i.Odour) : null,
-                        Hash(i.PhotoId),
-                        next?.Bath == true,
-                        next?.Substance
-                    );
-                }),
-            ],
-            Candidates.Of(facts),
-            waiting.Count > 1 ? Batch.Of([.. waiting.Select(i => new BatchItem(i.Name, i.Facts, i.Dries))]) : null,
-            machine.ColourPolicy,
-            WhiteningEndpoints.Rows(facts, Hash, now),
-            FinishEndpoints.Rows(facts, Hash),
-            KeyboardEndpoints.Rows(facts, Hash),
-            MechanismEndpoints.Rows(facts),
-            own.Materials,
-            own.Soils
-        );
-    }
-
     static Task<Acted> DoAsync(
         Guid id,
         Guid itemId,
@@ -443,7 +287,8 @@ static class CleaningEndpoints
                         await db.Machines.FirstAsync(x => x.Id == id, c),
                         item,
                         await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(c),
-                        command is StartSoak ? await Trays.HeldAsync(db, itemId, c) : null
+                        command is StartSoak ? await Trays.HeldAsync(db, itemId, c) : null,
+                        command is StartSoak or TryMethod ? await db.Stock().ShelfAsync(c) : null
                     );
                 },
                 reason,

@@ -13,7 +13,12 @@ namespace Haar.Web.Colour;
 
 /// <param name="ItemId">What is whitened; stays once it is put down.</param>
 /// <param name="TargetB">b* that is wanted; null for as far as it goes.</param>
-public sealed record WhiteningEdit(Guid ItemId, double? TargetB = null, ThreeState Masked = ThreeState.NotKnown);
+public sealed record WhiteningEdit(
+    Guid ItemId,
+    double? TargetB = null,
+    ThreeState Masked = ThreeState.NotKnown,
+    ThreeState Fits = ThreeState.NotKnown
+);
 
 public sealed record ColourPolicyAsk(ColourPolicy Policy);
 
@@ -69,6 +74,19 @@ static class WhiteningEndpoints
 {
     public static void MapWhitening(this IEndpointRouteBuilder api)
     {
+        api.MapGet(
+                "/colour/card.pdf",
+                () =>
+                {
+                    using var pdf = new MemoryStream();
+                    Data.Labels.CardSheet.Pdf(pdf);
+                    return Results.File(pdf.ToArray(), "application/pdf", "colour card.pdf");
+                }
+            )
+            .WithName("GetColourCard")
+            .WithSummary("A card to print and cut out: paper, greys, black and a rule. Readings under it are differences.")
+            .WithTags("Colour")
+            .Produces(200, contentType: "application/pdf");
         var m = api.MapGroup("/machines/{id:guid}/whitening").WithTags("Colour");
         m.MapTyped(
             "/",
@@ -77,7 +95,7 @@ static class WhiteningEndpoints
             new TypedRows<WhiteningRun, WhiteningEdit>(
                 "whitening",
                 x => new() { Id = x.Id, MachineId = x.MachineId },
-                (r, e) => (r.TargetB, r.Masked) = (e.TargetB, e.Masked),
+                (r, e) => (r.TargetB, r.Masked, r.Fits) = (e.TargetB, e.Masked, e.Fits),
                 _ => "To be whitened.",
                 _ => "The whitening changed.",
                 _ => "No longer to be whitened."
@@ -185,6 +203,25 @@ static class WhiteningEndpoints
                     DoAsync(id, runId, new FinishWhitening(), null, work, cancel)
             )
             .WithName("FinishWhitening");
+    }
+
+    /// <summary>Which of its parts will look alike; null for fewer than two that were measured under cards that compare.</summary>
+    public static MatchResult? Matches(MachineFacts f)
+    {
+        var measured = f.WhiteningRuns.Where(r => r.Readings.Count > 0).ToList();
+        if (measured is not [var first, ..])
+        {
+            return null;
+        }
+        var parts = measured
+            .Where(r => WhiteningRun.Compare(first.Readings[^1], r.Readings[^1]))
+            .Select(r => r.AsMatch(f.CleanedItems.First(i => i.Id == r.ItemId).Name, f.Machine.ColourPolicy))
+            .OfType<MatchPart>()
+            .Take(12)
+            .ToList();
+        return parts.Count < 2
+            ? null
+            : ColourMatch.Of(parts, Math.Clamp(PhotoColour.NoiseOf([.. measured.SelectMany(r => r.Repeats)]), 0, 20));
     }
 
     static async Task<PhotoColourResult> MeasureAsync(

@@ -1,5 +1,6 @@
 using Haar.Core.Acts;
 using Haar.Core.Boards;
+using Haar.Core.Colour;
 using Haar.Core.Finish;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
@@ -7,6 +8,7 @@ using Haar.Data;
 using Haar.Data.Log;
 using Haar.Data.Photos;
 using Haar.Web.Cleaning;
+using Haar.Web.Colour;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
 
@@ -32,6 +34,12 @@ public sealed record PanelEdit(
 /// <param name="Corners">Of the panel: top left and on with the clock, as shares of the photo.</param>
 public sealed record RustPhotoAsk(Guid PhotoId, IReadOnlyList<Point> Corners);
 
+/// <summary>A sample of paint and the part in one photo, under one card.</summary>
+/// <param name="Part">A clean place on the part.</param>
+/// <param name="Sample">A place on the dried test card, or on the sample.</param>
+public sealed record SamplePhotoAsk(Guid PhotoId, CardKind Kind, IReadOnlyList<TappedCard> Card, Point Part, Point Sample);
+
+/// <param name="Photo">Of the dried test card beside the part: measured on it, and then what was sent as apart does not count.</param>
 public sealed record FinishStepAsk(
     FinishStep Step,
     double? Ph = null,
@@ -41,7 +49,8 @@ public sealed record FinishStepAsk(
     ThreeState Looks = ThreeState.NotKnown,
     ThreeState Wet = ThreeState.NotKnown,
     double? Ohms = null,
-    string? OverruleReason = null
+    string? OverruleReason = null,
+    SamplePhotoAsk? Photo = null
 );
 
 public sealed record FinishStepRow(FinishStep Step, string Words, DateTimeOffset? At);
@@ -95,15 +104,15 @@ static class FinishEndpoints
                 p => $"{Words.Capital(p.Name)} taken off the list."
             )
             {
-                Beside = (db, p, _, _) =>
+                Beside = async (db, p, e, cancel) =>
                 {
+                    await MendingEndpoints.FromAsync(db, p.MachineId, e.FromId, cancel);
                     var was = db.Entry(p);
                     // Fewer coats than are laid would undo what was done.
                     if (was.State == EntityState.Modified && p.Coats < p.Sheet.Coats.Count)
                     {
                         throw new InvalidInputException("coats", $"{p.Sheet.Coats.Count} are laid already.");
                     }
-                    return Task.CompletedTask;
                 },
                 Taking = async (db, p, cancel) =>
                 {
@@ -141,23 +150,84 @@ static class FinishEndpoints
             .WithName("MeasureRust");
         m.MapPost(
                 "/{panelId:guid}/step",
-                (Guid id, Guid panelId, FinishStepAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(
+                async (Guid id, Guid panelId, FinishStepAsk ask, HaarDb db, PhotoStore store, UnitOfWork work, CancellationToken cancel) =>
+                {
+                    var measured = ask.Photo is { } photo ? await ApartAsync(id, photo, db, store, cancel) : null;
+                    // A photo that cannot be used measures nothing, and says why.
+                    if (measured is { Apart: null })
+                    {
+                        throw new RefusedException(new(measured.Verdict.Final(), "photo"));
+                    }
+                    return await DoAsync(
                         id,
                         panelId,
-                        new TakeFinishStep(ask.Step, ask.Ph, ask.Celsius, ask.Humidity, ask.Apart, ask.Looks, ask.Wet, ask.Ohms),
+                        new TakeFinishStep(
+                            ask.Step,
+                            ask.Ph,
+                            ask.Celsius,
+                            ask.Humidity,
+                            measured?.Apart ?? ask.Apart,
+                            ask.Looks,
+                            ask.Wet,
+                            ask.Ohms
+                        ),
                         ask.OverruleReason,
                         work,
                         cancel
-                    )
+                    );
+                }
             )
             .WithName("TakeFinishStep");
+        m.MapPost(
+                "/{panelId:guid}/sample",
+                async (Guid id, Guid panelId, SamplePhotoAsk ask, HaarDb db, PhotoStore store, CancellationToken cancel) =>
+                {
+                    await db
+                        .SheetMetals.AsNoTracking()
+                        .FirstOrDefaultAsync(p => p.Id == panelId && p.MachineId == id, cancel)
+                        .OrNotHere("panel");
+                    return await ApartAsync(id, ask, db, store, cancel);
+                }
+            )
+            .WithName("CompareSample")
+            .WithSummary("How far a sample of paint is from the part, on one photo. Keeps nothing.")
+            .WithMetadata(new WritesNoRow());
         m.MapPost(
                 "/{panelId:guid}/again",
                 (Guid id, Guid panelId, UnitOfWork work, CancellationToken cancel) =>
                     DoAsync(id, panelId, new RustAgain(), null, work, cancel)
             )
             .WithName("RustAgain");
+    }
+
+    static async Task<SampleApart> ApartAsync(Guid id, SamplePhotoAsk ask, HaarDb db, PhotoStore store, CancellationToken cancel)
+    {
+        var photo = await db
+            .Photos.AsNoTracking()
+            .FirstOrDefaultAsync(p => p.Id == ask.PhotoId && p.MachineId == id, cancel)
+            .OrNotHere("photo");
+        if (ask.Card.Count > 24)
+        {
+            throw new InvalidInputException("card", "At most 24 fields of the card.");
+        }
+        foreach (
+            var (field, at) in ask.Card.Select((c, i) => ($"card[{i}].at", c.At)).Append(("part", ask.Part)).Append(("sample", ask.Sample))
+        )
+        {
+            InvalidInputException.Finite($"{field}.x", at.X, 0, 1, "(a share of the photo)");
+            InvalidInputException.Finite($"{field}.y", at.Y, 0, 1, "(a share of the photo)");
+        }
+        return await store.ReadAsync(
+            photo.Hash,
+            p =>
+                SampleApart.Of(
+                    ask.Kind,
+                    [.. ask.Card.Select(c => new CardField(p.Square(c.At).Sample(), c.Published))],
+                    p.Square(ask.Part).Sample(),
+                    p.Square(ask.Sample).Sample()
+                ),
+            cancel
+        );
     }
 
     static Task<Acted> DoAsync(

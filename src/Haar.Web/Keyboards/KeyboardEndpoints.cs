@@ -70,6 +70,7 @@ static class KeyboardEndpoints
                 k => $"{Words.Capital(k.Name)} taken off the list."
             )
             {
+                Beside = (db, k, e, cancel) => Finish.MendingEndpoints.FromAsync(db, k.MachineId, e.FromId, cancel),
                 Taking = async (db, k, cancel) =>
                 {
                     if (k.Away.Any())

@@ -72,14 +72,14 @@ static class MechanismEndpoints
                 x => $"{Words.Capital(x.Name)} taken off the list."
             )
             {
-                Beside = (db, x, _, _) =>
+                Beside = async (db, x, e, cancel) =>
                 {
+                    await Finish.MendingEndpoints.FromAsync(db, x.MachineId, e.FromId, cancel);
                     var was = db.Entry(x);
                     if (was.State == EntityState.Modified && was.Property(p => p.Kind).IsModified && x.Done.Count > 0)
                     {
                         throw new InvalidInputException("kind", $"The work on {Words.Lower(x.Name)} is begun: what it is stays as it is.");
                     }
-                    return Task.CompletedTask;
                 },
             }
         );

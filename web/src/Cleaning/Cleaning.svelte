@@ -16,6 +16,8 @@
   import Sheet from '$lib/ui/Sheet.svelte';
   import WhiteningPanel from '../Colour/WhiteningPanel.svelte';
   import FinishPanel from '../Finish/FinishPanel.svelte';
+  import MendingForm from '../Finish/MendingForm.svelte';
+  import MendingPanel from '../Finish/MendingPanel.svelte';
   import PanelForm from '../Finish/PanelForm.svelte';
   import KeyboardForm from '../Keyboards/KeyboardForm.svelte';
   import KeyboardPanel from '../Keyboards/KeyboardPanel.svelte';
@@ -151,11 +153,14 @@
               {id}
               row={screen.whitenings.find((w) => w.run.id === entry.id)!}
               policy={screen.colourPolicy}
+              matches={screen.matches}
               onadd={add}
               onitem={(item) => (picked = item)}
             />
           {:else if entry.kind === 'panel'}
             <FinishPanel {id} row={screen.panels.find((p) => p.panel.id === entry.id)!} onadd={add} />
+          {:else if entry.kind === 'mending'}
+            <MendingPanel {id} row={screen.mendings.find((m) => m.mending.id === entry.id)!} onadd={add} />
           {:else if entry.kind === 'keyboard'}
             <KeyboardPanel
               {id}
@@ -180,12 +185,14 @@
       options={[
         ['item', 'Cleaned'],
         ['panel', 'Freed of rust'],
+        ['mending', 'Mended'],
         ['keyboard', 'A keyboard'],
         ['mechanism', 'Something that moves'],
       ]}
     />
     {#if what === 'item'}<ItemForm {id} {screen} currency={head.currency} ondone={made} />
     {:else if what === 'panel'}<PanelForm {id} ondone={made} />
+    {:else if what === 'mending'}<MendingForm {id} ondone={made} />
     {:else if what === 'keyboard'}<KeyboardForm {id} ondone={made} />
     {:else}<MechanismForm {id} ondone={made} />{/if}
   </div>

@@ -15,6 +15,7 @@
   import BeforeForm from './BeforeForm.svelte';
   import ItemForm from './ItemForm.svelte';
   import OdourNote from './OdourNote.svelte';
+  import SeatNote from './SeatNote.svelte';
   import SoakForm from './SoakForm.svelte';
   import TryForm from './TryForm.svelte';
   import WorthForm from './WorthForm.svelte';
@@ -78,7 +79,7 @@
       const done = await act(
         api.POST('/api/machines/{id}/whitening', {
           params: { path: { id } },
-          body: { itemId: row.item.id, targetB: null, masked: 'notKnown' },
+          body: { itemId: row.item.id, targetB: null, masked: 'notKnown', fits: 'notKnown' },
         }),
       );
       if (done.id) onwhiten(done.id);
@@ -168,6 +169,14 @@
       <span class="text-soft">{batch.minutesSaved} min saved.</span>
     </p>{/if}
 {/if}
+{#if row.shelf && row.shelf.verdict.outcome !== 'yes' && open && !row.wet}<div class="mt-4">
+    <Verdict
+      verdict={row.shelf.verdict}
+      words={{ no: 'Not enough on the shelf', unknown: 'On the shelf?' }}
+      bad="yes"
+    />
+  </div>{/if}
+{#if row.seat && open && !row.wet}<SeatNote {id} {row} seat={row.seat} />{/if}
 {#if row.odour}<OdourNote {id} {row} odour={row.odour} />{/if}
 {#if row.worth}<div class="mt-5 border-t border-sill pt-3">
     <Verdict verdict={row.worth.verdict} words={{ yes: 'Worth it', no: 'Not worth it' }} />
@@ -189,7 +198,7 @@
         ? tried
             .map(
               (t) =>
-                `${plain(t.removedShare * 100, 2)} % off${t.byEye ? '' : ', measured'}${t.damage ? ', damage' : ''}`,
+                `${plain(t.removedShare * 100, 2)} % off${t.byEye ? '' : ', measured'}${t.loosened ? `, ${plain(t.loosened * 100, 2)} % loose` : ''}${t.damage ? ', damage' : ''}`,
             )
             .join('; ')
         : rungWords[r.state]}</span

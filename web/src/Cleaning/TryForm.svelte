@@ -2,8 +2,10 @@
 <script lang="ts">
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
+  import { number } from '$lib/format';
   import CheckBox from '$lib/ui/CheckBox.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import type { Point } from '../Boards/items';
@@ -17,6 +19,8 @@
   );
   let how = $state<'eye' | 'photos'>('eye');
   let fifths = $state('2');
+  let loose = $state('0');
+  let breadths = $state('1');
   let damage = $state('no');
   let spot = $state(false);
   let beforeId = $state('');
@@ -53,6 +57,8 @@
         body: {
           method,
           removedShare: how === 'eye' ? Number(fifths) / 5 : 0,
+          loosened: Number(loose) / 5,
+          breadths: number(breadths, 'the hand’s breadths') ?? 1,
           damage: damage === 'yes',
           spotTested: spot,
           photos: how === 'photos' ? photos() : null,
@@ -126,6 +132,26 @@
       >What came off?</button
     >
   {/if}
+  <Choice
+    label="How much came loose and still lies there, in fifths?"
+    bind:value={loose}
+    options={[
+      ['0', 'None'],
+      ['1', '1'],
+      ['2', '2'],
+      ['3', '3'],
+      ['4', '4'],
+      ['5', 'All'],
+    ]}
+  />
+  {#if row.shelf && method === row.ladder.next && !row.item.sheet.soak}<NumberField
+      label="Hand’s breadths that it went over"
+      hint={row.shelf.verdict.sentence}
+      error={form.field('breadths')}
+      bind:value={breadths}
+      least={0}
+      most={1000}
+    />{/if}
   <Choice
     label="Did it do damage: scratches, bloom, lettering gone?"
     bind:value={damage}

@@ -1,7 +1,7 @@
 import type { Schemas } from '$lib/api/client';
 import type { MarkOf } from '$lib/ui/Mark.svelte';
 
-export type EntryKind = 'item' | 'whitening' | 'panel' | 'keyboard' | 'mechanism';
+export type EntryKind = 'item' | 'whitening' | 'panel' | 'mending' | 'keyboard' | 'mechanism';
 
 /** One line of the case's list, whatever kind of work it is. */
 export interface Entry {
@@ -18,6 +18,7 @@ export const groupWords: Record<EntryKind, string> = {
   item: 'Cleaned',
   whitening: 'Whitened',
   panel: 'Sheet metal',
+  mending: 'Mended',
   keyboard: 'Keyboards',
   mechanism: 'What moves',
 };
@@ -74,6 +75,19 @@ export function entriesOf(s: Schemas['CleaningScreen']): Entry[] {
         word: stays ? 'stays as it is' : !p.panel.next ? 'done' : 'to be done',
         open: !!p.panel.next && !stays,
         beside: p.grade != null ? `Ri ${p.grade}` : `${done} of ${p.steps.length}`,
+      };
+    }),
+    ...s.mendings.map((m): Entry => {
+      const done = !!m.mending.sheet.doneAt;
+      const waits = !!m.from && Date.parse(m.from) > Date.now();
+      return {
+        id: m.mending.id,
+        kind: 'mending',
+        name: m.mending.name,
+        mark: done ? (m.mending.sheet.leftAsItIs ? 'sound' : 'done') : waits ? 'waiting' : 'if',
+        word: done ? (m.mending.sheet.leftAsItIs ? 'left as it is' : 'done') : waits ? 'glue setting' : 'to be mended',
+        open: !done,
+        beside: m.mending.sheet.steps.length && !done ? `${m.mending.sheet.steps.length} done` : '',
       };
     }),
     ...s.keyboards.map((k): Entry => {

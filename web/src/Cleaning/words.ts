@@ -71,6 +71,13 @@ export const wetPartWords: Words<Schemas['WetPart']> = {
 
 export const airWords: Words<Schemas['MovingAir']> = { still: 'Still', fan: 'A fan', dehydrator: 'A dehydrator' };
 
+export const nailWords: Words<Schemas['NailFeels']> = {
+  notKnown: 'Not tried',
+  raised: 'Raised',
+  level: 'Level',
+  pitted: 'It falls in',
+};
+
 export const rungWords: Words<Schemas['RungState']> = {
   out: 'never here',
   noChance: 'no real chance',

@@ -2,20 +2,17 @@
 <script lang="ts">
   import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { number } from '$lib/format';
   import CheckBox from '$lib/ui/CheckBox.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import type { Point } from '../Boards/items';
   import Taps from '../Photos/Taps.svelte';
-  import { cardWords } from './words';
+  import { TappedCard } from './card.svelte';
+  import CardFields from './CardFields.svelte';
 
   let { id, row, ondone }: { id: string; row: Schemas['WhiteningRow']; ondone: () => void } = $props();
   const form = new Sending();
-  let kind = $state<Schemas['CardKind']>('plainPaper');
-  let fields = $state(1);
-  let published = $state(['', '']);
+  const card = new TappedCard();
   let photoId = $state('');
   let taps = $state<Point[]>([]);
   let names = $state<string[]>([]);
@@ -23,25 +20,11 @@
   let cleaned = $state(false);
   let bloom = $state(false);
   let looked = $state<Schemas['PhotoColourResult'] | null>(null);
-  const prompts = $derived(
-    Array.from({ length: fields }, (_, i) =>
-      fields === 1 ? 'the card' : i === 0 ? 'the lighter field of the card' : 'the darker field of the card',
-    ),
-  );
-  const patches = $derived(taps.slice(fields));
-  const lab = (text: string, i: number): Schemas['Lab'] | null => {
-    if (kind !== 'published') return null;
-    const [l, a, b] = text.trim().split(/[\s;/]+/);
-    return {
-      l: number(l ?? '', `L* of field ${i + 1}`) ?? 0,
-      a: number(a ?? '', `a* of field ${i + 1}`) ?? 0,
-      b: number(b ?? '', `b* of field ${i + 1}`) ?? 0,
-    };
-  };
+  const patches = $derived(taps.slice(card.fields));
   const body = (): Schemas['MeasurePhotoAsk'] => ({
     photoId,
-    kind,
-    card: taps.slice(0, fields).map((at, i) => ({ at, published: lab(published[i] ?? '', i) })),
+    kind: card.kind,
+    card: card.of(taps),
     patches: patches.map((at, i) => ({
       name: names[i]?.trim() || `place ${i + 1}`,
       at,
@@ -75,45 +58,12 @@
   }}
 >
   <ProblemNote problem={form.problem} />
-  <div class="grid gap-4 sm:grid-cols-2">
-    <Choice
-      label="Which card lies there?"
-      bind:value={kind}
-      options={[
-        ['plainPaper', cardWords.plainPaper],
-        ['printed', cardWords.printed],
-        ['published', cardWords.published],
-      ]}
-    />
-    <Choice
-      label="Fields of it that are tapped"
-      value={String(fields)}
-      options={{ '1': 'One', '2': 'Two, light and dark' }}
-      onchange={(v) => {
-        fields = Number(v);
-        taps = [];
-      }}
-    />
-  </div>
-  {#if kind === 'published'}
-    <div class="grid gap-4 sm:grid-cols-2">
-      {#each prompts as prompt, i (i)}<TextField
-          label="L* a* b* of {prompt}"
-          hint="Three figures from its sheet, parted by blanks."
-          bind:value={published[i]}
-          required
-        />{/each}
-    </div>
-  {:else}
-    <p class="text-sm text-soft">
-      Without published values these are differences: they compare under the same card only.
-    </p>
-  {/if}
+  <CardFields {card} onchange={() => (taps = [])} />
   <Taps
     {id}
     {form}
     caption="{row.name} under the card"
-    {prompts}
+    prompts={card.prompts}
     further="a place on the part, or stop"
     bind:photoId
     bind:taps
@@ -123,7 +73,7 @@
   {#each patches as p, i (i)}
     <div class="flex flex-wrap items-end gap-4">
       <TextField
-        label="Place {i + fields + 1}"
+        label="Place {i + card.fields + 1}"
         bind:value={() => names[i] ?? '', (v) => (names[i] = v)}
         placeholder="lid, left"
         maxlength={40}

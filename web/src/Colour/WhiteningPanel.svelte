@@ -25,12 +25,14 @@
     id,
     row,
     policy,
+    matches,
     onadd,
     onitem,
   }: {
     id: string;
     row: Schemas['WhiteningRow'];
     policy: Schemas['ColourPolicy'];
+    matches?: Schemas['MatchResult'] | null;
     onadd: () => void;
     onitem: (itemId: string) => void;
   } = $props();
@@ -47,9 +49,11 @@
   let shielded = $state(false);
   let target = $state('');
   let masked = $state<Schemas['ThreeState']>('notKnown');
+  let fits = $state<Schemas['ThreeState']>('notKnown');
   const path = $derived({ params: { path: { id, runId: run.id } } });
   const last = $derived(run.readings.at(-1));
   const first = $derived(run.readings[0]);
+  const pairs = $derived(matches?.pairs.filter((p) => p.first === row.name || p.second === row.name) ?? []);
   const drawn = $derived(curve(row, 640, 240));
   const verdict = $derived<Schemas['Verdict']>(
     row.next === 'end'
@@ -121,7 +125,7 @@
         api.PUT('/api/machines/{id}/whitening/{rowId}', {
           params: { path: { id, rowId: run.id } },
           headers: basedOn(run.version),
-          body: { itemId: run.itemId, targetB: number(target, 'b*'), masked },
+          body: { itemId: run.itemId, targetB: number(target, 'b*'), masked, fits },
         }),
       );
       sheet = '';
@@ -136,6 +140,7 @@
     if (what === 'change') {
       target = run.targetB == null ? '' : plain(run.targetB);
       masked = run.masked;
+      fits = run.fits;
     }
     sheet = what;
   }
@@ -269,6 +274,16 @@
     </tbody>
   </table>
 {/if}
+{#if pairs.length}<section class="mt-6" aria-label="Beside its neighbours">
+    <h2 class="font-bold">Beside its neighbours</h2>
+    <div class="mt-2 grid gap-4">
+      {#each pairs as p (`${p.first}${p.second}`)}<Verdict
+          verdict={p.verdict}
+          words={{ yes: 'Alike', yesIf: 'Alike', no: 'Not alike', unknown: 'Not known' }}
+          bad="yes"
+        />{/each}
+    </div>
+  </section>{/if}
 {#if row.photoHash}<img
     class="mt-4 max-h-72 rounded-md"
     src={photoUrl(row.photoHash, 'screen')}
@@ -381,6 +396,11 @@
     <Choice
       label="Are labels, bare metal and printed lettering off it or masked?"
       bind:value={masked}
+      options={threeWords}
+    />
+    <Choice
+      label="From another machine: are its holes, slots and edges those of its place?"
+      bind:value={fits}
       options={threeWords}
     />
     <NumberField

@@ -1,6 +1,6 @@
 <!-- @component One panel: its next step with what stands in the way, the steps, and the window in which the next coat goes on. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { capital, moment, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
@@ -13,6 +13,8 @@
   import Steps from '$lib/ui/Steps.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import type { Point } from '../Boards/items';
+  import { TappedCard } from '../Colour/card.svelte';
+  import CardFields from '../Colour/CardFields.svelte';
   import { photoUrl } from '../Intake/photos';
   import Taps from '../Photos/Taps.svelte';
   import { cornerWords } from '../Photos/words';
@@ -21,7 +23,7 @@
   let { id, row, onadd }: { id: string; row: Schemas['PanelRow']; onadd: () => void } = $props();
   const p = $derived(row.panel);
   const form = new Sending();
-  let sheet = $state<'step' | 'photo' | 'change' | ''>('');
+  let sheet = $state<'step' | 'photo' | 'sample' | 'change' | ''>('');
   let ph = $state('');
   let celsius = $state('');
   let humidity = $state('');
@@ -29,6 +31,10 @@
   let looks = $state<'yes' | 'no'>('no');
   let photoId = $state('');
   let corners = $state<Point[]>([]);
+  const card = new TappedCard();
+  let sampleId = $state('');
+  let sampled = $state<Point[]>([]);
+  let apart = $state<Schemas['SampleApart'] | null>(null);
   const path = $derived({ params: { path: { id, panelId: p.id } } });
   const next = $derived(p.next ?? null);
   const stays = $derived(row.verdict.outcome === 'no' && next !== null);
@@ -49,7 +55,7 @@
       await act(
         api.POST('/api/machines/{id}/panels/{panelId}/step', {
           ...path,
-          body: { step: next!, looks: 'notKnown', wet: 'notKnown', overruleReason, ...more },
+          body: { step: next!, looks: 'notKnown', wet: 'notKnown', overruleReason, photo: null, ...more },
         }),
       );
       sheet = '';
@@ -65,6 +71,17 @@
       looks,
       wet: looks,
     });
+  const samplePhoto = (): Schemas['SamplePhotoAsk'] => ({
+    photoId: sampleId,
+    kind: card.kind,
+    card: card.of(sampled),
+    part: sampled[card.fields]!,
+    sample: sampled[card.fields + 1]!,
+  });
+  const compare = () =>
+    form.send(async () => {
+      apart = await ask(api.POST('/api/machines/{id}/panels/{panelId}/sample', { ...path, body: samplePhoto() }));
+    });
   const again = () => form.send(() => act(api.POST('/api/machines/{id}/panels/{panelId}/again', path)));
   const measure = () =>
     form.send(async () => {
@@ -78,6 +95,7 @@
   function doNext() {
     if (!next || stays) onadd();
     else if (next === 'removeRust' && p.rustedPercent == null) show('photo');
+    else if (next === 'testCard') show('sample');
     else if (asks[next]) show('step');
     else void take();
   }
@@ -160,6 +178,9 @@
         onclick={again}>It rusts again</button
       >{/if}
     {#if !p.sheet.rustOffAt && !stays}<button class="act" onclick={() => show('photo')}>Rust on a photo</button>{/if}
+    {#if p.coats && p.next && p.next !== 'testCard' && !stays}<button class="act" onclick={() => show('sample')}
+        >A paint sample</button
+      >{/if}
     <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>
     <button class="act" onclick={onadd}>Add <Key k="A" /></button>
   {/snippet}
@@ -185,12 +206,6 @@
       <p class="text-sm">With the plug out: the meter’s leads together first, and that taken off.</p>
     {:else if next === 'removeRust'}
       <Choice label="Wet, with a mask on, and wiped up?" bind:value={looks} options={{ yes: 'Yes', no: 'No, dry' }} />
-    {:else if next === 'testCard'}
-      <Choice
-        label="In daylight, does the dried card look like the part?"
-        bind:value={looks}
-        options={{ yes: 'Yes', no: 'No' }}
-      />
     {:else}
       <Choice label="Without force?" bind:value={looks} options={{ yes: 'Yes', no: 'No' }} />
     {/if}
@@ -219,6 +234,57 @@
       >Count the rust</button
     >
   </div>
+</Sheet>
+<Sheet
+  bind:current={sheet}
+  name="sample"
+  title={next === 'testCard' ? 'The dried card against the part' : 'A sample of paint against the part'}
+  about="Both under one card, in daylight, the paint dry: wet it has another shade."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void take({ looks: 'notKnown', photo: samplePhoto() }).then(() => (apart = null));
+    }}
+  >
+    <ProblemNote {form} />
+    <CardFields
+      {card}
+      onchange={() => {
+        sampled = [];
+        apart = null;
+      }}
+    />
+    <Taps
+      {id}
+      {form}
+      caption="{p.name} with the sample"
+      prompts={[...card.prompts, 'the part, on a clean place', 'the sample']}
+      bind:photoId={sampleId}
+      bind:taps={sampled}
+      label="Photo with part and sample"
+    />
+    {#if apart}<Verdict
+        verdict={apart.verdict}
+        words={{ yes: 'The shade', yesIf: 'Near', no: 'Another shade' }}
+        bad="no"
+      />{/if}
+    <div class="flex flex-wrap items-center gap-6">
+      {#if next === 'testCard'}<button class="btn-next" disabled={form.busy || sampled.length < card.fields + 2}
+          >Keep it</button
+        >{/if}
+      <button type="button" class="btn" disabled={form.busy || sampled.length < card.fields + 2} onclick={compare}
+        >How far apart?</button
+      >
+      {#if next === 'testCard'}<button
+          type="button"
+          class="act"
+          disabled={form.busy}
+          onclick={() => void take({ looks: 'yes' })}>By eye, in daylight, it is the shade</button
+        >{/if}
+    </div>
+  </form>
 </Sheet>
 <Sheet bind:current={sheet} name="change" title={p.name}
   ><PanelForm

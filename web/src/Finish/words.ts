@@ -15,3 +15,28 @@ export const reachWords: Record<Schemas['Reach'], string> = {
   folds: 'Folds, seams, tubes',
   working: 'Threads, rails, earth points',
 };
+
+export const mendingWords: Record<Schemas['MendingKind'], string> = {
+  crack: 'A crack',
+  scratches: 'Scratches',
+  button: 'A button that sticks',
+  feet: 'Feet',
+  foam: 'Foam',
+  sticker: 'A sticker',
+  panelFault: 'Specks in a flat panel',
+};
+
+export const loadWords: Record<Schemas['CrackLoad'], string> = {
+  notKnown: 'Not known',
+  none: 'Nothing but itself',
+  handling: 'A hand',
+  screw: 'A screw, a hinge, a latch',
+};
+
+export const layerWords: Record<Schemas['PanelLayer'], string> = {
+  notKnown: 'Not looked at',
+  onTheFace: 'It wipes off',
+  underTheFilm: 'It moves against the pixels',
+  inTheCell: 'It stays with the pixels',
+  behind: 'It moves behind the pixels, large and soft',
+};

@@ -13,6 +13,7 @@
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
+  import Shelf from './Shelf.svelte';
   import { partStateWords } from '$lib/words';
 
   const query = createQuery(() => ({ queryKey: ['store'], queryFn: () => ask(api.GET('/api/store')) }));
@@ -23,6 +24,7 @@
   let fastener = $state({ thread: 'M3', length: '6', head: 'pan', quantity: '10', place: '' });
   let quantity = $state('1');
   let text = $state('');
+  let shelf = $state<Shelf>();
   const has = (s: string) => s.toLowerCase().includes(text.trim().toLowerCase());
 
   function openPart(p?: Schemas['StorePart']) {
@@ -90,6 +92,7 @@
   useKeys([
     { key: 'a', words: 'A part into the store', run: () => openPart() },
     { key: 'f', words: 'Fasteners into the store', run: () => openFastener() },
+    { key: 's', words: 'A supply onto the shelf', run: () => shelf?.open() },
   ]);
 </script>
 
@@ -113,33 +116,36 @@
           >.
         </p>
         <div class="mt-3 max-w-80">
-          <TextField label="Find a part or a fastener" bind:value={text} />
+          <TextField label="Find a part, a supply or a fastener" bind:value={text} />
         </div>
         <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
-          <section aria-label="Parts">
-            <h2 class="text-lg font-bold">Parts</h2>
-            <ul class="mt-1 border-t border-sill">
-              {#each data.parts.filter( (p) => has(`${p.part.kind} ${p.part.fits} ${p.part.cameFrom} ${p.part.place}`) ) as { part: p, forMachine } (p.id)}
-                <li>
-                  <button
-                    class="grid w-full grid-cols-[2.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-2 text-left hover:bg-rock/60"
-                    onclick={() => openPart(p)}
-                    ><span class="reading">{p.quantity}×</span><span
-                      ><strong>{p.kind.charAt(0).toUpperCase() + p.kind.slice(1)}</strong>{p.fits
-                        ? `, ${p.fits}`
-                        : ''}<span class="block text-sm text-soft"
-                        >{[p.cameFrom && `from ${p.cameFrom}`, forMachine && `for ${forMachine}`]
-                          .filter(Boolean)
-                          .join(' · ')}</span
-                      ></span
-                    ><span class="text-right text-sm {p.state === 'good' ? 'text-verdigris' : 'text-brass-ink'}"
-                      >{partStateWords[p.state]}<span class="block text-soft">{p.place}</span></span
-                    ></button
-                  >
-                </li>
-              {:else}<li class="border-b border-sill py-4 text-soft">Nothing of that name.</li>{/each}
-            </ul>
-          </section>
+          <div class="grid content-start gap-6">
+            <section aria-label="Parts">
+              <h2 class="text-lg font-bold">Parts</h2>
+              <ul class="mt-1 border-t border-sill">
+                {#each data.parts.filter( (p) => has(`${p.part.kind} ${p.part.fits} ${p.part.cameFrom} ${p.part.place}`) ) as { part: p, forMachine } (p.id)}
+                  <li>
+                    <button
+                      class="grid w-full grid-cols-[2.5rem_minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-sill py-2 text-left hover:bg-rock/60"
+                      onclick={() => openPart(p)}
+                      ><span class="reading">{p.quantity}×</span><span
+                        ><strong>{p.kind.charAt(0).toUpperCase() + p.kind.slice(1)}</strong>{p.fits
+                          ? `, ${p.fits}`
+                          : ''}<span class="block text-sm text-soft"
+                          >{[p.cameFrom && `from ${p.cameFrom}`, forMachine && `for ${forMachine}`]
+                            .filter(Boolean)
+                            .join(' · ')}</span
+                        ></span
+                      ><span class="text-right text-sm {p.state === 'good' ? 'text-verdigris' : 'text-brass-ink'}"
+                        >{partStateWords[p.state]}<span class="block text-soft">{p.place}</span></span
+                      ></button
+                    >
+                  </li>
+                {:else}<li class="border-b border-sill py-4 text-soft">Nothing of that name.</li>{/each}
+              </ul>
+            </section>
+            <Shelf bind:this={shelf} find={text} />
+          </div>
           <section aria-label="Fasteners">
             <h2 class="text-lg font-bold">Spare fasteners</h2>
             <ul class="mt-1 border-t border-sill">
@@ -159,7 +165,8 @@
         </div>
         <BenchEdge>
           {#snippet next()}<button class="btn-next" onclick={() => openPart()}>A part into the store</button>{/snippet}
-          {#snippet acts()}<button class="act" onclick={() => openFastener()}>Fasteners <Key k="F" /></button>{/snippet}
+          {#snippet acts()}<button class="act" onclick={() => shelf?.open()}>Onto the shelf <Key k="S" /></button>
+            <button class="act" onclick={() => openFastener()}>Fasteners <Key k="F" /></button>{/snippet}
         </BenchEdge>
       {/snippet}
     </Query>

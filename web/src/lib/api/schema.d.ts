@@ -195,6 +195,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colour/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A card to print and cut out: paper, greys, black and a rule. Readings under it are differences. */
+        get: operations["GetColourCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workshop/checks.ics": {
         parameters: {
             query?: never;
@@ -955,6 +972,54 @@ export interface paths {
         put: operations["EditStoreFastener"];
         post?: never;
         delete: operations["RemoveStoreFastener"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/supplies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["GetSupplies"];
+        put?: never;
+        post: operations["AddSupply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/supplies/{supplyId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditSupply"];
+        post?: never;
+        delete: operations["RemoveSupply"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/supplies/{supplyId}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["CountSupply"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1774,6 +1839,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/cleaning/{itemId}/seat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TestSeat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/cleaning/{itemId}/odour": {
         parameters: {
             query?: never;
@@ -2079,6 +2160,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/panels/{panelId}/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far a sample of paint is from the part, on one photo. Keeps nothing. */
+        post: operations["CompareSample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/panels/{panelId}/again": {
         parameters: {
             query?: never;
@@ -2089,6 +2187,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["RustAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mendings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddMending"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mendings/{rowId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditMending"];
+        post?: never;
+        delete: operations["RemoveMending"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mendings/{mendingId}/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeMendingStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mendings/{mendingId}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["FinishMending"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4097,6 +4259,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/parts/enough": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether what lies on the shelf is enough for the work, what is missing, and what may stand in for it. */
+        post: operations["CalcEnough"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/parts/standin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether a supply at hand may stand in for the one that is wanted. */
+        post: operations["CalcStandIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/mechanisms/belt": {
         parameters: {
             query?: never;
@@ -5663,6 +5859,8 @@ export interface components {
             /** @description The next method may be a bath, of Substance. */
             soaks: boolean;
             substance: null | components["schemas"]["Substance"];
+            shelf: null | components["schemas"]["EnoughResult"];
+            seat: null | components["schemas"]["SeatResult"];
         };
         CleaningBatch: {
             method: string;
@@ -5694,6 +5892,7 @@ export interface components {
             on?: components["schemas"]["Substance"][];
             /** @description In order, oldest first. */
             trials?: components["schemas"]["CleaningTrial"][];
+            seat?: null | components["schemas"]["SeatTests"];
             /** @description In sight when the machine is whole; a hidden place is clean enough sooner. */
             inSight?: boolean;
             /**
@@ -5752,6 +5951,10 @@ export interface components {
             before?: string;
             /** @description Id of the method that follows it, as water follows a remover; empty for none. */
             then?: string;
+            /** @description It takes along what lies loose, as a cloth does and a bottle of solvent does not. */
+            carries?: boolean;
+            /** @description What one pass over a hand's breadth uses up; empty for nothing that is counted. */
+            uses?: components["schemas"]["SupplyNeed"][];
             /** @description How sure it is. */
             founded?: components["schemas"]["Basis"];
         };
@@ -5762,7 +5965,9 @@ export interface components {
             batch: null | components["schemas"]["BatchResult"];
             colourPolicy: components["schemas"]["ColourPolicy"];
             whitenings: components["schemas"]["WhiteningRow"][];
+            matches: null | components["schemas"]["MatchResult"];
             panels: components["schemas"]["PanelRow"][];
+            mendings: components["schemas"]["MendingRow"][];
             keyboards: components["schemas"]["KeyboardRow"][];
             mechanisms: components["schemas"]["MechanismRow"][];
             ownMaterials: components["schemas"]["OwnMaterial"][];
@@ -5814,6 +6019,12 @@ export interface components {
              * @default true
              */
             byEye: boolean;
+            /**
+             * Format: double
+             * @description Of what was there before this pass, what has come loose and still lies there: by eye, in fifths. It is not removed until it is carried off.
+             * @default 0
+             */
+            loosened: number;
         };
         ClosePowerStepAsk: {
             notes: components["schemas"]["PowerNotes"];
@@ -6561,6 +6772,41 @@ export interface components {
              */
             localHours: number;
         };
+        EnoughAsk: {
+            needs: components["schemas"]["SupplyNeed"][];
+            shelf: components["schemas"]["ShelfLine"][];
+            /**
+             * Format: date
+             * @description Null takes the day of the bench.
+             */
+            today?: null | string;
+        };
+        EnoughLine: {
+            supply: string;
+            /**
+             * Format: double
+             * @description In the unit of the need.
+             */
+            wanted: number;
+            unit: components["schemas"]["SupplyUnit"];
+            /**
+             * Format: double
+             * @description On the shelf and still good, 0 where none is known.
+             */
+            left: number;
+            /** @description The store knows such a thing at all. */
+            listed: boolean;
+            /** @description What is taken, the one that spoils first before the others. */
+            from: components["schemas"]["TakenFrom"][];
+            /** @description Names of what is at hand and may stand in, or may not, with why. */
+            instead: components["schemas"]["StandIn"][];
+            tooLittle?: boolean;
+        };
+        EnoughResult: {
+            /** @description One for each kind that is wanted, in the order in which they were asked for. */
+            lines: components["schemas"]["EnoughLine"][];
+            verdict: components["schemas"]["Verdict"];
+        };
         EsrLimitAsk: {
             kind: components["schemas"]["CapacitorKind"];
             /** Format: double */
@@ -6873,6 +7119,10 @@ export interface components {
             /** @description May it be powered with this: whether somebody has decided so, and whether that still holds. */
             power: components["schemas"]["Permit"];
         };
+        FinishMendingAsk: {
+            /** @default false */
+            asItIs: boolean;
+        };
         /** @description How far the work on a panel has come; a null instant is a step not yet done. */
         FinishSheet: {
             /** Format: date-time */
@@ -6924,6 +7174,7 @@ export interface components {
             /** Format: double */
             ohms?: null | number;
             overruleReason?: null | string;
+            photo?: null | components["schemas"]["SamplePhotoAsk"];
         };
         FinishStepRow: {
             step: components["schemas"]["FinishStep"];
@@ -8625,6 +8876,89 @@ export interface components {
             steps: string[];
             verdict: components["schemas"]["Verdict"];
         };
+        /** @description Something broken or worn in a case that a rule says how to mend: a crack, scratches, a button, feet, foam, a sticker, a speck in a panel. */
+        Mending: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            machineId?: string;
+            name?: string;
+            kind?: components["schemas"]["MendingKind"];
+            /**
+             * Format: uuid
+             * @description The piece, the finding or the item that it was put down for.
+             */
+            fromId?: null | string;
+            /** Format: uuid */
+            photoId?: null | string;
+            crack?: components["schemas"]["CrackFacts"];
+            scratches?: components["schemas"]["PolishFacts"];
+            /** @description Of all other kinds; its own kind follows MendingKind Mending.Kind. */
+            other?: components["schemas"]["MendFacts"];
+            sheet?: components["schemas"]["MendingSheet"];
+            /** Format: int32 */
+            version?: number;
+        };
+        MendingDone: {
+            /** @description The step, as it was when it was done. */
+            words: string;
+            /** Format: date-time */
+            at: string;
+        };
+        MendingEdit: {
+            name: string;
+            kind: components["schemas"]["MendingKind"];
+            crack?: null | components["schemas"]["CrackFacts"];
+            scratches?: null | components["schemas"]["PolishFacts"];
+            other?: null | components["schemas"]["MendFacts"];
+            /** Format: uuid */
+            fromId?: null | string;
+            /** Format: uuid */
+            photoId?: null | string;
+        };
+        /**
+         * @description What is mended.
+         * @enum {string}
+         */
+        MendingKind: "crack" | "scratches" | "button" | "feet" | "foam" | "sticker" | "panelFault";
+        MendingRow: {
+            mending: components["schemas"]["Mending"];
+            verdict: components["schemas"]["Verdict"];
+            steps: string[];
+            /** @description The step that the hand takes; null where none is left. */
+            next: null | string;
+            /**
+             * Format: date-time
+             * @description When it may be done; null for now.
+             */
+            from: null | string;
+            /** @description What saying that it is mended would be answered. */
+            mayFinish: components["schemas"]["Permit"];
+            photoHash: null | string;
+        };
+        /** @description How far a mend has come. */
+        MendingSheet: {
+            /** @description Oldest first. */
+            steps?: components["schemas"]["MendingDone"][];
+            /**
+             * Format: date-time
+             * @description Mended, or left as it is.
+             */
+            doneAt?: null | string;
+            /** @description It is as it was, and that was decided. */
+            leftAsItIs?: boolean;
+        };
+        MendingStepAsk: {
+            /** @description Its words, as they were read. */
+            step: string;
+            /** @description Of a button: it comes back by itself now. */
+            helped?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @description Of scratches: in fifths by eye, of what was there before this pass.
+             */
+            leftShare?: null | number;
+        };
         MeterAsk: {
             /** @description capacitance, esr, ohms, volts or rippleVolts. */
             quantity: components["schemas"]["Quantity"];
@@ -8670,6 +9004,11 @@ export interface components {
             /** @description What one does in its place. */
             instead: string;
         };
+        /**
+         * @description What a fingernail feels across it.
+         * @enum {string}
+         */
+        NailFeels: "notKnown" | "raised" | "level" | "pitted";
         NeedRow: {
             /** @description Names it in the plan. */
             key: string;
@@ -10624,6 +10963,26 @@ export interface components {
             steps: string[];
             verdict: components["schemas"]["Verdict"];
         };
+        /** @description A sample of paint beside the part that it is to look like. */
+        SampleApart: {
+            /**
+             * Format: double
+             * @description ΔE00; null where the photo cannot be used.
+             */
+            apart: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description A sample of paint and the part in one photo, under one card. */
+        SamplePhotoAsk: {
+            /** Format: uuid */
+            photoId: string;
+            kind: components["schemas"]["CardKind"];
+            card: components["schemas"]["TappedCard"][];
+            /** @description A clean place on the part. */
+            part: components["schemas"]["Point"];
+            /** @description A place on the dried test card, or on the sample. */
+            sample: components["schemas"]["Point"];
+        };
         SaveProfileAsk: {
             /** @description What it is saved under; the next machine of this model gets the order with its traps. */
             model: string;
@@ -10682,6 +11041,29 @@ export interface components {
             late: number;
             proven: boolean;
             verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * @description Where a soil sits.
+         * @enum {string}
+         */
+        Seat: "notKnown" | "on" | "in" | "behind" | "surface";
+        SeatResult: {
+            seat: components["schemas"]["Seat"];
+            /** @description The mildest test that would say more; empty where none is needed. */
+            next: string;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description What mild tests have shown, each harmless by itself. */
+        SeatTests: {
+            /** @description A white swab with a little water, turned on it for a minute, comes away coloured. */
+            swabTakes?: components["schemas"]["ThreeState"];
+            /** @description It moves against the surface when the head does. Asked of clear parts only. */
+            moves?: components["schemas"]["ThreeState"];
+            nail?: components["schemas"]["NailFeels"];
+            /** @description A swab with alcohol comes away coloured, where a hidden place bore it. */
+            spiritTakes?: components["schemas"]["ThreeState"];
+            /** @description It looks the same where light never reached, under a label or a flange. */
+            sameUnderCover?: components["schemas"]["ThreeState"];
         };
         SeatingCheck: {
             /** @description Of what is looked at. */
@@ -10824,6 +11206,20 @@ export interface components {
             /** Format: int32 */
             version?: number;
             next?: components["schemas"]["FinishStep"];
+        };
+        ShelfLine: {
+            /** @description As the work asks for it. */
+            kind: string;
+            /** Format: double */
+            left: number;
+            unit?: components["schemas"]["SupplyUnit"];
+            /**
+             * Format: date
+             * @description The last day on which it is good; null keeps.
+             */
+            keepsUntil?: null | string;
+            /** @default false */
+            tool: boolean;
         };
         /** @description One configuration in which a machine was sold. */
         ShippedConfiguration: {
@@ -11233,6 +11629,30 @@ export interface components {
         };
         /** @enum {string} */
         StageState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";
+        /** @description Whether something at hand may stand in for what has run out. */
+        StandIn: {
+            /** @description What is wanted. */
+            for: string;
+            /** @description What is at hand. */
+            of: string;
+            may: components["schemas"]["Outcome"];
+            why: string;
+            /**
+             * @description What has to be so; empty for nothing.
+             * @default
+             */
+            if: string;
+            /**
+             * Format: double
+             * @description How much of it does what one of the other does.
+             * @default 1
+             */
+            share: number;
+        };
+        StandInAsk: {
+            wanted: string;
+            atHand: string;
+        };
         StartSessionAsk: {
             bleach: components["schemas"]["BleachFacts"];
             /**
@@ -11732,6 +12152,49 @@ export interface components {
              */
             freeFrom?: null | number;
         };
+        SuppliesScreen: {
+            supplies: components["schemas"]["SupplyRow"][];
+            /** @description Names of kinds that work asks for: what is put down under one of them is counted by itself. */
+            kinds: string[];
+        };
+        /** @description A bottle, a tin, a roll, a pack of swabs; or a tool, which is not used up. */
+        Supply: {
+            /** Format: uuid */
+            id?: string;
+            /** @description What kind of thing, as work asks for it; what the label says stands in string Supply.Name. */
+            kind?: string;
+            name?: string;
+            unit?: components["schemas"]["SupplyUnit"];
+            /**
+             * Format: double
+             * @description How much lay there when it was last counted.
+             */
+            counted?: number;
+            /** Format: date-time */
+            countedAt?: string;
+            /** @description It is a tool: work needs it and gives it back. */
+            tool?: boolean;
+            /** Format: date */
+            openedOn?: null | string;
+            /**
+             * Format: int32
+             * @description By its label, from the day on which it was opened; null where nothing is said.
+             */
+            keepsMonths?: null | number;
+            /**
+             * Format: int32
+             * @description From the order to the shelf; null where nobody said.
+             */
+            daysToCome?: null | number;
+            place?: string;
+            /** Format: int32 */
+            version?: number;
+            /**
+             * Format: date
+             * @description The last day on which it is to be trusted; null where it was not opened, or keeps.
+             */
+            keepsUntil?: null | string;
+        };
         SupplyAsk: {
             rails: components["schemas"]["RailReading"][];
             /** @default  */
@@ -11749,6 +12212,57 @@ export interface components {
              */
             soakMinutes: number;
         };
+        SupplyCount: {
+            /**
+             * Format: double
+             * @description By a look, a measure or the scale.
+             */
+            amount: number;
+        };
+        SupplyEdit: {
+            kind: string;
+            /**
+             * Format: double
+             * @description What lies there now; a tool counts in pieces.
+             */
+            amount: number;
+            unit?: components["schemas"]["SupplyUnit"];
+            /** @default  */
+            name: string;
+            /** @default false */
+            tool: boolean;
+            /** Format: date */
+            openedOn?: null | string;
+            /**
+             * Format: int32
+             * @description From the day on which it was opened; null keeps.
+             */
+            keepsMonths?: null | number;
+            /**
+             * Format: int32
+             * @description From the order to the shelf.
+             */
+            daysToCome?: null | number;
+            /** @default  */
+            place: string;
+        };
+        /** @description What one piece of work uses up. */
+        SupplyNeed: {
+            /** @description What kind of thing: "isopropyl alcohol". */
+            supply: string;
+            /** Format: double */
+            amount: number;
+            unit: components["schemas"]["SupplyUnit"];
+        };
+        SupplyRow: {
+            supply: components["schemas"]["Supply"];
+            /** Format: double */
+            left: number;
+            /** Format: date */
+            keepsUntil: null | string;
+            /** @description "good", "spoilt" or "empty". */
+            word: string;
+        };
         SupplyTrustResult: {
             trust: components["schemas"]["Trust"];
             /** @description The stated load; empty is none. */
@@ -11761,6 +12275,11 @@ export interface components {
             /** @description May it feed a good board? */
             verdict: components["schemas"]["Verdict"];
         };
+        /**
+         * @description What a supply is counted in.
+         * @enum {string}
+         */
+        SupplyUnit: "millilitres" | "grams" | "pieces" | "metres";
         SurveyScreen: {
             findings: components["schemas"]["FindingRow"][];
             /** Format: date-time */
@@ -11774,6 +12293,15 @@ export interface components {
         TakeCellStep: {
             step: components["schemas"]["CellStep"];
             overruleReason: null | string;
+        };
+        TakenFrom: {
+            /**
+             * Format: uuid
+             * @description Of the supply.
+             */
+            id: string;
+            /** Format: double */
+            amount: number;
         };
         TakenStep: {
             kind: components["schemas"]["PowerStepKind"];
@@ -12087,6 +12615,18 @@ export interface components {
              */
             spotTested: boolean;
             photos?: null | components["schemas"]["PatchPairAsk"];
+            /**
+             * Format: double
+             * @description Of what was there, what came loose and still lies there; in fifths.
+             * @default 0
+             */
+            loosened: number;
+            /**
+             * Format: double
+             * @description Hand's breadths that it went over: so much comes off the shelf.
+             * @default 1
+             */
+            breadths: number;
         };
         /**
          * @description How a board was turned over between its two photos, which decides which way its back is mirrored.
@@ -12247,6 +12787,7 @@ export interface components {
              */
             targetB?: null | number;
             masked?: components["schemas"]["ThreeState"];
+            fits?: components["schemas"]["ThreeState"];
         };
         WhiteningFit: {
             /**
@@ -12334,6 +12875,8 @@ export interface components {
             targetB?: null | number;
             /** @description Labels, bare metal and printed lettering are off it or masked. Not known counts as no. */
             masked?: components["schemas"]["ThreeState"];
+            /** @description Its holes, slots and edges are those of its place: asked of a part from a donor. Not known is said. */
+            fits?: components["schemas"]["ThreeState"];
             /** @description Means of b* of one patch in photos taken anew: how far one can be trusted. */
             repeats?: number[];
             sessions?: components["schemas"]["WhiteningSession"][];
@@ -12943,6 +13486,24 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Acted"];
                 };
+            };
+        };
+    };
+    GetColourCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -14434,6 +14995,124 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetSupplies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuppliesScreen"];
+                };
+            };
+        };
+    };
+    AddSupply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplyEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditSupply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplyId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplyEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveSupply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplyId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    CountSupply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                supplyId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SupplyCount"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -15985,6 +16664,33 @@ export interface operations {
             };
         };
     };
+    TestSeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeatTests"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     RateOdour: {
         parameters: {
             query?: never;
@@ -16529,6 +17235,33 @@ export interface operations {
             };
         };
     };
+    CompareSample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SamplePhotoAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleApart"];
+                };
+            };
+        };
+    };
     RustAgain: {
         parameters: {
             query?: never;
@@ -16540,6 +17273,136 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddMending: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendingEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditMending: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["MendingEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemoveMending: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                rowId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TakeMendingStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                mendingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendingStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    FinishMending: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                mendingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FinishMendingAsk"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -20831,6 +21694,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PolishResult"];
+                };
+            };
+        };
+    };
+    CalcEnough: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "needs": [
+                 *         {
+                 *           "supply": "isopropyl alcohol",
+                 *           "amount": 40,
+                 *           "unit": "millilitres"
+                 *         }
+                 *       ],
+                 *       "shelf": [
+                 *         {
+                 *           "kind": "isopropyl alcohol",
+                 *           "left": 25,
+                 *           "unit": "millilitres"
+                 *         },
+                 *         {
+                 *           "kind": "denatured alcohol",
+                 *           "left": 500,
+                 *           "unit": "millilitres"
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["EnoughAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnoughResult"];
+                };
+            };
+        };
+    };
+    CalcStandIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "wanted": "isopropyl alcohol",
+                 *       "atHand": "acetone"
+                 *     }
+                 */
+                "application/json": components["schemas"]["StandInAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
                 };
             };
         };

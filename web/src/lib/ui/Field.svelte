@@ -24,7 +24,7 @@ want one of the fields made of it: NumberField, TextField, SelectField, SuggestF
   const described = $derived([hint && `${id}-h`, error && `${id}-e`].filter(Boolean).join(' ') || undefined);
 </script>
 
-<div class="grid content-start gap-1 {extra}">
+<div class="grid grid-cols-1 content-start gap-1 {extra}">
   <label for={id} class={hidden ? 'sr-only' : 'text-sm font-semibold'}>{label}</label>
   {@render children({ id, 'aria-describedby': described, 'aria-invalid': error ? true : undefined })}
   {#if hint}<p id="{id}-h" class="text-xs text-soft">{hint}</p>{/if}

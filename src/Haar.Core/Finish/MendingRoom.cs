@@ -1,0 +1,64 @@
+using Haar.Core.Planning;
+using Haar.Core.Rooms;
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Finish;
+
+/// <summary>Cracks, scratches and small mends.</summary>
+public sealed class MendingRoom : Room
+{
+    public override IEnumerable<Share> Progress(MachineNow m) => m.Facts.Mendings.Select(x => new Share(Stage.Case, 12, !x.Open));
+
+    public override IEnumerable<DateTimeOffset> Changes(MachineNow m) => m.Facts.Mendings.Select(x => x.From()).OfType<DateTimeOffset>();
+
+    public override IEnumerable<HandsOff> Waits(MachineNow m) =>
+        m
+            .Facts.Mendings.Where(x => x.From() > m.Now)
+            .Select(x => new HandsOff(Stage.Case, "glue setting", $"{Words.Capital(x.Name)}: see whether it holds", x.From()));
+
+    public override IEnumerable<NextAct> Acts(MachineNow m)
+    {
+        if (!m.Closed.Contains(Stage.Case) && m.Facts.Mendings.FirstOrDefault(x => x.Open && !(x.From() > m.Now)) is { } next)
+        {
+            yield return new(
+                $"Mend {Words.Lower(next.Name)}",
+                next.Next() ?? next.Verdict().Sentence,
+                Stage.Case,
+                12,
+                next.Kind switch
+                {
+                    MendingKind.Crack => "Cement by the plastic, tape, a 1.5 mm drill",
+                    MendingKind.Scratches => "Plastic polish, a soft cloth, raking light",
+                    MendingKind.Feet => "Rubber feet, alcohol",
+                    MendingKind.Foam => "Foam, a fresh blade",
+                    _ => "Alcohol, swabs",
+                },
+                false,
+                0,
+                next.Sheet.Steps is [.., var last] ? last.At : m.Machine.ArrivedAt,
+                "cleaning"
+            );
+        }
+    }
+
+    public override IEnumerable<Left> Left(MachineNow m)
+    {
+        var open = m.Facts.Mendings.Where(x => x.Open).ToList();
+        if (open.Count > 0)
+        {
+            yield return new(Stage.Case, $"{open.Count} {(open.Count == 1 ? "mend is" : "mends are")} open.")
+            {
+                Lines = [.. open.Select(x => $"{Words.Capital(x.Name)}: {Words.Lower(x.Next() ?? x.Verdict().Sentence)}")],
+                Count = open.Count,
+            };
+        }
+    }
+
+    public override IEnumerable<Written> WriteUp(WriteUpFacts w) =>
+        w
+            .Facts.Mendings.Where(x => !x.Open)
+            .Select(x => new Written(
+                WriteUpPart.Done,
+                $"{Words.Capital(x.Name)}: {(x.Sheet.LeftAsItIs ? "left as it is" : "mended")}{(x is { Kind: MendingKind.Crack, Sheet.LeftAsItIs: false } ? $" with {Words.Lower(Crack.Of(x.Crack).Adhesive.Split(',')[0].Split(':')[0])}" : "")}."
+            ));
+}
