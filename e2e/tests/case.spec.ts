@@ -156,7 +156,7 @@ for (const phone of [false, true]) {
       await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
       await page.getByRole('button', { name: 'A worthless known disk' }).click();
       await page.getByLabel('Errors read').fill('0');
-      await page.getByRole('radiogroup', { name: /came off/ }).getByRole('radio', { name: 'None' }).click();
+      await page.getByRole('radio', { name: 'None' }).click();
       await page.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
       await expect(page.getByRole('alert')).toContainText('never a precious one');
       await page.getByRole('radio', { name: 'Yes, worthless' }).click();
