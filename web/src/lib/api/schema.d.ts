@@ -295,6 +295,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/waits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Longest over first, then what is over next; what nobody knows the end of last. */
+        get: operations["GetWaits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines": {
         parameters: {
             query?: never;
@@ -3088,6 +3105,272 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan as it is: kept where nothing changed, made again round what stood where something has. */
+        get: operations["GetPlan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/better": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same after a search of a few seconds, with the bound. */
+        post: operations["BetterPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/tonight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One person's time at the bench: the work in order, and what to lay out. */
+        get: operations["GetTonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/else": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The next best for somebody now: in ten minutes, without the iron, with dirty hands, sitting down. */
+        post: operations["SomethingElse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The chance to be ready by the day, which machine is at risk, and what would help, from a thousand runs. */
+        get: operations["GetTheDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["TakeUpWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/taken/{takenId}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["EndWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lays a piece of work down: when, by whom, in how many goes. All empty frees it again. */
+        post: operations["PinWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/people/{personId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["EditPerson"];
+        post?: never;
+        delete: operations["RemovePerson"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/people/{personId}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One day that is not as the week says: an evening missed, or one more. */
+        post: operations["SayDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["AddPlace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/places/{placeId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["RemovePlace"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Whose it is, and when it goes back: a deadline of its own. */
+        put: operations["SayDue"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/park": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set aside with its reason, and what wakes it: it neither nags nor counts until then. */
+        post: operations["Park"];
+        delete: operations["Unpark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/where": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Coming back after weeks: what was done last, what was tried, what waits, what to lay out. */
+        get: operations["GetWhereWereWe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/costs": {
         parameters: {
             query?: never;
@@ -4658,6 +4941,11 @@ export interface components {
              */
             id?: null | string;
         };
+        /**
+         * @description What work puts into the air.
+         * @enum {string}
+         */
+        Airborne: "dust" | "solvent";
         AreaEdit: {
             name: string;
             side: components["schemas"]["Side"];
@@ -4971,6 +5259,36 @@ export interface components {
             diameterMillimetres: number;
             verdict: components["schemas"]["Verdict"];
         };
+        /** @description Somebody who works here, with the hours at the bench. */
+        BenchPerson: {
+            /** Format: uuid */
+            id?: string;
+            name?: string;
+            /** @description As they say of themselves. */
+            skills?: components["schemas"]["BenchSkill"][];
+            /** @description What they cannot be near. */
+            avoids?: components["schemas"]["Airborne"][];
+            hours?: components["schemas"]["WeeklyHours"][];
+            /** @description Days that differ; of two on one day the later counts. */
+            days?: components["schemas"]["DayHours"][];
+            /** Format: int32 */
+            version?: number;
+        };
+        /** @description A place that one thing at a time holds: the iron, the bath, the sill, the yard. */
+        BenchPlace: {
+            /** Format: uuid */
+            id?: string;
+            /** @description As work asks for it. */
+            name?: string;
+            open?: components["schemas"]["PlaceOpen"];
+            /** Format: int32 */
+            version?: number;
+        };
+        /**
+         * @description What somebody has to be able to do, as they say of themselves.
+         * @enum {string}
+         */
+        BenchSkill: "soldering" | "mains";
         /** @enum {string} */
         BenchTool: "iron" | "flux" | "wick" | "secondIron" | "multimeter" | "esrMeter" | "magnifier" | "fumeDraw";
         /**
@@ -5623,6 +5941,8 @@ export interface components {
             chance: number;
             /** @description A tenth, half and nine tenths of the runs are ready by then; null where fewer are ready at all. */
             readyAt: (null | number)[];
+            /** @description Of each group that was asked for. */
+            groups?: components["schemas"]["GroupChance"][];
         };
         ChangeCapAsk: {
             /** Format: double */
@@ -6433,6 +6753,31 @@ export interface components {
             /** @description The resolved reading is later than the machine can be: an earlier repair. */
             newerThanMachine?: boolean;
         };
+        /** @description One day that is not as its week says. */
+        DayHours: {
+            /** Format: date */
+            day: string;
+            /**
+             * Format: time
+             * @description Null, with To, for not there at all.
+             */
+            from: null | string;
+            /** Format: time */
+            to: null | string;
+        };
+        /** @enum {string} */
+        DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
+        DayScreen: {
+            eventName: string;
+            /** Format: date */
+            eventDay: null | string;
+            /** Format: int32 */
+            daysLeft: null | number;
+            chance: null | components["schemas"]["PlanChanceResult"];
+            machines: components["schemas"]["RiskRow"][];
+            unplanned: components["schemas"]["KeptUnplanned"][];
+            said: string[];
+        };
         DealtWith: {
             how: string;
         };
@@ -6751,6 +7096,15 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
             house: components["schemas"]["DryingDefaults"];
         };
+        DueAsk: {
+            /** @default  */
+            owner: string;
+            /**
+             * Format: date
+             * @description Null takes the workshop's day.
+             */
+            dueOn?: null | string;
+        };
         EarliestBuildAnswer: {
             /** Format: date */
             day: null | string;
@@ -6764,6 +7118,20 @@ export interface components {
             /** Format: int32 */
             windowToYear?: null | number;
         };
+        ElseRow: {
+            id: string;
+            /** Format: uuid */
+            machineId: string;
+            machine: string;
+            key: string;
+            title: string;
+            why: string;
+            needs: string;
+            /** Format: int32 */
+            minutes: number;
+            /** @description Where it is done. */
+            path: string;
+        };
         EndSessionAsk: {
             /**
              * Format: double
@@ -6771,6 +7139,19 @@ export interface components {
              * @default 0
              */
             localHours: number;
+        };
+        EndWorkAsk: {
+            end: components["schemas"]["WorkEnd"];
+            /**
+             * Format: double
+             * @description At the bench; null takes the clock's.
+             */
+            takenMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Of what is unfinished.
+             */
+            leftMinutes?: null | number;
         };
         EnoughAsk: {
             needs: components["schemas"]["SupplyNeed"][];
@@ -6841,6 +7222,19 @@ export interface components {
             likely: number;
             /** Format: double */
             high: number;
+        };
+        EveningResult: {
+            tasks: components["schemas"]["KeptTask"][];
+            /** @description What is wanted on the bench, each once, in the order in which it is first wanted. */
+            layOut: string[];
+            /** @description What is used up, against the shelf. */
+            shelf: components["schemas"]["EnoughResult"];
+            /**
+             * Format: int32
+             * @description Hands on.
+             */
+            minutes: number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description What a machine is expected to come to, as a person says it on the first day. */
         Expectation: {
@@ -7528,6 +7922,19 @@ export interface components {
              */
             left: null | number;
         };
+        GroupChance: {
+            name: string;
+            /**
+             * Format: double
+             * @description That all of it is ready by its day.
+             */
+            chance: number;
+            /**
+             * Format: int32
+             * @description Half of the runs are ready by then; null where fewer are at all.
+             */
+            readyAt: null | number;
+        };
         HandOverAsk: {
             overruleReason: null | string;
         };
@@ -7980,6 +8387,84 @@ export interface components {
          * @enum {string}
          */
         KeptData: "nothing" | "clock" | "settings" | "userData" | "notKnown";
+        KeptMove: {
+            id: string;
+            /** Format: uuid */
+            machineId: string;
+            machine: string;
+            title: string;
+            /**
+             * Format: date-time
+             * @description Where it stood; null for not at all.
+             */
+            from: null | string;
+            /**
+             * Format: date-time
+             * @description Null for nowhere.
+             */
+            to: null | string;
+            personBefore: string;
+            person: string;
+            why: string;
+        };
+        /** @description The plan that everybody sees, with instants in place of minutes. Computed, and kept while nothing changes. */
+        KeptPlan: {
+            /** Format: date-time */
+            start: string;
+            tasks: components["schemas"]["KeptTask"][];
+            unplanned: components["schemas"]["KeptUnplanned"][];
+            /** Format: date-time */
+            readyAt: null | string;
+            /** Format: date-time */
+            bound: null | string;
+            /**
+             * Format: double
+             * @description Of the latest readiness over what no plan can beat, as a share; null where nothing is planned.
+             */
+            gap: null | number;
+            /**
+             * Format: int32
+             * @description Over the machines' days, summed.
+             */
+            lateMinutes: number;
+            proven: boolean;
+            moves: components["schemas"]["KeptMove"][];
+            /** @description What it supposes, whole sentences. */
+            said: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** @description One piece of work with its place in the plan. */
+        KeptTask: {
+            /** @description In the plan; string KeptTask.Key on its machine. */
+            id: string;
+            /** Format: uuid */
+            machineId: string;
+            machine: string;
+            key: string;
+            title: string;
+            person: string;
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            end: string;
+            /**
+             * Format: date-time
+             * @description When its wait is over too.
+             */
+            readyAt: string;
+            /** @description Laid down by a person, or begun. */
+            pinned: boolean;
+            work: components["schemas"]["WorkTask"];
+        };
+        KeptUnplanned: {
+            id: string;
+            /** Format: uuid */
+            machineId: string;
+            machine: string;
+            key: string;
+            title: string;
+            why: string;
+        };
         KeyRow: {
             key: string;
             next: null | components["schemas"]["KeyRung"];
@@ -8499,6 +8984,26 @@ export interface components {
             surveyedAt?: null | string;
             /** Format: date-time */
             handedOverAt?: null | string;
+            /** @description Whose it is; empty for the workshop's own. */
+            owner?: string;
+            /**
+             * Format: date
+             * @description When it goes back, or has to be ready; null takes the workshop's day.
+             */
+            dueOn?: null | string;
+            /**
+             * Format: date-time
+             * @description Set aside with its reason: it neither nags nor counts until something wakes it.
+             */
+            parkedAt?: null | string;
+            parkedWhy?: string;
+            /**
+             * Format: date
+             * @description The day that wakes it; null for none.
+             */
+            wakesOn?: null | string;
+            /** @description The part that wakes it once one is in the store; empty for none. */
+            wakesFor?: string;
             /**
              * Format: date-time
              * @description Taken off the workshop's list; everything about it is kept.
@@ -9732,6 +10237,27 @@ export interface components {
             bareUntil: null | string;
             photoHash: null | string;
         };
+        ParkAsk: {
+            why: string;
+            /** Format: date */
+            wakesOn?: null | string;
+            /**
+             * @description A part that wakes it once one is in the store; empty for none.
+             * @default
+             */
+            wakesFor: string;
+        };
+        ParkedRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            why: string;
+            /** Format: date */
+            wakesOn: null | string;
+            wakesFor: string;
+            /** @description What it waits for is here, or its day has come; empty for nothing. */
+            wokenBy: string;
+        };
         PartMove: {
             kind: string;
             fits: string;
@@ -9885,6 +10411,22 @@ export interface components {
             /** @description A reason would do. */
             mayBeOverruled?: boolean;
         };
+        /** @description One day that differs: not there at all, or other hours. */
+        PersonDay: {
+            /** Format: date */
+            day: string;
+            /** Format: time */
+            from?: null | string;
+            /** Format: time */
+            to?: null | string;
+        };
+        PersonEdit: {
+            name: string;
+            skills: components["schemas"]["BenchSkill"][];
+            avoids: components["schemas"]["Airborne"][];
+            hours: components["schemas"]["WeeklyHours"][];
+            days?: null | components["schemas"]["DayHours"][];
+        };
         PhotoCaption: {
             caption: string;
         };
@@ -9937,6 +10479,36 @@ export interface components {
          * @enum {string}
          */
         PieceKind: "other" | "cover" | "board" | "module" | "card" | "drive" | "supply" | "display" | "keyboard" | "fan" | "speaker" | "cell" | "cage";
+        PinAsk: {
+            /** Format: uuid */
+            machineId: string;
+            key: string;
+            /**
+             * @description Empty for whoever can.
+             * @default
+             */
+            person: string;
+            /**
+             * Format: date-time
+             * @description Null for whenever.
+             */
+            at?: null | string;
+            /**
+             * Format: int32
+             * @description In so many goes; 0 as it is.
+             * @default 0
+             */
+            split: number;
+        };
+        PlaceEdit: {
+            name: string;
+            open?: components["schemas"]["PlaceOpen"];
+        };
+        /**
+         * @description When a place may be used.
+         * @enum {string}
+         */
+        PlaceOpen: "always" | "daylight";
         PlanAsk: {
             /** @description A board's plan from a pack; null to take the other. */
             profileId: null | string;
@@ -9962,6 +10534,36 @@ export interface components {
             capacitors: number;
             /** Format: int32 */
             nets: number;
+        };
+        /** @description Work that is asked for by itself: a machine. */
+        PlanGroup: {
+            name: string;
+            tasks: string[];
+            /**
+             * Format: int32
+             * @description Its own day, in minutes from now; null takes the plan's.
+             */
+            readyBy?: null | number;
+        };
+        PlanHours: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
+        PlanMachineRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            dueAt: null | string;
+            /**
+             * Format: date-time
+             * @description By the plan.
+             */
+            readyAt: null | string;
+            /** Format: int32 */
+            handsMinutes: number;
         };
         PlanNextAsk: {
             plan: components["schemas"]["ScheduleAsk"];
@@ -9990,11 +10592,55 @@ export interface components {
             avoids?: string[];
             windows?: components["schemas"]["Window"][];
         };
+        PlanPersonRow: {
+            person: components["schemas"]["BenchPerson"];
+            /** @description When they are at the bench in the days that are shown. */
+            hours: components["schemas"]["PlanHours"][];
+        };
+        /** @description Something that a person has laid down for one piece of work: when, by whom, in how many goes. */
+        PlanPin: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            forMachineId?: string;
+            /** @description Key of the work. */
+            key?: string;
+            /** @description Empty for whoever can. */
+            person?: string;
+            /** Format: date-time */
+            at?: null | string;
+            /**
+             * Format: int32
+             * @description In so many goes; 0 as it is.
+             */
+            split?: number;
+            /** Format: int32 */
+            version?: number;
+        };
         /** @description A place that one thing at a time holds. Only those with hours of their own need be named. */
         PlanPlace: {
             name?: string;
             /** @description Null for always: daylight, the shop's hours. */
             windows?: null | components["schemas"]["Window"][];
+        };
+        PlanScreen: {
+            /** Format: date-time */
+            now: string;
+            plan: null | components["schemas"]["KeptPlan"];
+            /** @description A better one may be found by asking for it. */
+            better: boolean;
+            machines: components["schemas"]["PlanMachineRow"][];
+            people: components["schemas"]["PlanPersonRow"][];
+            places: components["schemas"]["BenchPlace"][];
+            pins: components["schemas"]["PlanPin"][];
+            /** @description What somebody is at now. */
+            running: components["schemas"]["WorkTaken"][];
+            runsShort: components["schemas"]["ShortSupply"][];
+            corrections: components["schemas"]["WorkCorrection"][];
+            parked: components["schemas"]["ParkedRow"][];
+            eventName: string;
+            /** Format: date */
+            eventDay: null | string;
         };
         /** @description A piece of work that hands do, as the plan sees it. Not interrupted; uses its places for all of its length. */
         PlanTask: {
@@ -10046,6 +10692,17 @@ export interface components {
              * @description It and its wait are over by then; null for whenever.
              */
             deadline?: null | number;
+        };
+        /** @description What is next is the first of the plan. */
+        PlannedFirst: {
+            /** @description Whose turn it is by the plan. */
+            person: string;
+            /**
+             * Format: date-time
+             * @description When it is its turn.
+             */
+            at: string;
+            key: string;
         };
         PlannedTask: {
             id: string;
@@ -10793,6 +11450,8 @@ export interface components {
              * @default 1
              */
             seed: number;
+            /** @description Of which each is told by itself. */
+            groups?: null | components["schemas"]["PlanGroup"][];
         };
         RescueResult: {
             name: string;
@@ -10866,6 +11525,20 @@ export interface components {
             school?: components["schemas"]["RecapPolicy"];
             /** @default C1 */
             designator: string;
+        };
+        RiskRow: {
+            /** Format: uuid */
+            machineId: string;
+            machine: string;
+            /**
+             * Format: double
+             * @description That it is ready by its day.
+             */
+            chance: number;
+            /** Format: date-time */
+            readyAt: null | string;
+            /** Format: date-time */
+            dueAt: string;
         };
         /**
          * @description How one rule of substitution went for one candidate.
@@ -11266,6 +11939,27 @@ export interface components {
             /** @description "Newsletter desktop C14", in order. */
             for: string[];
         };
+        /** @description What will run short: the shelf against all of the plan, in time for the post. */
+        ShortSupply: {
+            supply: string;
+            /** Format: double */
+            missing: number;
+            unit: components["schemas"]["SupplyUnit"];
+            /**
+             * Format: date-time
+             * @description When there is no longer enough.
+             */
+            wantedAt: string;
+            for: string;
+            /**
+             * Format: date
+             * @description The last day on which an order comes in time; null where nobody has said how long one takes.
+             */
+            orderBy: null | string;
+            /** @description That day is past. */
+            late: boolean;
+            instead: string[];
+        };
         ShortsAsk: {
             rails: components["schemas"]["RailReading"][];
             limits?: null | components["schemas"]["RailLimits"];
@@ -11550,6 +12244,32 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
             flux: components["schemas"]["Verdict"];
             photoHash: null | string;
+        };
+        SomethingElse: {
+            choices: components["schemas"]["ElseRow"][];
+            verdict: components["schemas"]["Verdict"];
+        };
+        SomethingElseAsk: {
+            person: string;
+            /**
+             * Format: int32
+             * @description They have no longer; null for as long as it takes.
+             */
+            mostMinutes?: null | number;
+            /** @description Places that they will not use: the iron. */
+            without?: null | string[];
+            /**
+             * @description Their hands are: no clean work.
+             * @default false
+             */
+            dirty: boolean;
+            /**
+             * @description Sitting down only.
+             * @default false
+             */
+            seated: boolean;
+            /** @description Ids that were offered already. */
+            notThese?: null | string[];
         };
         Sorted: {
             /** Format: uuid */
@@ -12294,6 +13014,12 @@ export interface components {
             step: components["schemas"]["CellStep"];
             overruleReason: null | string;
         };
+        TakeUpAsk: {
+            /** Format: uuid */
+            machineId: string;
+            key: string;
+            person: string;
+        };
         TakenFrom: {
             /**
              * Format: uuid
@@ -12413,6 +13139,19 @@ export interface components {
          * @enum {string}
          */
         ThreeState: "notKnown" | "yes" | "no";
+        TonightScreen: {
+            person: string;
+            /** @description Everybody who works here. */
+            names: string[];
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+            evening: null | components["schemas"]["EveningResult"];
+            running: null | components["schemas"]["WorkTaken"];
+            endedToday: components["schemas"]["WorkTaken"][];
+            moves: components["schemas"]["KeptMove"][];
+        };
         TraceAsk: {
             trace: components["schemas"]["TraceFacts"];
             /** Format: double */
@@ -12696,6 +13435,29 @@ export interface components {
              */
             high: number;
         };
+        WaitRow: {
+            /** Format: uuid */
+            machineId: string;
+            machine: string;
+            for: string;
+            then: string;
+            /**
+             * Format: date-time
+             * @description Null where nobody knows.
+             */
+            until: null | string;
+            /** @description It is over, and nobody has gone. */
+            over: boolean;
+            path: string;
+        };
+        /** @description Every week on that day, by the bench's clock. The end does not belong to it. */
+        WeeklyHours: {
+            day: components["schemas"]["DayOfWeek"];
+            /** Format: time */
+            from: string;
+            /** Format: time */
+            to: string;
+        };
         WeighItemAsk: {
             /** Format: double */
             grams: number;
@@ -12731,6 +13493,23 @@ export interface components {
          * @enum {string}
          */
         WettedBy: "notKnown" | "water" | "alcohol" | "unrinsed";
+        WhereWereWe: {
+            machine: string;
+            /** Format: date-time */
+            lastAt: null | string;
+            /** Format: int32 */
+            daysAgo: null | number;
+            /** @description What was done last, the latest first. */
+            last: components["schemas"]["LogRow"][];
+            /** @description What was tried on it, and came to what. */
+            tried: string[];
+            waits: components["schemas"]["WaitRow"][];
+            /** @description That are open: what came off and is not back. */
+            trays: string[];
+            next: null | components["schemas"]["NextAct"];
+            planned: null | components["schemas"]["KeptTask"];
+            layOut: string[];
+        };
         WhiteningAsk: {
             points: components["schemas"]["WhiteningPoint"][];
             /**
@@ -12928,6 +13707,106 @@ export interface components {
             /** Format: date-time */
             until: null | string;
         };
+        WorkCorrection: {
+            kind: components["schemas"]["WorkKind"];
+            /**
+             * Format: double
+             * @description What is planned is multiplied by it.
+             */
+            factor: number;
+            /**
+             * Format: int32
+             * @description How many pieces of work say so.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description Taken over planned, of those alone.
+             */
+            median: number;
+        };
+        /**
+         * @description How an evening left a piece of work.
+         * @enum {string}
+         */
+        WorkEnd: "running" | "done" | "unfinished" | "failed";
+        /**
+         * @description What kind of work it is: what is underestimated once is underestimated for all of its kind, and it says what hands and clothes it takes.
+         * @enum {string}
+         */
+        WorkKind: "looking" | "measuring" | "soldering" | "washing" | "dusty" | "painting" | "mechanics" | "assembling" | "atTheMachine" | "deciding";
+        /** @description Work that somebody took up: planned against taken, from which estimates are corrected. */
+        WorkTaken: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            forMachineId?: string;
+            key?: string;
+            title?: string;
+            kind?: components["schemas"]["WorkKind"];
+            person?: string;
+            /** Format: double */
+            plannedMinutes?: number;
+            /** Format: date-time */
+            begunAt?: string;
+            /** Format: date-time */
+            endedAt?: null | string;
+            /** Format: double */
+            takenMinutes?: null | number;
+            end?: components["schemas"]["WorkEnd"];
+            /**
+             * Format: double
+             * @description That are still to do, of what is unfinished; null takes what was planned, less what was taken.
+             */
+            leftMinutes?: null | number;
+            /** Format: int32 */
+            version?: number;
+        };
+        /** @description One piece of what is left to do on a machine, as its room sees it. Computed from the room's rows, never typed. */
+        WorkTask: {
+            /** @description The same for the same work from one plan to the next: "job/…", "item/…/pass". */
+            key: string;
+            /** @description An order, without the machine's name. */
+            title: string;
+            stage: components["schemas"]["Stage"];
+            kind: components["schemas"]["WorkKind"];
+            /** @description Hands on: at best, as is likely, at worst. */
+            minutes: components["schemas"]["Estimate"];
+            why?: string;
+            /** @description On the bench. */
+            needs?: string;
+            /** @description Keys on the same machine, or "job/…" of any, that come before. */
+            after?: string[];
+            /**
+             * Format: int32
+             * @description That go on without hands when it is done, and what it is called: "drying".
+             */
+            waitMinutes?: number;
+            waitFor?: string;
+            /** @description A place that the wait holds; empty for none. */
+            waitPlace?: string;
+            places?: string[];
+            skills?: components["schemas"]["BenchSkill"][];
+            gives?: components["schemas"]["Airborne"][];
+            uses?: components["schemas"]["SupplyNeed"][];
+            /**
+             * Format: date-time
+             * @description A wait that runs holds it until then.
+             */
+            from?: null | string;
+            /** @description What it waits for now; empty for nothing. */
+            waitsFor?: string;
+            /** @description It waits, and nobody knows until when: counted as int WorkPlan.OpenWaitDays. */
+            openWait?: boolean;
+            /** @description It deals with a danger, and goes before everything. */
+            danger?: boolean;
+            /** @description Nothing is listed there yet: what such a stage usually takes. */
+            guess?: boolean;
+            /** @description Where it is done. */
+            screen?: string;
+            /** Format: uuid */
+            jobId?: null | string;
+        };
         WorkshopCounts: {
             /** Format: int32 */
             inHand: number;
@@ -12978,6 +13857,7 @@ export interface components {
             page: number;
             /** Format: int32 */
             pages: number;
+            byPlan: null | components["schemas"]["PlannedFirst"];
         };
         /** @description Effort against what a tested one costs. */
         WorthFacts: {
@@ -13615,6 +14495,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetWaits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaitRow"][];
                 };
             };
         };
@@ -18989,6 +19889,427 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanScreen"];
+                };
+            };
+        };
+    };
+    BetterPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanScreen"];
+                };
+            };
+        };
+    };
+    GetTonight: {
+        parameters: {
+            query?: {
+                person?: string;
+                hours?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TonightScreen"];
+                };
+            };
+        };
+    };
+    SomethingElse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SomethingElseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SomethingElse"];
+                };
+            };
+        };
+    };
+    GetTheDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayScreen"];
+                };
+            };
+        };
+    };
+    TakeUpWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeUpAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EndWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                takenId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndWorkAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    PinWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemovePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SayDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                personId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    AddPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    RemovePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SayDue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DueAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    Park: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ParkAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    Unpark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetWhereWereWe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhereWereWe"];
                 };
             };
         };
