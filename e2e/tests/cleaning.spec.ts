@@ -15,12 +15,18 @@ test('a shell is cleaned rung by rung, and kept from power until it is dry', asy
   await expect(heading).toContainText('A cloth wrung out of warm water.');
   // Nothing comes off: one rung harder.
   await page.getByRole('button', { name: 'Keep how it went' }).click();
-  await page.getByRole('radiogroup', { name: /came off/ }).getByRole('radio', { name: 'None' }).click();
+  await page
+    .getByRole('radiogroup', { name: /came off/ })
+    .getByRole('radio', { name: 'None' })
+    .click();
   await page.getByRole('button', { name: 'Keep this pass' }).click();
   await expect(heading).toContainText('Not yet: it dries another');
   await page.getByRole('button', { name: /^Another pass/ }).click();
   await choose(page, 'What was tried', 'Washing-up liquid in warm water, with a soft brush');
-  await page.getByRole('radiogroup', { name: /came off/ }).getByRole('radio', { name: 'All' }).click();
+  await page
+    .getByRole('radiogroup', { name: /came off/ })
+    .getByRole('radio', { name: 'All' })
+    .click();
   await page.getByRole('button', { name: 'Keep this pass' }).click();
   await sound(page, 'what is cleaned');
   await page.getByRole('button', { name: 'Rinsed with clean water' }).click();

@@ -80,6 +80,8 @@ static class Endpoints
         api.MapProving();
         api.MapHandover();
         api.MapPlanning();
+        api.MapPlan();
+        api.MapBench();
         api.MapCosts();
         api.MapBackups();
         // A rule changes nothing, and scripts ask it.

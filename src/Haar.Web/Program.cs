@@ -134,6 +134,7 @@ services.AddSingleton(
         ? new SupplierPatience(TimeSpan.FromSeconds(seconds))
         : SupplierPatience.Default
 );
+services.AddScoped<Haar.Web.Planning.PlanService>();
 services.AddScoped<Orders>();
 services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");
 services.AddIdentity(door);

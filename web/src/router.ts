@@ -2,6 +2,11 @@ import { createRouter } from 'sv-router';
 
 export const { p, navigate, isActive, route } = createRouter({
   '/': () => import('./Planning/Workshop.svelte'),
+  '/tonight': () => import('./Planning/Tonight.svelte'),
+  '/days': () => import('./Planning/Days.svelte'),
+  '/the-day': () => import('./Planning/TheDay.svelte'),
+  '/waits': () => import('./Planning/Waits.svelte'),
+  '/people': () => import('./Planning/People.svelte'),
   '/take-in': () => import('./Intake/TakeIn.svelte'),
   '/store': () => import('./Parts/Store.svelte'),
   '/take-in-lot': () => import('./Intake/TakeLotIn.svelte'),

@@ -21,6 +21,31 @@ public sealed class BatteriesRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.Cell?.NextCheck is { } day ? [new DateTimeOffset(day, TimeOnly.MinValue, TimeSpan.Zero)] : [];
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (!m.Closed.Contains(Stage.Boards) && m.Facts.Cell is { FittedAt: null } cell)
+        {
+            var urgent = cell is { OldOutAt: null, Site: { Leaking: true } or { Swollen: true } };
+            yield return new(
+                "cell",
+                cell.OldOutAt is null ? "Take the cell out and fit what replaces it" : "Fit what replaces the cell",
+                Stage.Boards,
+                WorkKind.Soldering,
+                new(15, 40, 90)
+            )
+            {
+                Why = urgent
+                    ? "It leaks or is swollen: every day it stays it does harm."
+                    : "A cell leaks one day, and nobody will be there to see it.",
+                Needs = "Iron, wick, multimeter",
+                Skills = [BenchSkill.Soldering],
+                Places = ["iron"],
+                Danger = urgent,
+                Screen = "battery",
+            };
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards) || m.Facts.Cell is not { } cell)

@@ -30,6 +30,60 @@ public sealed class CapacitorsRoom : Room
             : null;
     }
 
+    /// <summary>Exchanged in one go at the most: more than these, and one is too tired for the way round. A house figure.</summary>
+    const int InOneGo = 8;
+
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Boards))
+        {
+            yield break;
+        }
+        var caps = m.Capacitors;
+        var (measure, out_, undecided) = (
+            caps.Of(CapacitorStand.NotMeasured),
+            caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging),
+            caps.Of(CapacitorStand.Undecided)
+        );
+        if (measure + undecided > 0)
+        {
+            yield return new(
+                "capacitors/measure",
+                $"Measure {measure + undecided} {(measure + undecided == 1 ? "capacitor" : "capacitors")}",
+                Stage.Boards,
+                WorkKind.Measuring,
+                WorkTask.About(2 * measure + 3 * undecided)
+            )
+            {
+                Why = "What has not been measured is neither sound nor bad.",
+                Needs = "ESR and capacitance meter",
+                Screen = "capacitors",
+            };
+        }
+        var goes = (out_ + InOneGo - 1) / InOneGo;
+        for (var i = 0; i < goes; i++)
+        {
+            var here = Math.Min(InOneGo, out_ - i * InOneGo);
+            yield return new(
+                $"capacitors/exchange/{i}",
+                $"Exchange {here} {(here == 1 ? "capacitor" : "capacitors")}{(goes > 1 ? $", {i + 1} of {goes}" : "")}",
+                Stage.Boards,
+                WorkKind.Soldering,
+                WorkTask.About(12 * here)
+            )
+            {
+                Why = "They come out by the machine's policy, or by what they read.",
+                Needs = "Iron, tweezers, flux, alcohol",
+                Uses = [new("isopropyl alcohol", 5 * here, Parts.SupplyUnit.Millilitres)],
+                Skills = [BenchSkill.Soldering],
+                Places = ["iron"],
+                Gives = [Airborne.Solvent],
+                After = i == 0 ? ["capacitors/measure", "nets"] : [$"capacitors/exchange/{i - 1}"],
+                Screen = "capacitors",
+            };
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))

@@ -11,6 +11,67 @@ public sealed class CleaningRoom : Room
     public override IEnumerable<Share> Progress(MachineNow m) =>
         m.Facts.CleanedItems.Select(i => new Share(Stage.Case, 15, i.Open ? 15 * (1 - Ladder.For(i.Facts).LeftShare) * 0.8 : 15));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Case))
+        {
+            yield break;
+        }
+        foreach (var i in m.Facts.CleanedItems.Where(i => i.Open && i.Sheet.Soak is not { Method.Length: 0 }))
+        {
+            var name = Words.Lower(i.Name);
+            var ladder = i.Rungs();
+            var method = Methods.Of(i.Facts).FirstOrDefault(x => x.Id == (i.Sheet.Soak?.Method ?? ladder.Next));
+            var wash = i.Sheet.Soak is not null || !i.Wet && method is not null;
+            var dries = (int)Math.Ceiling(60 * (i.DryingNeeded().Hours ?? 24));
+            if (wash && method is not null)
+            {
+                yield return new(
+                    $"item/{i.Id}/pass",
+                    i.Sheet.Soak is not null
+                        ? $"Take {name} out of the bath and rinse it"
+                        : $"{Words.Capital(i.Name)}: {Words.Lower(method.Name.Split(',')[0])}",
+                    Stage.Case,
+                    method.Strength >= 8 ? WorkKind.Dusty : WorkKind.Washing,
+                    // The first rung may do, and three may not: nobody knows before.
+                    new(method.HandsMinutes, 2 * method.HandsMinutes + 5, 6 * method.HandsMinutes + 15)
+                )
+                {
+                    Why = ladder.Verdict.Sentence,
+                    Needs = method.Needs,
+                    Uses = [.. method.Uses.Select(u => u with { Amount = 2 * u.Amount })],
+                    From = i.Sheet.Soak?.Until,
+                    WaitsFor = i.Sheet.Soak is not null ? "in the bath" : "",
+                    Gives =
+                        method.Substance is Substance.Alcohol or Substance.Hydrocarbon ? [Airborne.Solvent]
+                        : method.Strength >= 8 ? [Airborne.Dust]
+                        : [],
+                    WaitMinutes = method.Wets ? dries : 0,
+                    WaitFor = "drying",
+                    Screen = $"cleaning?item={i.Id}",
+                };
+            }
+            if (i.Wet || method?.Wets == true)
+            {
+                yield return new(
+                    $"item/{i.Id}/dry",
+                    $"Weigh {name}, and see whether it is dry",
+                    Stage.Case,
+                    WorkKind.Measuring,
+                    new(3, 5, 10)
+                )
+                {
+                    Why = "Least time, and two equal weighings.",
+                    Needs = "Scale",
+                    After = [$"item/{i.Id}/pass"],
+                    From = i.Sheet.Soak is null && i.Wet ? i.DryFrom() : null,
+                    WaitsFor = i.Sheet.Soak is null && i.Wet ? "drying" : "",
+                    Screen = $"cleaning?item={i.Id}",
+                };
+            }
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))

@@ -33,6 +33,90 @@ public sealed class ColourRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.WhiteningRuns.Select(r => r.Running).OfType<WhiteningSession>().Select(s => s.From.AddHours(s.PlannedHours));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Case))
+        {
+            yield break;
+        }
+        foreach (var r in m.Facts.WhiteningRuns.Where(r => r.DoneAt is null))
+        {
+            var (name, screen) = (Words.Lower(Name(m.Facts, r)), $"cleaning?item={r.Id}");
+            var hours = r.Sessions is [.., var last] ? last.PlannedHours : 3;
+            var place = r.Sessions is [.., { Bleach.Light: not BleachLight.Sun }] ? "lamp" : "sill";
+            // Without two readings nobody knows: two sessions are usual.
+            var more =
+                m.Machine.ColourPolicy != ColourPolicy.Whiten ? 0
+                : r.Forecast() is { HoursToTarget: { } h } ? (int)Math.Clamp(Math.Ceiling(h.Likely / Math.Max(hours, 0.5)), 0, 8)
+                : r.Forecast() is { Verdict.Outcome: Outcome.No } ? 0
+                : 2;
+            if (r.Running is { } s)
+            {
+                yield return new(
+                    $"colour/{r.Id}/out",
+                    $"Take {name} out of the light, rinse and photograph it",
+                    Stage.Case,
+                    WorkKind.Washing,
+                    new(10, 20, 40)
+                )
+                {
+                    Why = "What dries on it leaves streaks.",
+                    Needs = "Gloves, glasses, water, card",
+                    From = s.From.AddHours(s.PlannedHours),
+                    WaitsFor = s.Bleach.Light == BleachLight.Sun ? "in the sun" : "under the lamp",
+                    WaitMinutes = 12 * 60,
+                    WaitFor = "drying",
+                    Screen = screen,
+                };
+                more = Math.Max(0, more - 1);
+            }
+            else if (r.Readings.Count == 0)
+            {
+                yield return new($"colour/{r.Id}/out", $"Photograph {name} under the card", Stage.Case, WorkKind.Measuring, new(3, 6, 15))
+                {
+                    Why = "What is not measured cannot be compared.",
+                    Needs = "Grey or white card",
+                    Screen = screen,
+                };
+            }
+            for (var i = 0; i < more; i++)
+            {
+                yield return new(
+                    $"colour/{r.Id}/in/{i}",
+                    $"{Words.Capital(name)} into the light",
+                    Stage.Case,
+                    WorkKind.Washing,
+                    new(8, 15, 30)
+                )
+                {
+                    Why = r.Forecast()?.Verdict.Sentence ?? "As far as its policy wants it.",
+                    Needs = "Peroxide, tray, gloves, glasses",
+                    After = i == 0 ? [$"colour/{r.Id}/out"] : [$"colour/{r.Id}/look/{i - 1}"],
+                    Places = [place],
+                    WaitMinutes = (int)(60 * hours),
+                    WaitFor = "in the light",
+                    WaitPlace = place,
+                    Screen = screen,
+                };
+                yield return new(
+                    $"colour/{r.Id}/look/{i}",
+                    $"Take {name} out of the light, rinse and photograph it",
+                    Stage.Case,
+                    WorkKind.Washing,
+                    new(10, 20, 40)
+                )
+                {
+                    Why = "What dries on it leaves streaks.",
+                    Needs = "Gloves, glasses, water, card",
+                    After = [$"colour/{r.Id}/in/{i}"],
+                    WaitMinutes = 12 * 60,
+                    WaitFor = "drying",
+                    Screen = screen,
+                };
+            }
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))

@@ -37,6 +37,71 @@ public sealed class CorrosionRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.Areas.Select(a => a.InspectOn).OfType<DateOnly>().Select(d => new DateTimeOffset(d, TimeOnly.MinValue, TimeSpan.Zero));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Boards))
+        {
+            yield break;
+        }
+        // What a listed piece of work treats is that work.
+        var planned = m.Facts.Jobs.Where(j => j.State != JobState.Done).Select(j => j.Id).ToHashSet();
+        foreach (var a in m.Facts.Areas.Where(a => a.Next is not null && !(a.JobId is { } job && planned.Contains(job))))
+        {
+            var wet = a.Next <= AreaStep.Alcohol;
+            if (wet)
+            {
+                yield return new(
+                    $"area/{a.Id}/wash",
+                    $"{Words.Capital(AreaTreatment.Words(a.Next!.Value))}: {a.Name}",
+                    Stage.Boards,
+                    WorkKind.Washing,
+                    new(15, 35, 80)
+                )
+                {
+                    Why = "What leaked goes on eating until it is off.",
+                    Needs = "Gloves, glasses, pH paper, soft brush, distilled water, alcohol",
+                    Uses = [new("pH paper", 3, Parts.SupplyUnit.Pieces), new("isopropyl alcohol", 30, Parts.SupplyUnit.Millilitres)],
+                    Gives = [Airborne.Solvent],
+                    WaitMinutes = 24 * 60,
+                    WaitFor = "drying",
+                    Screen = "capacitors",
+                };
+            }
+            if (a.Stage >= CorrosionStage.MaskLifted && a.Treatment.MaskedAt is null)
+            {
+                yield return new($"area/{a.Id}/mask", $"New mask: {a.Name}", Stage.Boards, WorkKind.Painting, new(5, 15, 30))
+                {
+                    After = [$"area/{a.Id}/wash", "nets"],
+                    Gives = [Airborne.Solvent],
+                    WaitMinutes = 12 * 60,
+                    WaitFor = "mask curing",
+                    Screen = "capacitors",
+                };
+            }
+        }
+        var open = m.JudgedNets.Count(n => n.State is NetState.NotMeasured or NetState.MeasureBetter);
+        var bad = m.JudgedNets.Count(n => n.State is NetState.Thin or NetState.Open or NetState.Bridged);
+        if (open + bad > 0)
+        {
+            yield return new(
+                "nets",
+                open > 0 ? $"Measure {open} {(open == 1 ? "net" : "nets")} end to end" : $"Mend {bad} {(bad == 1 ? "net" : "nets")}",
+                Stage.Boards,
+                WorkKind.Measuring,
+                // Of those not measured some want a wire: nobody knows how many.
+                new(3 * open + 8 * bad, 4 * open + 15 * bad, 12 * open + 30 * bad)
+            )
+            {
+                Why = "A trace that looks whole may be eaten through.",
+                Needs = "Multimeter, board map, jumper wire, iron",
+                Skills = bad > 0 ? [BenchSkill.Soldering] : [],
+                Places = bad > 0 ? ["iron"] : [],
+                After = [.. m.Facts.Areas.Select(a => $"area/{a.Id}/wash")],
+                Screen = "capacitors",
+            };
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))

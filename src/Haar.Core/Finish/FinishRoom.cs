@@ -24,6 +24,93 @@ public sealed class FinishRoom : Room
                 FinishSteps.From(p)
             ));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Case))
+        {
+            yield break;
+        }
+        foreach (var p in m.Facts.SheetMetals.Where(p => p is { Next: not null, StaysAsItIs: false }))
+        {
+            var before = "";
+            var open = FinishSteps.Procedure.Of(p).Where(s => s.DoneAt(p) is null).Select(s => s.Step).ToList();
+            WorkTask Task(string word, string title, WorkKind kind, double minutes) =>
+                new($"panel/{p.Id}/{word}", $"{Words.Capital(p.Name)}: {title}", Stage.Case, kind, WorkTask.About(minutes))
+                {
+                    After = before.Length > 0 ? [before] : [],
+                    Screen = $"cleaning?item={p.Id}",
+                };
+            // Bare steel rusts again within hours: off with the rust, dried and primed is one go.
+            var bare = open.Where(s =>
+                    s
+                        is FinishStep.ReadResidue
+                            or FinishStep.Neutralise
+                            or FinishStep.Mask
+                            or FinishStep.RemoveRust
+                            or FinishStep.Dry
+                            or FinishStep.Oil
+                            or FinishStep.TrueUp
+                            or FinishStep.Prime
+                )
+                .ToList();
+            if (bare.Count > 0)
+            {
+                var task = Task(
+                    "bare",
+                    FinishSteps.Procedure.Words(bare[0])
+                        + (bare.Count > 1 ? $", and {bare.Count - 1} more steps up to {FinishSteps.Procedure.Words(bare[^1])}" : ""),
+                    WorkKind.Dusty,
+                    bare.Sum(s => s == FinishStep.RemoveRust ? 45 : 10)
+                );
+                yield return task with
+                {
+                    Why = "What lies bare rusts again within hours: in one go.",
+                    Needs = "Fleece, remover, mask, water, primer",
+                    Uses = open.Contains(FinishStep.RemoveRust)
+                        ? [new("rust remover", Math.Ceiling(p.SquareCentimetres / 20), Parts.SupplyUnit.Millilitres)]
+                        : [],
+                    Places = ["yard"],
+                    Gives = [Airborne.Dust, Airborne.Solvent],
+                    From = FinishSteps.From(p),
+                    WaitMinutes = bare.Contains(FinishStep.Prime) ? (int)p.Paint.RecoatFromMinutes : 0,
+                    WaitFor = "primer drying",
+                };
+                before = task.Key;
+            }
+            if (open.Contains(FinishStep.Coat) || open.Contains(FinishStep.TestCard))
+            {
+                var coats = Math.Max(1, p.Coats - p.Sheet.Coats.Count);
+                var task = Task(
+                    "coats",
+                    $"{coats} {(coats == 1 ? "coat" : "coats")}",
+                    WorkKind.Painting,
+                    12 * coats + p.Paint.RecoatFromMinutes * (coats - 1) + 10
+                );
+                yield return task with
+                {
+                    Why = "Coats go on within their window, or wrinkle.",
+                    Needs = "Spray, mask, thermometer, hygrometer",
+                    Places = ["yard"],
+                    Gives = [Airborne.Solvent],
+                    From = before.Length == 0 ? FinishSteps.From(p) : null,
+                    WaitMinutes = (int)(60 * p.CureHours),
+                    WaitFor = "paint curing",
+                };
+                before = task.Key;
+            }
+            if (open.Contains(FinishStep.Cure) || open.Contains(FinishStep.EarthPoints))
+            {
+                yield return Task("earth", "measure its earth points", WorkKind.Measuring, 10) with
+                {
+                    Why = "Paint and rust under a screw insulate.",
+                    Needs = "Meter",
+                    From = before.Length == 0 ? FinishSteps.From(p) : null,
+                    WaitsFor = before.Length == 0 && FinishSteps.From(p) > m.Now ? "paint curing" : "",
+                };
+            }
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))

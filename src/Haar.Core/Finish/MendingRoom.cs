@@ -16,6 +16,25 @@ public sealed class MendingRoom : Room
             .Facts.Mendings.Where(x => x.From() > m.Now)
             .Select(x => new HandsOff(Stage.Case, "glue setting", $"{Words.Capital(x.Name)}: see whether it holds", x.From()));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        foreach (var x in m.Closed.Contains(Stage.Case) ? [] : m.Facts.Mendings.Where(x => x.Open))
+        {
+            var glue = x.Kind == MendingKind.Crack && x.From() is null ? Crack.Of(x.Crack).CureHours : 0;
+            yield return new($"mend/{x.Id}", $"Mend {Words.Lower(x.Name)}", Stage.Case, WorkKind.Mechanics, new(5, 20, 45))
+            {
+                Why = x.Next() ?? x.Verdict().Sentence,
+                Needs = x.Kind == MendingKind.Crack ? "Cement by the plastic, tape" : "Alcohol, swabs",
+                From = x.From(),
+                WaitsFor = x.From() > m.Now ? "glue setting" : "",
+                WaitMinutes = (int)(60 * glue),
+                WaitFor = "glue curing",
+                Gives = x.Kind == MendingKind.Crack ? [Airborne.Solvent] : [],
+                Screen = $"cleaning?item={x.Id}",
+            };
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (!m.Closed.Contains(Stage.Case) && m.Facts.Mendings.FirstOrDefault(x => x.Open && !(x.From() > m.Now)) is { } next)

@@ -117,6 +117,25 @@ public sealed class Machine
     public DateTimeOffset? SurveyedAt { get; set; }
     public DateTimeOffset? HandedOverAt { get; set; }
 
+    /// <summary>Whose it is; empty for the workshop's own.</summary>
+    public string Owner { get; set; } = "";
+
+    /// <summary>When it goes back, or has to be ready; null takes the workshop's day.</summary>
+    public DateOnly? DueOn { get; set; }
+
+    /// <summary>Set aside with its reason: it neither nags nor counts until something wakes it.</summary>
+    public DateTimeOffset? ParkedAt { get; set; }
+    public string ParkedWhy { get; set; } = "";
+
+    /// <summary>The day that wakes it; null for none.</summary>
+    public DateOnly? WakesOn { get; set; }
+
+    /// <summary>The part that wakes it once one is in the store; empty for none.</summary>
+    public string WakesFor { get; set; } = "";
+
+    /// <summary>Set aside still on that day.</summary>
+    public bool Parked(DateOnly today) => ParkedAt is not null && !(WakesOn <= today);
+
     /// <summary>Taken off the workshop's list; everything about it is kept.</summary>
     public DateTimeOffset? RemovedAt { get; set; }
     public int Version { get; set; }
@@ -163,6 +182,9 @@ public static class Arrivals
                 ("model", m.Model, 80),
                 ("cameFrom", m.CameFrom, 300),
                 ("claimed", m.Claimed, 1000),
+                ("owner", m.Owner, 80),
+                ("parkedWhy", m.ParkedWhy, 200),
+                ("wakesFor", m.WakesFor, 60),
             }
         )
         {

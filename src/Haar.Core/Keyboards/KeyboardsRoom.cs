@@ -16,6 +16,46 @@ public sealed class KeyboardsRoom : Room
     public override IEnumerable<Share> Progress(MachineNow m) =>
         m.Facts.Keyboards.Select(k => new Share(Stage.Case, 25, k.Caps.Count == 0 ? 0 : 25 * (1 - (double)Open(k) / k.Caps.Count)));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        foreach (var k in m.Closed.Contains(Stage.Case) ? [] : m.Facts.Keyboards)
+        {
+            var away = k.Away.Count();
+            var trouble = k.Caps.Count(c => KeyLadder.Next(c, k.Switch).Rung is not null);
+            if (k.Caps.Count == 0)
+            {
+                yield return new(
+                    $"keys/{k.Id}/map",
+                    $"{Words.Capital(k.Name)}: photograph it and take its caps off",
+                    Stage.Case,
+                    WorkKind.Mechanics,
+                    new(15, 35, 70)
+                )
+                {
+                    Why = "Its caps come off by the map that the photo becomes.",
+                    Needs = "Camera, cap puller",
+                    Screen = $"cleaning?item={k.Id}",
+                };
+            }
+            else if (away + trouble > 0)
+            {
+                yield return new(
+                    $"keys/{k.Id}/back",
+                    $"{Words.Capital(k.Name)}: {(trouble > 0 ? $"{trouble} {(trouble == 1 ? "key" : "keys")} with trouble" : "")}{(trouble > 0 && away > 0 ? ", " : "")}{(away > 0 ? $"{away} caps back" : "")}",
+                    Stage.Case,
+                    WorkKind.Mechanics,
+                    WorkTask.About(Math.Max(2, away / 4.0) + 10 * trouble)
+                )
+                {
+                    Why = "By the map, each as it was.",
+                    Needs = "The caps, the map, alcohol, swabs",
+                    After = k.ItemId is { } item ? [$"item/{item}/dry"] : [],
+                    Screen = $"cleaning?item={k.Id}",
+                };
+            }
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))

@@ -11,6 +11,26 @@ public sealed class MechanismsRoom : Room
     public override IEnumerable<Share> Progress(MachineNow m) =>
         m.Facts.Mechanisms.SelectMany(x => Service.Procedure.Of(x).Select(s => new Share(Stage.Case, 5, s.DoneAt(x) is not null)));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m) =>
+        m.Closed.Contains(Stage.Case)
+            ? []
+            : m
+                .Facts.Mechanisms.Where(x => x.Next is not null)
+                .Select(x => new WorkTask(
+                    $"mechanism/{x.Id}",
+                    $"{Words.Capital(x.Name)}: {Service.Procedure.Words(x.Next!.Value)}{(Service.Procedure.Of(x).Count(s => s.DoneAt(x) is null) is > 1 and var n ? $", and {n - 1} more steps" : "")}",
+                    Stage.Case,
+                    WorkKind.Mechanics,
+                    WorkTask.About(8 * Service.Procedure.Of(x).Count(s => s.DoneAt(x) is null))
+                )
+                {
+                    Why = "It moves again when what held it is off, and what wants oil has it.",
+                    Needs = "Isopropyl alcohol, swabs, oil or grease by what slides",
+                    Uses = [new("isopropyl alcohol", 10, Parts.SupplyUnit.Millilitres)],
+                    Gives = [Airborne.Solvent],
+                    Screen = $"cleaning?item={x.Id}",
+                });
+
     public override IEnumerable<NextAct> Acts(MachineNow m) =>
         m.Closed.Contains(Stage.Case)
             ? []

@@ -17,7 +17,9 @@ public static class MachineStatusRule
             .ToList();
         var ordered = Order(acts).ToList();
         var handedOver = f.Machine.HandedOverAt is not null;
-        var next = handedOver ? null : ordered.FirstOrDefault();
+        // What is set aside neither nags nor counts; a danger in it does.
+        var parked = f.Machine.Parked(DateOnly.FromDateTime(now.UtcDateTime));
+        var next = handedOver ? null : ordered.FirstOrDefault(a => !parked || a.Danger);
         var shares = AllRooms.InOrder.SelectMany(r => r.Progress(m)).ToLookup(s => s.Stage);
         var waits = AllRooms
             .InOrder.SelectMany(r => r.Waits(m))
@@ -29,7 +31,16 @@ public static class MachineStatusRule
         var (headline, detail, tone) = Say(m, next, waiting);
         var minutes =
             f.Jobs.Where(j => j.State != JobState.Done).Sum(j => j.Minutes) + acts.Where(a => a.JobId is null).Sum(a => a.Minutes);
-        return new(tides, next, [.. ordered.Skip(1).Take(6)], headline, detail, tone, waiting?.Until, handedOver ? 0 : minutes)
+        return new(
+            tides,
+            next,
+            [.. ordered.Where(a => a != next && (!parked || a.Danger)).Take(6)],
+            headline,
+            detail,
+            tone,
+            waiting?.Until,
+            handedOver || parked ? 0 : minutes
+        )
         {
             ValidUntil = ValidUntil(m),
             Unlisted = waits.Find(w => !w.Listed),
@@ -40,6 +51,7 @@ public static class MachineStatusRule
     static DateTimeOffset ValidUntil(MachineNow m) =>
         AllRooms
             .InOrder.SelectMany(r => r.Changes(m))
+            .Concat(m.Machine.WakesOn is { } wakes ? [new DateTimeOffset(wakes, TimeOnly.MinValue, TimeSpan.Zero)] : [])
             .Append(new DateTimeOffset(m.Now.Year + 1, 1, 1, 0, 0, 0, TimeSpan.Zero))
             .Where(t => t > m.Now)
             .Min();
@@ -78,6 +90,14 @@ public static class MachineStatusRule
         if (m.Machine.HandedOverAt is { } day)
         {
             return new($"Handed over {day:d MMMM}.", "", StageState.Done);
+        }
+        if (m.Machine.Parked(DateOnly.FromDateTime(m.Now.UtcDateTime)) && next is null)
+        {
+            return new(
+                "Set aside.",
+                $"{m.Machine.ParkedWhy}{(m.Machine.WakesOn is { } wakes ? $"; until {wakes.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture)}" : "")}{(m.Machine.WakesFor.Length > 0 ? $"; wakes for {m.Machine.WakesFor}" : "")}",
+                StageState.Empty
+            );
         }
         if (AllRooms.InOrder.Select(r => r.Headline(m, next)).FirstOrDefault(h => h is not null) is { } said)
         {

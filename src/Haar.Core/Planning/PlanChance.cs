@@ -14,13 +14,29 @@ public sealed record Rescue(
     IReadOnlyList<string>? Without = null
 );
 
+/// <summary>Work that is asked for by itself: a machine.</summary>
+/// <param name="ReadyBy">Its own day, in minutes from now; null takes the plan's.</param>
+public sealed record PlanGroup(string Name, IReadOnlyList<string> Tasks, int? ReadyBy = null);
+
+/// <param name="Chance">That all of it is ready by its day.</param>
+/// <param name="ReadyAt">Half of the runs are ready by then; null where fewer are at all.</param>
+public sealed record GroupChance(string Name, double Chance, int? ReadyAt);
+
 /// <param name="ReadyBy">The day, in minutes from now.</param>
 /// <param name="Runs">1,000 unless said.</param>
-public sealed record RescueAsk(ScheduleAsk Plan, int ReadyBy, IReadOnlyList<Rescue>? Rescues = null, int Runs = 1000, int Seed = 1);
+public sealed record RescueAsk(ScheduleAsk Plan, int ReadyBy, IReadOnlyList<Rescue>? Rescues = null, int Runs = 1000, int Seed = 1)
+{
+    /// <summary>Of which each is told by itself.</summary>
+    public IReadOnlyList<PlanGroup>? Groups { get; init; }
+}
 
 /// <param name="Chance">That all is ready by the day.</param>
 /// <param name="ReadyAt">A tenth, half and nine tenths of the runs are ready by then; null where fewer are ready at all.</param>
-public sealed record ChanceResult(double Chance, IReadOnlyList<int?> ReadyAt);
+public sealed record ChanceResult(double Chance, IReadOnlyList<int?> ReadyAt)
+{
+    /// <summary>Of each group that was asked for.</summary>
+    public IReadOnlyList<GroupChance> Groups { get; init; } = [];
+}
 
 /// <param name="Gain">In chance.</param>
 public sealed record RescueResult(string Name, double Cost, double Chance, double Gain);
@@ -49,7 +65,14 @@ public static class PlanChance
         {
             throw new InvalidInputException("rescues", "At most 50 rescues.");
         }
-        var now = Chance(ask.Plan, ask, cancel);
+        if (ask.Groups?.Count > 1000)
+        {
+            throw new InvalidInputException("groups", "At most 1,000 groups.");
+        }
+        Schedule.Check(ask.Plan);
+        var laid = new Schedule.Problem(ask.Plan).List();
+        IReadOnlyList<string>? order = laid.Unplanned.Count == 0 ? [.. laid.Tasks.Select(t => t.Id)] : null;
+        var now = Chance(ask.Plan, ask, order, cancel);
         var rescues = new List<RescueResult>();
         for (var i = 0; i < (ask.Rescues?.Count ?? 0); i++)
         {
@@ -74,7 +97,7 @@ public static class PlanChance
             {
                 throw new InvalidInputException($"rescues[{i}].without", "Something has to be left to do.");
             }
-            var then = Chance(changed, ask, cancel);
+            var then = Chance(changed, ask, order, cancel);
             rescues.Add(new(r.Name, r.Cost, then.Chance, Math.Round(then.Chance - now.Chance, 4)));
         }
         rescues =
@@ -111,33 +134,49 @@ public static class PlanChance
         );
     }
 
-    static ChanceResult Chance(ScheduleAsk plan, RescueAsk ask, CancellationToken cancel)
+    /// <param name="known">The order of before, so that a rescue is told from a plan in another order; null lays one down.</param>
+    static ChanceResult Chance(ScheduleAsk plan, RescueAsk ask, IReadOnlyList<string>? known, CancellationToken cancel)
     {
         Schedule.Check(plan);
         var p = new Schedule.Problem(plan);
-        var first = p.List();
-        if (first.Unplanned.Count > 0)
+        var first = known is null ? p.List() : null;
+        if (first?.Unplanned.Count > 0)
         {
             return new(0, [null, null, null]);
         }
         var index = plan.Tasks.Select((t, i) => (t.Id, i)).ToDictionary(x => x.Id, x => x.i);
-        var people = plan.People.Select((x, i) => (x.Name, i)).ToDictionary(x => x.Name, x => x.i);
-        var order = first.Tasks.Select(t => (Task: index[t.Id], Person: people[t.Person])).ToArray();
-        var places = plan
-            .Tasks.SelectMany(t => t.Places.Append(t.WaitPlace))
-            .Where(x => x.Length > 0)
-            .Distinct()
-            .Select((x, i) => (x, i))
-            .ToDictionary(x => x.x, x => x.i);
+        var order = (known ?? [.. first!.Tasks.Select(t => t.Id)]).Where(index.ContainsKey).Select(id => index[id]).ToArray();
+        var places = new PlaceNumbers(p);
         var ready = new int[ask.Runs];
+        var groups = (ask.Groups ?? [])
+            .Select(g => (Group: g, Of: g.Tasks.Where(index.ContainsKey).Select(t => index[t]).ToArray(), Ready: new int[ask.Runs]))
+            .ToList();
         for (var run = 0; run < ask.Runs; run++)
         {
             cancel.ThrowIfCancellationRequested();
-            ready[run] = Run(p, order, places, ask.Seed, run);
+            (ready[run], var each) = Run(p, order, places, ask.Seed, run);
+            foreach (var g in groups)
+            {
+                g.Ready[run] = g.Of.Select(i => each[i]).DefaultIfEmpty(0).Max();
+            }
         }
         Array.Sort(ready);
+        foreach (var g in groups)
+        {
+            Array.Sort(g.Ready);
+        }
         int? At(double share) => ready[(int)(share * (ready.Length - 1))] is var r && r < int.MaxValue ? r : null;
-        return new(Math.Round((double)ready.Count(r => r <= ask.ReadyBy) / ready.Length, 4), [At(0.1), At(0.5), At(0.9)]);
+        return new(Math.Round((double)ready.Count(r => r <= ask.ReadyBy) / ready.Length, 4), [At(0.1), At(0.5), At(0.9)])
+        {
+            Groups =
+            [
+                .. groups.Select(g => new GroupChance(
+                    g.Group.Name,
+                    Math.Round((double)g.Ready.Count(r => r <= (g.Group.ReadyBy ?? ask.ReadyBy)) / g.Ready.Length, 4),
+                    g.Ready[g.Ready.Length / 2] is var half && half < int.MaxValue ? half : null
+                )),
+            ],
+        };
     }
 
     /// <summary>A number between 0 and 1 that depends on these alone: the same task in the same run draws the same, whatever else is changed.</summary>
@@ -171,101 +210,211 @@ public static class PlanChance
         return u < knee ? low + Math.Sqrt(u * (high - low) * (likely - low)) : high - Math.Sqrt((1 - u) * (high - low) * (high - likely));
     }
 
-    static int Run(Schedule.Problem p, (int Task, int Person)[] order, Dictionary<string, int> places, int seed, int run)
+    /// <summary>How far down the plan's order somebody who is free looks for what can be begun. A house figure.</summary>
+    const int LookAhead = 10;
+
+    /// <summary>One run: whoever is free takes the first in the plan's order that can be begun soonest, and nobody stands idle for one who is late.</summary>
+    /// <param name="order">Tasks by number, as the plan has them begin.</param>
+    /// <returns>When all is ready, and when each is; the greatest number for never.</returns>
+    static (int All, int[] Each) Run(Schedule.Problem p, int[] order, PlaceNumbers places, int seed, int run)
     {
+        var count = p.Tasks.Count;
         var free = new int[p.Hours.Length];
         var held = new int[places.Count];
-        var ready = new int[p.Tasks.Count];
-        var air = new List<(string What, int From, int To)>();
-        var by = new Dictionary<string, double>();
-        double Common(string what, double spread) => by.TryGetValue(what, out var f) ? f : by[what] = Factor(seed, run, what, spread);
-        var last = 0;
-        foreach (var (i, who) in order)
+        var ready = new int[count];
+        var minutes = new double[count];
+        var kinds = new Dictionary<string, double>();
+        var persons = p.Ask.People.Select(x => Factor(seed, run, $"person {x.Name}", PersonSpread)).ToArray();
+        foreach (var i in order)
         {
             var t = p.Tasks[i];
-            var drawn =
-                Triangular(t.LowMinutes ?? t.Minutes / 2.0, t.Minutes, t.HighMinutes ?? t.Minutes * 2.0, Draw(seed, run, t.Id))
-                * Common($"person {p.Ask.People[who].Name}", PersonSpread)
-                * Common($"kind {t.Kind}", KindSpread);
-            var minutes = (int)Math.Ceiling(drawn - 1e-9);
-            var at = Math.Max(Math.Max(t.Start ?? t.From ?? 0, free[who]), p.Before[i].Select(b => ready[b]).DefaultIfEmpty(0).Max());
-            for (var round = 0; ; round++)
+            if (!kinds.TryGetValue(t.Kind, out var kind))
             {
-                var was = at;
-                foreach (var place in t.Places)
+                kinds[t.Kind] = kind = Factor(seed, run, $"kind {t.Kind}", KindSpread);
+            }
+            minutes[i] =
+                Triangular(t.LowMinutes ?? t.Minutes / 2.0, t.Minutes, t.HighMinutes ?? t.Minutes * 2.0, Draw(seed, run, t.Id)) * kind;
+        }
+        Array.Fill(ready, -1);
+        var air = new List<(string What, int From, int To)>();
+        var open = order.ToList();
+        var last = 0;
+        while (open.Count > 0)
+        {
+            var (best, who, start, length) = (-1, -1, int.MaxValue, 0);
+            var seen = 0;
+            for (var k = 0; k < open.Count && seen < LookAhead; k++)
+            {
+                var i = open[k];
+                var release = p.Tasks[i].Start ?? p.Tasks[i].From ?? 0;
+                var waits = false;
+                foreach (var b in p.Before[i])
                 {
-                    at = Math.Max(at, held[places[place]]);
-                    if (p.PlaceHours(place) is { } hours)
+                    waits |= ready[b] < 0;
+                    release = Math.Max(release, ready[b]);
+                }
+                if (waits)
+                {
+                    continue;
+                }
+                seen++;
+                foreach (var w in p.Who[i])
+                {
+                    var takes = (int)Math.Ceiling(minutes[i] * persons[w] - 1e-9);
+                    if (Begins(p, i, w, Math.Max(release, free[w]), takes, held, places, air) is var at && at < start)
                     {
-                        at = Fit(hours, at, minutes);
+                        (best, who, start, length) = (k, w, at, takes);
                     }
                 }
-                if (
-                    at == int.MaxValue
-                    || Fit(p.Hours[who], at, minutes) is var fits && fits == int.MaxValue && Cut(p.Hours[who], at, minutes) is null
-                )
+            }
+            if (best < 0)
+            {
+                // Nothing that is left can be begun by anybody: it and what comes after it is never ready.
+                foreach (var i in open)
+                {
+                    ready[i] = int.MaxValue;
+                }
+                return (int.MaxValue, ready);
+            }
+            var task = open[best];
+            open.RemoveAt(best);
+            var chosen = p.Tasks[task];
+            // What turns out longer than any time that is left is gone on with the next time.
+            var end = Fit(p.Hours[who], start, length) == start ? start + length : Cut(p.Hours[who], start, length)!.Value;
+            free[who] = end;
+            ready[task] = end + chosen.WaitMinutes;
+            foreach (var place in places.Of[task])
+            {
+                held[place] = place == places.Wait[task] ? ready[task] : end;
+            }
+            if (places.Wait[task] is >= 0 and var bath)
+            {
+                held[bath] = ready[task];
+            }
+            air.AddRange(chosen.Gives.Select(g => (g, start, end)));
+            last = Math.Max(last, ready[task]);
+        }
+        return (last, ready);
+    }
+
+    /// <summary>When it can be begun by somebody; the greatest number for never.</summary>
+    static int Begins(
+        Schedule.Problem p,
+        int i,
+        int who,
+        int at,
+        int minutes,
+        int[] held,
+        PlaceNumbers places,
+        List<(string What, int From, int To)> air
+    )
+    {
+        for (var round = 0; ; round++)
+        {
+            var was = at;
+            foreach (var place in places.Of[i])
+            {
+                at = Math.Max(at, held[place]);
+                if (places.Hours[place] is { } hours)
+                {
+                    at = Fit(hours, at, minutes) is var f && f < int.MaxValue ? f : Fit(hours, at, 1);
+                    if (at == int.MaxValue)
+                    {
+                        return at;
+                    }
+                }
+            }
+            var fits = Fit(p.Hours[who], at, minutes);
+            if (fits == int.MaxValue)
+            {
+                if (Cut(p.Hours[who], at, minutes) is null)
                 {
                     return int.MaxValue;
                 }
-                at = fits < int.MaxValue ? fits : at;
-                if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
-                {
-                    at = Math.Max(at, held[places[t.WaitPlace]] - minutes);
-                }
+                fits = Fit(p.Hours[who], at, 1);
+            }
+            at = fits;
+            if (places.Wait[i] is >= 0 and var bath && !places.Of[i].Contains(bath))
+            {
+                at = Math.Max(at, held[bath] - minutes);
+            }
+            if (p.Ask.People[who].Avoids.Count > 0)
+            {
                 foreach (var (what, from, to) in air)
                 {
-                    if (p.Ask.People[who].Avoids.Contains(what) && at < to && from < at + minutes)
+                    if (at < to && from < at + minutes && p.Ask.People[who].Avoids.Contains(what))
                     {
                         at = to;
                     }
                 }
-                if (at == was || round > 1000)
-                {
-                    break;
-                }
             }
-            // What turns out longer than any time that is left is gone on with the next time.
-            var end = Fit(p.Hours[who], at, minutes) == at ? at + minutes : Cut(p.Hours[who], at, minutes)!.Value;
-            free[who] = end;
-            ready[i] = end + t.WaitMinutes;
-            foreach (var place in t.Places)
+            if (at == was || round > 1000)
             {
-                held[places[place]] = place == t.WaitPlace ? ready[i] : end;
+                return at;
             }
-            if (t.WaitPlace.Length > 0)
-            {
-                held[places[t.WaitPlace]] = ready[i];
-            }
-            air.AddRange(t.Gives.Select(g => (g, at, end)));
-            last = Math.Max(last, ready[i]);
         }
-        return last;
+    }
 
-        static int Fit(Window[] hours, int from, int minutes)
+    static int Fit(Window[] hours, int from, int minutes)
+    {
+        // The first that is not over.
+        var (low, high) = (0, hours.Length);
+        while (low < high)
         {
-            foreach (var w in hours)
+            var mid = (low + high) / 2;
+            if (hours[mid].To > from)
             {
-                var start = Math.Max(from, w.From);
-                if (start + minutes <= w.To)
-                {
-                    return start;
-                }
+                high = mid;
             }
-            return int.MaxValue;
+            else
+            {
+                low = mid + 1;
+            }
         }
-
-        static int? Cut(Window[] hours, int from, int minutes)
+        for (var k = low; k < hours.Length; k++)
         {
-            foreach (var w in hours.Where(w => w.To > from))
+            var start = Math.Max(from, hours[k].From);
+            if (start + minutes <= hours[k].To)
             {
-                var here = w.To - Math.Max(from, w.From);
-                if (minutes <= here)
-                {
-                    return Math.Max(from, w.From) + minutes;
-                }
-                minutes -= here;
+                return start;
             }
-            return null;
+        }
+        return int.MaxValue;
+    }
+
+    static int? Cut(Window[] hours, int from, int minutes)
+    {
+        foreach (var w in hours)
+        {
+            if (w.To <= from)
+            {
+                continue;
+            }
+            var here = w.To - Math.Max(from, w.From);
+            if (minutes <= here)
+            {
+                return Math.Max(from, w.From) + minutes;
+            }
+            minutes -= here;
+        }
+        return null;
+    }
+
+    /// <summary>Places by number: those that each task uses, the one that its wait holds or -1, and their hours.</summary>
+    sealed class PlaceNumbers
+    {
+        public int[][] Of { get; }
+        public int[] Wait { get; }
+        public Window[]?[] Hours { get; }
+        public int Count => Hours.Length;
+
+        public PlaceNumbers(Schedule.Problem p)
+        {
+            var names = p.Tasks.SelectMany(t => t.Places.Append(t.WaitPlace)).Where(x => x.Length > 0).Distinct().ToList();
+            var number = names.Select((x, i) => (x, i)).ToDictionary(x => x.x, x => x.i);
+            Of = [.. p.Tasks.Select(t => t.Places.Select(x => number[x]).ToArray())];
+            Wait = [.. p.Tasks.Select(t => t.WaitPlace.Length > 0 ? number[t.WaitPlace] : -1)];
+            Hours = [.. names.Select(p.PlaceHours)];
         }
     }
 }

@@ -16,6 +16,79 @@ public sealed class PlanningRoom : Room
     public override IEnumerable<HandsOff> Waits(MachineNow m) =>
         m.Facts.Jobs.Where(j => j.Waits(m.Now)).Select(j => new HandsOff(j.Stage, j.WaitsFor, j.Title, j.WaitUntil, true));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        var raised = m.Facts.Findings.ToDictionary(f => f.Id);
+        foreach (var j in m.Facts.Jobs.Where(j => j.State != JobState.Done && !m.Closed.Contains(j.Stage)))
+        {
+            var finding = j.FindingId is { } id ? raised.GetValueOrDefault(id) : null;
+            var waits = j.Waits(m.Now);
+            yield return new($"job/{j.Id}", j.Title, j.Stage, KindOf(j.Stage), WorkTask.About(j.Minutes))
+            {
+                Why = j.Why,
+                Needs = j.Needs,
+                After = [.. j.After.Select(a => $"job/{a}")],
+                From = j.State == JobState.Waiting ? j.WaitUntil : null,
+                OpenWait = waits && j.WaitUntil is null,
+                // Also when it is over, until somebody has gone.
+                WaitsFor = j.State == JobState.Waiting ? j.WaitsFor : "",
+                // Said by the finding, or in the work's own words.
+                Skills =
+                    finding?.Kind is Survey.FindingKind.CrackedMainsFilter or Survey.FindingKind.PictureTube
+                    || j.Needs.Contains("trained", StringComparison.OrdinalIgnoreCase)
+                    || j.Title.Contains("mains", StringComparison.OrdinalIgnoreCase)
+                        ? [BenchSkill.Mains]
+                        : [],
+                Danger = j.Settles && finding is { Open: true } && Survey.FindingRules.Meaning(finding.Kind).StopsPower,
+                Screen = Survey.FindingWork.ScreenOf(j, m.Facts.Findings) is { Length: > 0 } does ? does : ScreenOf(j.Stage),
+                JobId = j.Id,
+            };
+        }
+        // What nobody has listed is not nothing: a stage to come counts as what it usually takes.
+        foreach (var (stage, title, minutes, kind) in Usual)
+        {
+            if (!m.Closed.Contains(stage) && Listed(m, stage) is false)
+            {
+                yield return new($"stage/{stage}", title, stage, kind, minutes)
+                {
+                    Guess = true,
+                    Why = "Nothing is listed there yet.",
+                    Screen = ScreenOf(stage),
+                    // A case with a tube in it, or perhaps one, is opened by somebody trained.
+                    Skills =
+                        stage is Stage.StripDown or Stage.Rebuild && Intake.Hazards.Tube(m.Machine) != ThreeState.No
+                            ? [BenchSkill.Mains]
+                            : [],
+                };
+            }
+        }
+    }
+
+    /// <summary>Hands-on minutes of a stage of which nothing is known: from practice on small machines, wide. House figures.</summary>
+    static readonly (Stage Stage, string Title, Estimate Minutes, WorkKind Kind)[] Usual =
+    [
+        (Stage.StripDown, "Take it apart as far as its work needs", new(15, 40, 120), WorkKind.Assembling),
+        (Stage.Rebuild, "Put it together again", new(20, 60, 150), WorkKind.Assembling),
+        (Stage.BringUp, "Bring it up: settings, clock, drives", new(15, 45, 180), WorkKind.AtTheMachine),
+        (Stage.System, "Install or mend its system", new(20, 75, 300), WorkKind.AtTheMachine),
+        (Stage.Prove, "Measure before and after", new(10, 25, 60), WorkKind.AtTheMachine),
+        (Stage.HandOver, "Read the write-up and hand it over", new(10, 15, 40), WorkKind.Deciding),
+    ];
+
+    /// <summary>Whether any room has something there, done or to do.</summary>
+    static bool Listed(MachineNow m, Stage stage) => AllRooms.InOrder.Any(r => r.Progress(m).Any(s => s.Stage == stage && s.Weight > 0));
+
+    static WorkKind KindOf(Stage stage) =>
+        stage switch
+        {
+            Stage.Survey or Stage.Arrive => WorkKind.Looking,
+            Stage.Boards => WorkKind.Soldering,
+            Stage.Case => WorkKind.Washing,
+            Stage.StripDown or Stage.Rebuild or Stage.Parts => WorkKind.Assembling,
+            Stage.HandOver => WorkKind.Deciding,
+            _ => WorkKind.AtTheMachine,
+        };
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         var (f, now) = (m.Facts, m.Now);
@@ -90,6 +163,19 @@ public sealed class PlanningRoom : Room
         foreach (var j in w.Facts.Jobs.Where(j => j.State == JobState.Done).OrderBy(j => j.DoneAt))
         {
             yield return new(WriteUpPart.Done, $"{j.Title}.");
+        }
+        foreach (
+            var b in w
+                .Facts.BeforeAnswers.Where(b => b is { Skipped: true, Kind: BeforeKind.Measure or BeforeKind.Copy })
+                .OrderBy(b => b.At)
+        )
+        {
+            yield return new(
+                b.Kind == BeforeKind.Measure ? WriteUpPart.Measured : WriteUpPart.Said,
+                b.Kind == BeforeKind.Measure
+                    ? $"Not compared, since it was not measured before: {Words.Lower(b.What)} ({b.Why})."
+                    : $"Not copied before it was opened: {Words.Lower(b.What)} ({b.Why})."
+            );
         }
         foreach (var c in w.Facts.Closings.OrderBy(c => c.Stage))
         {

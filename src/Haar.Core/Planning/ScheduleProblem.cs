@@ -124,7 +124,8 @@ public static partial class Schedule
 
         /// <summary>By the longest tail first, each as early as its people and places allow.</summary>
         /// <param name="rank">Smaller goes first; null takes the tails.</param>
-        public Plan List(IReadOnlyList<double>? rank = null, Func<int, int>? person = null)
+        /// <param name="person">Who does it, by number; null for whoever is soonest.</param>
+        public Plan List(IReadOnlyList<double>? rank = null, Func<int, int?>? person = null)
         {
             var busy = Hours.Select(_ => new List<Window>()).ToArray();
             var held = new Dictionary<string, List<Window>>();
@@ -163,7 +164,7 @@ public static partial class Schedule
                 }
                 var release = Math.Max(t.From ?? 0, Before[next].Select(x => at[x]!.ReadyAt).DefaultIfEmpty(0).Max());
                 (int Start, int Person)? best = null;
-                foreach (var p in person is null ? Who[next] : [person(next)])
+                foreach (var p in person?.Invoke(next) is { } given ? [given] : Who[next])
                 {
                     if (Earliest(next, p, release, busy, held, air) is { } start && (best is null || start < best.Value.Start))
                     {

@@ -26,6 +26,9 @@ public abstract class Room
     /// <summary>What the hand can do now.</summary>
     public virtual IEnumerable<NextAct> Acts(MachineNow m) => [];
 
+    /// <summary>All that is left to do of it, for the plan: each piece with what comes before it, what it needs, and the wait that follows.</summary>
+    public virtual IEnumerable<WorkTask> Work(MachineNow m) => [];
+
     /// <summary>Why a piece of listed work may not be done now; null where this room has nothing against it.</summary>
     public virtual Acts.Permit? Holds(MachineNow m, Job job) => null;
 

@@ -10,6 +10,26 @@ public sealed class SolderingRoom : Room
     public override IEnumerable<Share> Progress(MachineNow m) =>
         m.Facts.SolderedParts.SelectMany(p => SolderSteps.Procedure.Of(p).Select(s => new Share(Stage.Boards, 4, s.DoneAt(p) is not null)));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m) =>
+        m.Closed.Contains(Stage.Boards)
+            ? []
+            : m
+                .Facts.SolderedParts.Where(p => p.Next is not null)
+                .Select(p => new WorkTask(
+                    $"soldered/{p.Id}",
+                    $"{p.Name}: {SolderSteps.Procedure.Words(p.Next!.Value)}",
+                    Stage.Boards,
+                    WorkKind.Soldering,
+                    WorkTask.About(Math.Clamp(5 + p.Pins / 2, 10, 60))
+                )
+                {
+                    Why = p.Begun ? "It is half done." : "Its joints are to be made again.",
+                    Needs = "Iron, wick, meter",
+                    Skills = [BenchSkill.Soldering],
+                    Places = ["iron"],
+                    Screen = "capacitors",
+                });
+
     public override IEnumerable<NextAct> Acts(MachineNow m) =>
         m.Closed.Contains(Stage.Boards)
             ? []

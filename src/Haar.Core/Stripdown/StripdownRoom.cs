@@ -36,6 +36,47 @@ public sealed class StripdownRoom : Room
                 _ => null,
             };
 
+    /// <summary>Put back in one go: what one still has in one's head. A house figure.</summary>
+    const int InOneGo = 6;
+
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        var steps = m.Facts.StripSteps;
+        // A case with a tube in it, or perhaps one, is opened by somebody trained.
+        BenchSkill[] opens = Intake.Hazards.Tube(m.Machine) != ThreeState.No ? [BenchSkill.Mains] : [];
+        if (steps.Count > 0 && !m.Closed.Contains(Stage.StripDown))
+        {
+            yield return new("strip", "Strip down: the rest, each step recorded", Stage.StripDown, WorkKind.Assembling, new(10, 30, 90))
+            {
+                Why = "What is recorded now is what goes back right later.",
+                Needs = "Phone, trays, driver",
+                Skills = opens,
+                Screen = "stripdown",
+            };
+        }
+        var back = m.Closed.Contains(Stage.Rebuild)
+            ? []
+            : steps.Where(s => s is { StaysOut: false, BackAt: null }).OrderByDescending(s => s.Number).ToList();
+        for (var i = 0; i * InOneGo < back.Count; i++)
+        {
+            var here = back.Skip(i * InOneGo).Take(InOneGo).ToList();
+            yield return new(
+                $"rebuild/{i}",
+                here.Count == 1 ? $"{here[0].Title} goes back" : $"{here.Count} pieces go back, {Words.Lower(here[0].Title)} first",
+                Stage.Rebuild,
+                WorkKind.Assembling,
+                new(4 * here.Count, 8 * here.Count, 20 * here.Count)
+            )
+            {
+                Why = "In the order that the record gives, tested before it is covered.",
+                Needs = "Trays, driver",
+                Skills = opens,
+                After = i > 0 ? [$"rebuild/{i - 1}"] : [],
+                Screen = "rebuild",
+            };
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         var steps = m.Facts.StripSteps;

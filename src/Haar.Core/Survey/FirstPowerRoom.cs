@@ -30,6 +30,27 @@ public sealed class FirstPowerRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.TestsInPieces.Where(t => t.Covers(m.Facts, m.Now)).Select(t => t.At + TestInPieces.Good);
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        // Taken up again after the boards: what is fed is what was worked on.
+        var open = m.Session.Next is null ? [] : m.Session.Plan.SkipWhile(p => p.Kind != m.Session.Next).ToList();
+        if (open.Count > 0 && !m.Closed.Contains(Stage.BringUp))
+        {
+            yield return new(
+                "power",
+                $"First power: {open.Count} {(open.Count == 1 ? "step" : "steps")}",
+                Stage.BringUp,
+                WorkKind.Measuring,
+                WorkTask.About(10 * open.Count)
+            )
+            {
+                Why = "Supply alone, bare board, then one thing more at a time.",
+                Needs = "Multimeter, load",
+                Screen = "power",
+            };
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         var (gate, f) = (m.Session, m.Facts);

@@ -25,6 +25,36 @@ public sealed class SurveyRoom : Room
                 return new RaisedDanger(DangerKind.Finding, x.Id, $"{Named(x)}: {x.Seen}", m.Work, m.Why, m.Cautions, x.At, "survey");
             });
 
+    public override IEnumerable<WorkTask> Work(MachineNow m)
+    {
+        if (m.Closed.Contains(Stage.Survey))
+        {
+            yield break;
+        }
+        if (m.Machine.SurveyedAt is null)
+        {
+            yield return new("survey/look", "Look it over, outside to inside", Stage.Survey, WorkKind.Looking, new(10, 25, 60))
+            {
+                Why = "Nothing is powered before somebody has looked.",
+                Needs = "Torch, gloves, camera",
+                Screen = "survey",
+            };
+        }
+        var settled = m.Facts.Jobs.Where(j => j.FindingId is not null && j.Settles).Select(j => j.FindingId!.Value).ToHashSet();
+        foreach (var x in m.Facts.Findings.Where(x => x.Open && !settled.Contains(x.Id)))
+        {
+            if (FindingRules.Meaning(x.Kind) is { Work.Length: > 0 } meaning)
+            {
+                yield return new($"finding/{x.Id}", meaning.Work, meaning.WorkStage, WorkKind.Looking, WorkTask.About(20))
+                {
+                    Why = meaning.Why,
+                    Danger = meaning.StopsPower,
+                    Screen = "survey",
+                };
+            }
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (Intake.Hazards.Unidentified(m.Machine))

@@ -10,6 +10,25 @@ public sealed class ThermalRoom : Room
     public override IEnumerable<Share> Progress(MachineNow m) =>
         HotAssessments.Of(m.Facts.HotParts, m.Facts.Readings).Select(h => new Share(Stage.Boards, 10, h.Open.Length == 0));
 
+    public override IEnumerable<WorkTask> Work(MachineNow m) =>
+        m.Closed.Contains(Stage.Boards)
+            ? []
+            : HotAssessments
+                .Of(m.Facts.HotParts, m.Facts.Readings)
+                .Where(h => h.Open.Length > 0)
+                .Select(h => new WorkTask(
+                    $"hot/{h.Part.Id}",
+                    $"{h.Part.Name}: {h.Open}",
+                    Stage.Boards,
+                    WorkKind.Mechanics,
+                    WorkTask.About(20)
+                )
+                {
+                    Why = "A hot part without its paste runs for minutes.",
+                    Needs = "Thermometer, alcohol, paste or pad",
+                    Screen = "capacitors",
+                });
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))

@@ -55,6 +55,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         Laptop();
         Editor();
         LotOfSix();
+        Bench();
         // All of it or nothing: a start that is killed here begins again.
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
         await db.SaveChangesAsync(cancel);

@@ -68,6 +68,30 @@ public static class CheckCalendar
             Add($"order-{o.Id}", o.ExpectedOn!.Value, $"Parts from {o.Supplier}", $"{o.Lines.Sum(l => l.Open)} pieces are to come.");
         }
 
+        // Waits that run: at their hour, since a closed page cannot ring.
+        foreach (var w in await db.MachineWork.AsNoTracking().OrderBy(w => w.MachineId).ToListAsync(cancel))
+        {
+            if (!machines.TryGetValue(w.MachineId, out var name))
+            {
+                continue;
+            }
+            foreach (var t in w.Work.Where(t => t is { WaitsFor.Length: > 0, From: not null } && t.From > now.AddDays(-2)))
+            {
+                calendar.Events.Add(
+                    new CalendarEvent
+                    {
+                        Uid = $"wait-{w.MachineId:N}-{t.Key}@haar",
+                        Summary = $"{name}: {t.Title}",
+                        Description = $"{Core.Verdicts.Words.Capital(t.WaitsFor)} until then.",
+                        DtStamp = new CalDateTime(now.UtcDateTime),
+                        Start = new CalDateTime(t.From!.Value.UtcDateTime),
+                        End = new CalDateTime(t.From.Value.AddMinutes(15).UtcDateTime),
+                        Transparency = "TRANSPARENT",
+                    }
+                );
+            }
+        }
+
         return new CalendarSerializer().SerializeToString(calendar) ?? "";
     }
 }

@@ -25,6 +25,8 @@ static partial class StandsOn
     static bool Derived(IReadOnlyEntityType t) =>
         t.ClrType == typeof(LogEntry)
         || t.ClrType == typeof(MachineStatusRow)
+        || t.ClrType == typeof(MachineWorkRow)
+        || t.ClrType == typeof(KeptPlanRow)
         || t.ClrType == typeof(Capacitors.CapacitorStandRow)
         || t.ClrType == typeof(Core.Safety.Danger);
 

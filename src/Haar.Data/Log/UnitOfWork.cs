@@ -195,7 +195,7 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
                 .ChangeTracker.Entries()
                 .Where(e =>
                     e.State is EntityState.Added or EntityState.Modified or EntityState.Deleted
-                    && e.Entity is not (LogEntry or MachineStatusRow or CapacitorStandRow)
+                    && e.Entity is not (LogEntry or MachineStatusRow or MachineWorkRow or KeptPlanRow or CapacitorStandRow)
                 )
                 .ToList()
         )

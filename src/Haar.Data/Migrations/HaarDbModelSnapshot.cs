@@ -707,6 +707,9 @@ namespace Haar.Data.Migrations
                     b.Property<bool>("Donor")
                         .HasColumnType("INTEGER");
 
+                    b.Property<DateOnly?>("DueOn")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Expectation")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -737,7 +740,18 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Owner")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Paid")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("ParkedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ParkedWhy")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Possible")
@@ -777,6 +791,13 @@ namespace Haar.Data.Migrations
                     b.Property<int>("Version")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("WakesFor")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("WakesOn")
+                        .HasColumnType("TEXT");
 
                     b.Property<int?>("YearFrom")
                         .HasColumnType("INTEGER");
@@ -1300,6 +1321,106 @@ namespace Haar.Data.Migrations
                     b.ToTable("Photos");
                 });
 
+            modelBuilder.Entity("Haar.Core.Planning.BeforeAnswer", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Skipped")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Why")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId", "Key")
+                        .IsUnique();
+
+                    b.ToTable("BeforeAnswers");
+                });
+
+            modelBuilder.Entity("Haar.Core.Planning.BenchPerson", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Avoids")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Days")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Hours")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Skills")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Name")
+                        .IsUnique();
+
+                    b.ToTable("People");
+                });
+
+            modelBuilder.Entity("Haar.Core.Planning.BenchPlace", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Open")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Name")
+                        .IsUnique();
+
+                    b.ToTable("Places");
+                });
+
             modelBuilder.Entity("Haar.Core.Planning.Job", b =>
                 {
                     b.Property<Guid>("Id")
@@ -1362,6 +1483,40 @@ namespace Haar.Data.Migrations
                         .HasFilter("\"After\" <> '[]'");
 
                     b.ToTable("Jobs");
+                });
+
+            modelBuilder.Entity("Haar.Core.Planning.PlanPin", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("ForMachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Person")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Split")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ForMachineId", "Key")
+                        .IsUnique();
+
+                    b.ToTable("Pins");
                 });
 
             modelBuilder.Entity("Haar.Core.Planning.StageClosing", b =>
@@ -1431,6 +1586,68 @@ namespace Haar.Data.Migrations
                     b.HasIndex("Until");
 
                     b.ToTable("Waits");
+                });
+
+            modelBuilder.Entity("Haar.Core.Planning.WorkTaken", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("BegunAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("End")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<Guid>("ForMachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("LeftMinutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Person")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("PlannedMinutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("TakenMinutes")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ForMachineId", "Key");
+
+                    b.HasIndex(new[] { "Person" }, "IX_Taken_Person")
+                        .IsUnique()
+                        .HasFilter("\"End\" = 'Running'");
+
+                    b.HasIndex(new[] { "ForMachineId", "Key" }, "IX_Taken_Running")
+                        .IsUnique()
+                        .HasFilter("\"End\" = 'Running'");
+
+                    b.ToTable("Taken");
                 });
 
             modelBuilder.Entity("Haar.Core.Proving.Proof", b =>
@@ -2255,6 +2472,34 @@ namespace Haar.Data.Migrations
                     b.ToTable("Packs");
                 });
 
+            modelBuilder.Entity("Haar.Data.Planning.KeptPlanRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Facts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Firsts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Plan")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Seconds")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("KeptPlans", (string)null);
+                });
+
             modelBuilder.Entity("Haar.Data.Planning.MachineStatusRow", b =>
                 {
                     b.Property<Guid>("MachineId")
@@ -2332,6 +2577,20 @@ namespace Haar.Data.Migrations
                         .IsDescending(false, false, true, true, true, false, false);
 
                     b.ToTable("Standings", (string)null);
+                });
+
+            modelBuilder.Entity("Haar.Data.Planning.MachineWorkRow", b =>
+                {
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Work")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("MachineId");
+
+                    b.ToTable("MachineWork");
                 });
 
             modelBuilder.Entity("Haar.Core.Batteries.MachineCell", b =>
@@ -2546,6 +2805,15 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Haar.Core.Planning.BeforeAnswer", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Haar.Core.Planning.Job", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
@@ -2737,6 +3005,15 @@ namespace Haar.Data.Migrations
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithOne()
                         .HasForeignKey("Haar.Data.Planning.MachineStatusRow", "MachineId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Data.Planning.MachineWorkRow", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithOne()
+                        .HasForeignKey("Haar.Data.Planning.MachineWorkRow", "MachineId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -186,6 +186,27 @@ public static class MachineStatusKeeper
         row.UnlistedUntil = status.Unlisted?.Until;
         row.StaleAt = status.ValidUntil;
         row.Rules = Rules;
+        await KeepWorkAsync(db, facts, now, cancel);
+    }
+
+    /// <summary>What is left to do, for the plan. A machine that plans nothing (a lot, a donor, one that has left) has none.</summary>
+    static async Task KeepWorkAsync(HaarDb db, MachineFacts facts, DateTimeOffset now, CancellationToken cancel)
+    {
+        var id = facts.Machine.Id;
+        var m = new MachineNow(facts, now);
+        IReadOnlyList<WorkTask> work =
+            m.Restored && facts.Machine is { HandedOverAt: null, RemovedAt: null }
+                ? [.. Core.Rooms.AllRooms.InOrder.SelectMany(r => r.Work(m))]
+                : [];
+        var row = await db.MachineWork.FirstOrDefaultAsync(w => w.MachineId == id, cancel);
+        if (row is not null)
+        {
+            row.Work = work;
+        }
+        else if (work.Count > 0)
+        {
+            db.MachineWork.Add(new() { MachineId = id, Work = work });
+        }
     }
 
     static async Task<(Dictionary<Guid, int>, HashSet<Guid>)> DependenciesAsync(

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("67ee0ca0-e804-4b4d-adbd-f50e7cad75e7"), entityTypeCount: 47)
+            : base(skipDetectChanges: false, modelId: new Guid("232c0baf-49c9-4244-8927-3147cb8fc44e"), entityTypeCount: 54)
         {
         }
 
@@ -43,9 +43,14 @@ namespace Haar.Data.Generated
             var supply = SupplyEntityType.Create(this);
             var supplyUse = SupplyUseEntityType.Create(this);
             var photo = PhotoEntityType.Create(this);
+            var beforeAnswer = BeforeAnswerEntityType.Create(this);
+            var benchPerson = BenchPersonEntityType.Create(this);
+            var benchPlace = BenchPlaceEntityType.Create(this);
             var job = JobEntityType.Create(this);
+            var planPin = PlanPinEntityType.Create(this);
             var stageClosing = StageClosingEntityType.Create(this);
             var wait = WaitEntityType.Create(this);
+            var workTaken = WorkTakenEntityType.Create(this);
             var proof = ProofEntityType.Create(this);
             var danger = DangerEntityType.Create(this);
             var workshop = WorkshopEntityType.Create(this);
@@ -63,7 +68,9 @@ namespace Haar.Data.Generated
             var capacitorStandRow = CapacitorStandRowEntityType.Create(this);
             var logEntry = LogEntryEntityType.Create(this);
             var packRow = PackRowEntityType.Create(this);
+            var keptPlanRow = KeptPlanRowEntityType.Create(this);
             var machineStatusRow = MachineStatusRowEntityType.Create(this);
+            var machineWorkRow = MachineWorkRowEntityType.Create(this);
 
             MachineCellEntityType.CreateForeignKey1(machineCell, machine);
             MachinePackEntityType.CreateForeignKey1(machinePack, machine);
@@ -91,6 +98,7 @@ namespace Haar.Data.Generated
             ReservationEntityType.CreateForeignKey3(reservation, drawerPart);
             SupplyUseEntityType.CreateForeignKey1(supplyUse, supply);
             PhotoEntityType.CreateForeignKey1(photo, machine);
+            BeforeAnswerEntityType.CreateForeignKey1(beforeAnswer, machine);
             JobEntityType.CreateForeignKey1(job, machine);
             StageClosingEntityType.CreateForeignKey1(stageClosing, machine);
             WaitEntityType.CreateForeignKey1(wait, job);
@@ -115,6 +123,7 @@ namespace Haar.Data.Generated
             OverruleEntityType.CreateForeignKey1(overrule, machine);
             LogEntryEntityType.CreateForeignKey1(logEntry, machine);
             MachineStatusRowEntityType.CreateForeignKey1(machineStatusRow, machine);
+            MachineWorkRowEntityType.CreateForeignKey1(machineWorkRow, machine);
 
             MachineCellEntityType.CreateAnnotations(machineCell);
             MachinePackEntityType.CreateAnnotations(machinePack);
@@ -142,9 +151,14 @@ namespace Haar.Data.Generated
             SupplyEntityType.CreateAnnotations(supply);
             SupplyUseEntityType.CreateAnnotations(supplyUse);
             PhotoEntityType.CreateAnnotations(photo);
+            BeforeAnswerEntityType.CreateAnnotations(beforeAnswer);
+            BenchPersonEntityType.CreateAnnotations(benchPerson);
+            BenchPlaceEntityType.CreateAnnotations(benchPlace);
             JobEntityType.CreateAnnotations(job);
+            PlanPinEntityType.CreateAnnotations(planPin);
             StageClosingEntityType.CreateAnnotations(stageClosing);
             WaitEntityType.CreateAnnotations(wait);
+            WorkTakenEntityType.CreateAnnotations(workTaken);
             ProofEntityType.CreateAnnotations(proof);
             DangerEntityType.CreateAnnotations(danger);
             WorkshopEntityType.CreateAnnotations(workshop);
@@ -162,7 +176,9 @@ namespace Haar.Data.Generated
             CapacitorStandRowEntityType.CreateAnnotations(capacitorStandRow);
             LogEntryEntityType.CreateAnnotations(logEntry);
             PackRowEntityType.CreateAnnotations(packRow);
+            KeptPlanRowEntityType.CreateAnnotations(keptPlanRow);
             MachineStatusRowEntityType.CreateAnnotations(machineStatusRow);
+            MachineWorkRowEntityType.CreateAnnotations(machineWorkRow);
 
             AddAnnotation("ProductVersion", "10.0.15");
         }

@@ -26,7 +26,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Intake.Machine",
                 typeof(Machine),
                 baseEntityType,
-                propertyCount: 29,
+                propertyCount: 35,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -97,6 +97,13 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Donor>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
 
+            var dueOn = runtimeEntityType.AddProperty(
+                "DueOn",
+                typeof(DateOnly?),
+                propertyInfo: typeof(Machine).GetProperty("DueOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<DueOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var expectation = runtimeEntityType.AddProperty(
                 "Expectation",
                 typeof(Expectation),
@@ -154,6 +161,12 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Machine).GetProperty("Name", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Machine).GetField("<Name>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
+            var owner = runtimeEntityType.AddProperty(
+                "Owner",
+                typeof(string),
+                propertyInfo: typeof(Machine).GetProperty("Owner", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<Owner>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
             var paid = runtimeEntityType.AddProperty(
                 "Paid",
                 typeof(decimal?),
@@ -161,6 +174,20 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Paid>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true,
                 providerPropertyType: typeof(string));
+
+            var parkedAt = runtimeEntityType.AddProperty(
+                "ParkedAt",
+                typeof(DateTimeOffset?),
+                propertyInfo: typeof(Machine).GetProperty("ParkedAt", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<ParkedAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                valueConverter: new UtcTicks());
+
+            var parkedWhy = runtimeEntityType.AddProperty(
+                "ParkedWhy",
+                typeof(string),
+                propertyInfo: typeof(Machine).GetProperty("ParkedWhy", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<ParkedWhy>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var possible = runtimeEntityType.AddProperty(
                 "Possible",
@@ -237,6 +264,19 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Version>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 concurrencyToken: true,
                 sentinel: 0);
+
+            var wakesFor = runtimeEntityType.AddProperty(
+                "WakesFor",
+                typeof(string),
+                propertyInfo: typeof(Machine).GetProperty("WakesFor", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<WakesFor>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var wakesOn = runtimeEntityType.AddProperty(
+                "WakesOn",
+                typeof(DateOnly?),
+                propertyInfo: typeof(Machine).GetProperty("WakesOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<WakesOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var yearFrom = runtimeEntityType.AddProperty(
                 "YearFrom",

@@ -50,8 +50,14 @@ public sealed record WorkshopScreen(
     IReadOnlyList<MachineRow> Machines,
     WorkshopCounts Counts,
     int Page,
-    int Pages
+    int Pages,
+    PlannedFirst? ByPlan
 );
+
+/// <summary>What is next is the first of the plan.</summary>
+/// <param name="Person">Whose turn it is by the plan.</param>
+/// <param name="At">When it is its turn.</param>
+public sealed record PlannedFirst(string Person, DateTimeOffset At, string Key);
 
 public sealed record Found(string Kind, string Title, string Detail, string Path);
 
@@ -74,6 +80,7 @@ static class WorkshopEndpoints
     static async Task<WorkshopScreen> ScreenAsync(
         HaarDb db,
         TimeProvider time,
+        Data.Log.Hands hands,
         CancellationToken cancel,
         int page = 1,
         bool handedOver = false
@@ -116,6 +123,37 @@ static class WorkshopEndpoints
             .Take(6)
             .ToListAsync(cancel);
         var acts = first.Select(s => new ActOnMachine(s.MachineId, s.Name, s.Status.Next!)).ToList();
+        // A danger goes before any plan; otherwise the plan says what is next.
+        PlannedFirst? byPlan = null;
+        if (acts is not [{ Act.Danger: true }, ..])
+        {
+            var planned = await PlanKeeper.FirstsAsync(db, hands.Name, now, cancel);
+            if (planned is [var top, ..])
+            {
+                byPlan = new(top.Person, top.Start, top.Key);
+                acts =
+                [
+                    .. planned
+                        .Take(6)
+                        .Select(t => new ActOnMachine(
+                            t.MachineId,
+                            t.Machine,
+                            new(
+                                t.Title,
+                                t.Work.Why,
+                                t.Work.Stage,
+                                (int)Math.Max(1, Math.Round((t.End - t.Start).TotalMinutes)),
+                                t.Work.Needs,
+                                false,
+                                0,
+                                t.Start,
+                                t.Work.Screen,
+                                t.Work.JobId
+                            )
+                        )),
+                ];
+            }
+        }
         var waiting = await db
             .Waits.AsNoTracking()
             .Where(w => w.Until == null || w.Until > now)
@@ -169,7 +207,8 @@ static class WorkshopEndpoints
             ],
             new(hand?.Count ?? 0, gone?.Count ?? 0, hand?.Stopped ?? 0, hand?.Minutes ?? 0),
             page,
-            pages
+            pages,
+            byPlan
         );
     }
 

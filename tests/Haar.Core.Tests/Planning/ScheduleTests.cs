@@ -255,7 +255,7 @@ public class ScheduleTests
                     var choices = p.Who.Aggregate(1, (n, w) => n * w.Length);
                     for (var c = 0; c < choices; c++)
                     {
-                        int Person(int task)
+                        int? Person(int task)
                         {
                             var left = c;
                             for (var k = 0; k < task; k++)

@@ -17,6 +17,8 @@
     arrive: () => import('./Arrive.svelte'),
     costs: () => import('../Costs/Costs.svelte'),
     log: () => import('../Planning/Log.svelte'),
+    before: () => import('../Planning/Before.svelte'),
+    where: () => import('../Planning/Where.svelte'),
     shipped: () => import('./Shipped.svelte'),
     cleaning: () => import('../Cleaning/Cleaning.svelte'),
     lot: () => import('./Lot.svelte'),

@@ -10,7 +10,10 @@
   import Query from '$lib/ui/Query.svelte';
   import Tideline from '$lib/ui/Tideline.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
+  import { atTheBench } from '$lib/bench';
   import { go } from '../router';
+  import ElseList from './ElseList.svelte';
+  import { clock, dayWord } from './words';
 
   const page = $derived(Number(searchParams.get('page') ?? 1));
   const gone = $derived(searchParams.get('show') === 'handed-over');
@@ -18,6 +21,18 @@
     queryKey: ['workshop', page, gone],
     queryFn: () => ask(api.GET('/api/workshop', { params: { query: { page, handedOver: gone } } })),
     refetchInterval: 30_000,
+  }));
+  // The plan is made while one looks; what it says is first stands here as soon as it is.
+  const plan = createQuery(() => ({
+    queryKey: ['plan-made'],
+    queryFn: async () => {
+      const made = await ask(api.GET('/api/plan'));
+      await query.refetch();
+      return made.plan?.tasks.length ?? 0;
+    },
+    enabled: !!query.data && query.data.counts.inHand > 0,
+    staleTime: 60_000,
+    retry: false,
   }));
   let open = $state<'why' | 'else' | ''>('');
   const next = $derived(query.data?.next);
@@ -72,7 +87,8 @@
             <div class="bg-paper px-5 py-4 sm:px-6">
               {#if data.next}
                 <p class="text-sm text-soft">
-                  Next at the bench · <strong class="text-ink">{data.next.machineName}</strong>
+                  Next at the bench{data.byPlan ? ` for ${data.byPlan.person}` : ''} ·
+                  <strong class="text-ink">{data.next.machineName}</strong>
                 </p>
                 <h2
                   class="mt-0.5 text-title leading-[1.15] font-bold text-balance sm:text-saying {data.next.act.danger
@@ -102,13 +118,19 @@
                 </div>
                 {#if open === 'why'}
                   <p class="mt-2 sill pt-2 text-sm">
-                    The rule: a danger first, then what other work waits for, then the earliest stage, then the oldest. {data
-                      .next.act.danger
-                      ? 'This is a danger.'
-                      : data.next.act.wantedBy > 0
-                        ? `${data.next.act.wantedBy} other pieces of work wait for this one, and no danger is open.`
-                        : 'No danger is open and nothing waits for other work, so the earliest stage comes first.'}
+                    {#if data.byPlan}By the plan it is {data.byPlan.person}’s turn, {dayWord(data.byPlan.at, now.value)}
+                      {clock(data.byPlan.at)}: the first piece of work of a plan of all machines{plan.data
+                        ? `, ${plan.data} pieces`
+                        : ''}, in which everything is ready as soon as can be. No danger is open: one would go before
+                      any plan. <a class="underline" href="/days">The plan</a>{:else}The rule: a danger first, then what
+                      other work waits for, then the earliest stage, then the oldest. {data.next.act.danger
+                        ? 'This is a danger.'
+                        : data.next.act.wantedBy > 0
+                          ? `${data.next.act.wantedBy} other pieces of work wait for this one, and no danger is open.`
+                          : 'No danger is open and nothing waits for other work, so the earliest stage comes first.'}{/if}
                   </p>
+                {:else if open === 'else' && data.byPlan}
+                  <div class="mt-2 sill pt-2"><ElseList person={atTheBench() || data.byPlan.person} /></div>
                 {:else if open === 'else'}
                   <ul class="mt-2 sill">
                     {#each data.others as o (o.machineId)}
@@ -129,7 +151,9 @@
               {/if}
             </div>
             <div class="bg-tide-wash px-5 py-4 sm:px-6">
-              <h2 class="text-sm font-bold text-tide">Going on without hands</h2>
+              <h2 class="text-sm font-bold text-tide">
+                <a class="hover:underline" href="/waits">Going on without hands</a>
+              </h2>
               <ul class="mt-1.5">
                 {#each data.withoutHands as w (w.jobId ?? w.machineId)}
                   <li class="flex items-baseline justify-between gap-4 py-[3px] text-[0.9375rem]">
@@ -195,7 +219,7 @@
           <section aria-label="The day" class="fixed inset-x-0 bottom-0 z-10 bg-fog px-4 sm:px-7">
             <div class="mx-auto flex max-w-page items-center gap-x-4 border-t-2 border-ink py-2.5">
               {#if data.workshop.daysToEvent != null && data.workshop.eventName}
-                <p class="min-w-0 truncate font-bold">
+                <a class="min-w-0 truncate font-bold hover:underline" href="/the-day">
                   {data.workshop.daysToEvent > 1
                     ? `${data.workshop.daysToEvent} days to`
                     : data.workshop.daysToEvent === 1
@@ -203,7 +227,7 @@
                       : data.workshop.daysToEvent === 0
                         ? 'Today:'
                         : 'Past:'} “{data.workshop.eventName}”
-                </p>
+                </a>
                 <p class="text-sm text-soft max-sm:hidden">
                   {minutes(data.counts.handsMinutesLeft)} of hands-on work listed{#if data.workshop.daysToEvent > 0}, {minutes(
                       Math.ceil(data.counts.handsMinutesLeft / data.workshop.daysToEvent),

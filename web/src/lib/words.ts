@@ -11,6 +11,7 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
     screens: [
       { screen: 'arrive', word: 'What it is' },
       { screen: 'shipped', word: 'As shipped' },
+      { screen: 'where', word: 'Where were we?' },
       { screen: 'costs', word: 'Money and hours' },
       { screen: 'log', word: 'Log' },
     ],
@@ -31,6 +32,7 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
     short: 'Strip',
     screens: [
       { screen: 'stripdown', word: 'Recorder' },
+      { screen: 'before', word: 'Before you open it' },
       { screen: 'stripwork', word: 'Work' },
     ],
   },

@@ -3354,6 +3354,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Before it is opened: what to measure, copy, photograph and have ready; traps; how many evenings. */
+        get: operations["GetBeforeOpening"];
+        put?: never;
+        post: operations["AnswerBefore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/where": {
         parameters: {
             query?: never;
@@ -5210,10 +5227,46 @@ export interface components {
          * @enum {string}
          */
         Bears: "spotTest" | "safe" | "never";
+        BeforeAsk: {
+            key: string;
+            /**
+             * @description And why; otherwise it is done.
+             * @default false
+             */
+            skipped: boolean;
+            /** @default  */
+            why: string;
+        };
+        /**
+         * @description What is to be done before a machine is opened.
+         * @enum {string}
+         */
+        BeforeKind: "measure" | "copy" | "photograph" | "haveReady" | "trap";
+        BeforeLine: {
+            /** @description The same from one look to the next. */
+            key: string;
+            kind: components["schemas"]["BeforeKind"];
+            what: string;
+            why: string;
+            /** @description By the rows, or by a word. */
+            done: boolean;
+            /** @description And why; empty where it is not. */
+            skipped: string;
+            /** @description Where it is done; empty for nowhere. */
+            screen: string;
+        };
         /** @description What stands before the board is fed. */
         BeforePowerRow: {
             word: string;
             permit: components["schemas"]["Permit"];
+        };
+        BeforeResult: {
+            lines: components["schemas"]["BeforeLine"][];
+            /** @description Of two hours, until it is together again: low, likely, high. */
+            evenings: components["schemas"]["Estimate"];
+            /** @description It has been opened already. */
+            opened: boolean;
+            verdict: components["schemas"]["Verdict"];
         };
         BeltAsk: {
             /**
@@ -8406,6 +8459,11 @@ export interface components {
             personBefore: string;
             person: string;
             why: string;
+            /**
+             * Format: date-time
+             * @description When the plan was made in which it moved.
+             */
+            at: string;
         };
         /** @description The plan that everybody sees, with instants in place of minutes. Computed, and kept while nothing changes. */
         KeptPlan: {
@@ -20280,6 +20338,54 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetBeforeOpening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeResult"];
+                };
+            };
+        };
+    };
+    AnswerBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeforeAsk"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

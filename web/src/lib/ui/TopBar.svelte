@@ -2,9 +2,11 @@
 <script lang="ts">
   import { session } from '$lib/session.svelte';
   import { openKeys, openPalette } from './open';
-  let { at }: { at: 'workshop' | 'store' | 'drawer' | 'order' | 'workout' | 'reference' | 'settings' | '' } = $props();
+  let { at }: { at: 'workshop' | 'plan' | 'store' | 'drawer' | 'order' | 'workout' | 'reference' | 'settings' | '' } =
+    $props();
   const links = [
     { at: 'workshop', href: '/', word: 'Workshop' },
+    { at: 'plan', href: '/tonight', word: 'Plan' },
     { at: 'store', href: '/store', word: 'Store' },
     { at: 'drawer', href: '/drawer', word: 'Drawer' },
     { at: 'order', href: '/order', word: 'Order' },
@@ -17,7 +19,7 @@
   <p class="text-lg font-bold whitespace-nowrap">{session.value?.workshopName}</p>
   <nav
     aria-label="Workshop"
-    class="flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:justify-between max-sm:gap-x-2 max-sm:text-sm"
+    class="flex flex-wrap gap-x-5 max-sm:order-last max-sm:w-full max-sm:flex-nowrap max-sm:gap-x-4 max-sm:overflow-x-auto max-sm:text-sm max-sm:whitespace-nowrap"
   >
     {#each links as l (l.at)}
       <a

@@ -1,0 +1,110 @@
+import type { Page } from '@playwright/test';
+import { expect, sound, test } from '../fixture';
+
+const heading = (page: Page) => page.getByRole('heading', { level: 1 });
+
+for (const phone of [false, true]) {
+  test.describe(phone ? 'in one hand' : 'at the bench', () => {
+    test.use(phone ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } : {});
+
+    test('an evening is asked for by name, work is begun, and it did not come out', async ({ page, haar }) => {
+      await page.goto(`${haar.url}/tonight`);
+      await page.getByRole('radio', { name: 'Ines' }).click();
+      await expect(heading(page)).toContainText('of hands');
+      await sound(page, 'tonight');
+      await expect(page.getByRole('region', { name: 'Lay out' })).toBeVisible();
+      const order = page.getByRole('region', { name: 'In this order' });
+      const first = await order.getByRole('link').first().innerText();
+      await page.getByRole('button', { name: /^Begin: about/ }).click();
+      await expect(page).toHaveURL(/\/m\//);
+      await page.goto(`${haar.url}/tonight`);
+      await expect(heading(page)).toHaveText(first);
+      await page.getByRole('button', { name: 'Stop: how was it left?' }).click();
+      await page.getByRole('radio', { name: 'It did not come out' }).click();
+      await page.getByLabel('Minutes at it').fill('25');
+      await page.getByRole('button', { name: 'Keep it' }).click();
+      await expect(page.getByText('25 min,')).toBeVisible();
+      // It stays in the plan.
+      await expect(order.getByRole('link', { name: first })).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+    });
+
+    test('an evening missed and a late parcel move the work, and the days say why', async ({ page, haar }) => {
+      await page.goto(`${haar.url}/days`);
+      await expect(heading(page)).toContainText('All of it ready');
+      await expect(page.getByText(/within \d|proven/)).toBeVisible();
+      await sound(page, 'days');
+      const plan = await haar.api('/api/plan');
+      const task = [...plan.plan.tasks].sort((a, b) => (a.start < b.start ? -1 : 1))[0];
+      const person = plan.people.find((p: { person: { name: string } }) => p.person.name === task.person).person;
+      await page.goto(`${haar.url}/people`);
+      await page.getByRole('button', { name: `A day of ${person.name} that differs` }).click();
+      const [year, month, day] = task.start.slice(0, 10).split('-');
+      const dialog = page.getByRole('dialog');
+      await dialog.getByRole('spinbutton').first().focus();
+      await page.keyboard.type(`${day}${month}${year}`);
+      await dialog.getByRole('button', { name: 'Keep it' }).click();
+      await expect(page.getByText(/: not here$/)).toBeVisible();
+      await sound(page, 'people');
+      // The post is late: what waits for it, and what hangs on that, goes back.
+      const laptop = await haar.machine('Pilot-launch laptop');
+      const job = plan.plan.tasks.find(
+        (t: { machineId: string; work: { jobId?: string } }) => t.machineId === laptop && t.work.jobId,
+      );
+      await haar.act('POST', `/api/machines/${laptop}/jobs/${job.work.jobId}/state`, {
+        state: 'waiting',
+        waitsFor: 'the post',
+        waitUntil: new Date(Date.now() + 9 * 86_400_000).toISOString(),
+      });
+      await page.goto(`${haar.url}/days`);
+      const moved = page.getByRole('region', { name: 'What moved' });
+      await expect(moved.getByText('What it waits for comes later.').first()).toBeVisible();
+      await expect(
+        moved
+          .getByText(/no hours for it where it stood|was not begun|is ready later|is done then|has the time/)
+          .first(),
+      ).toBeVisible();
+      await page.goto(`${haar.url}/the-day`);
+      await expect(page.getByText('that all is ready by the day')).toBeVisible();
+      await sound(page, 'the day');
+    });
+  });
+}
+
+test('work is laid down with two keys, split, and freed', async ({ page, haar }) => {
+  await page.goto(`${haar.url}/days`);
+  const work = page.getByRole('region', { name: 'The work of that day' });
+  for (let i = 0; i < 8 && !(await work.getByRole('listitem').count()); i++) await page.keyboard.press('ArrowRight');
+  const link = work.getByRole('link').first();
+  const title = await link.innerText();
+  await link.focus();
+  await page.keyboard.press('l');
+  await expect(work.getByRole('status')).toContainText(title);
+  await page.keyboard.press('1');
+  await expect(page.getByText(/Laid down: .*, by Ines/i)).toBeVisible();
+});
+
+test('something else, what waits, coming back, and before it is opened', async ({ page, haar }) => {
+  await page.goto(`${haar.url}/tonight`);
+  await page.getByRole('radio', { name: 'Odd' }).click();
+  await page.keyboard.press('s');
+  await page.getByRole('checkbox', { name: 'In ten minutes' }).check();
+  await expect(page.getByRole('list', { name: 'Something else' })).toBeVisible();
+  await page.goto(`${haar.url}/waits`);
+  await expect(page.getByRole('list', { name: 'Waits' }).getByRole('listitem').first()).toBeVisible();
+  await sound(page, 'waits');
+  await page.getByRole('button', { name: 'Ring on this device' }).click();
+  await expect(page.getByRole('button', { name: 'Stop ringing' })).toBeVisible();
+  const id = await haar.machine('Fish-auction server');
+  await page.goto(`${haar.url}/m/${id}/where`);
+  await expect(page.getByRole('region', { name: 'Done last' })).toBeVisible();
+  await sound(page, 'where were we');
+  await page.goto(`${haar.url}/m/${id}/before`);
+  await page.getByRole('button', { name: /^Skip: Copy its drive off/ }).click();
+  await page.getByRole('button', { name: 'Skip it' }).click();
+  await expect(page.getByRole('alert')).toContainText('cannot claim');
+  await page.getByLabel('In a few words').fill('both drives are dead');
+  await page.getByRole('button', { name: 'Skip it' }).click();
+  await expect(page.getByText('Skipped: both drives are dead')).toBeVisible();
+  await sound(page, 'before opening');
+});

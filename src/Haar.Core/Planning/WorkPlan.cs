@@ -1,0 +1,423 @@
+using Haar.Core.Verdicts;
+
+namespace Haar.Core.Planning;
+
+/// <summary>A machine as the plan sees it.</summary>
+/// <param name="DueAt">It has to be ready by then; null for whenever.</param>
+public sealed record PlanMachine(Guid Id, string Name, IReadOnlyList<WorkTask> Work, DateTimeOffset? DueAt);
+
+/// <summary>What a plan is made from.</summary>
+/// <param name="Zone">Of the bench's clock.</param>
+/// <param name="Latitude">For daylight, degrees north.</param>
+public sealed record WorkPlanAsk(
+    IReadOnlyList<PlanMachine> Machines,
+    IReadOnlyList<BenchPerson> People,
+    IReadOnlyList<BenchPlace> Places,
+    IReadOnlyList<PlanPin> Pins,
+    IReadOnlyList<WorkTaken> Taken,
+    DateTimeOffset Now,
+    TimeZoneInfo Zone,
+    double Latitude = WorkPlan.UsualLatitude
+);
+
+/// <summary>One piece of work in the plan, with what it is.</summary>
+/// <param name="Part">Which go of it, from 1; 0 where it is one.</param>
+public sealed record PlanEntry(string Id, PlanMachine Machine, WorkTask Work, int Part, int Parts)
+{
+    public string Title => Parts > 1 ? $"{Work.Title}, {Part} of {Parts}" : Work.Title;
+}
+
+/// <param name="Ask">For the scheduler; minutes from <paramref name="Start"/>.</param>
+/// <param name="Left">Machines whose work is not in it, since there is too much for one plan.</param>
+/// <param name="Said">What the plan supposes, whole sentences: open waits, guesses, days that are past.</param>
+public sealed record WorkPlanProblem(
+    ScheduleAsk Ask,
+    IReadOnlyDictionary<string, PlanEntry> Entries,
+    DateTimeOffset Start,
+    IReadOnlyList<string> Left,
+    IReadOnlyList<string> Said,
+    IReadOnlyList<WorkCorrection> Corrections
+);
+
+/// <summary>Makes a schedule's question of what the rooms have left to do, the people's hours and what is laid down.</summary>
+public static class WorkPlan
+{
+    /// <summary>A wait of which nobody knows the end counts as a week: the usual of the post. A house figure.</summary>
+    public const int OpenWaitDays = 7;
+
+    /// <summary>So far ahead hours are looked up.</summary>
+    public const int HorizonDays = 90;
+
+    /// <summary>More work than this is planned machine by machine, those due soonest first.</summary>
+    public const int MostTasks = 600;
+
+    /// <summary>Of the workshop, where nobody has said; day lengths in temperate Europe.</summary>
+    public const double UsualLatitude = 55;
+
+    /// <summary>Which stages must be through before: looking before opening, everything before the rebuild, and so on. Boards, case and parts go side by side.</summary>
+    static int Phase(Stage s) =>
+        s switch
+        {
+            Stage.Arrive => 0,
+            Stage.Survey => 1,
+            Stage.StripDown => 2,
+            Stage.Boards or Stage.Case or Stage.Parts => 3,
+            Stage.Rebuild => 4,
+            Stage.BringUp => 5,
+            Stage.System => 6,
+            Stage.Prove => 7,
+            _ => 8,
+        };
+
+    public static WorkPlanProblem Of(WorkPlanAsk ask)
+    {
+        // On a whole minute, so that a plan made twice within one is the same.
+        var start = new DateTimeOffset(ask.Now.Ticks - ask.Now.Ticks % TimeSpan.TicksPerMinute, TimeSpan.Zero);
+        int At(DateTimeOffset t) => (int)Math.Clamp(Math.Ceiling((t - start).TotalMinutes), 0, Schedule.MostMinutes);
+        var said = new List<string>();
+        var corrections = WorkPast.Of(ask.Taken);
+        var factor = corrections.ToDictionary(c => c.Kind, c => c.Factor);
+        var entries = new Dictionary<string, PlanEntry>();
+        var tasks = new List<PlanTask>();
+        var left = new List<string>();
+        var ids = new Dictionary<(Guid Machine, string Key), List<string>>();
+        var jobs = new Dictionary<string, List<string>>();
+        var running = ask.Taken.Where(t => t.End == WorkEnd.Running).ToLookup(t => (t.ForMachineId, t.Key));
+        var unfinished = ask
+            .Taken.Where(t => t.End is WorkEnd.Unfinished or WorkEnd.Failed)
+            .GroupBy(t => (t.ForMachineId, t.Key))
+            .ToDictionary(g => g.Key, g => g.OrderBy(t => t.EndedAt ?? t.BegunAt).ToList());
+        var pins = ask.Pins.GroupBy(p => (p.ForMachineId, p.Key)).ToDictionary(g => g.Key, g => g.Last());
+        var inPlan = new List<PlanMachine>();
+        var names = ask.People.Select(p => p.Name).ToHashSet();
+        foreach (var m in ask.Machines.OrderBy(m => m.DueAt ?? DateTimeOffset.MaxValue).ThenBy(m => m.Id))
+        {
+            if (m.Work.Count == 0)
+            {
+                continue;
+            }
+            if (tasks.Count + m.Work.Count > MostTasks)
+            {
+                left.Add(m.Name);
+                continue;
+            }
+            inPlan.Add(m);
+            foreach (var w in m.Work.DistinctBy(w => w.Key))
+            {
+                var pin = pins.GetValueOrDefault((m.Id, w.Key));
+                var parts = Math.Max(1, pin?.Split ?? 1);
+                var list = ids[(m.Id, w.Key)] = [];
+                if (w.JobId is { } job)
+                {
+                    jobs[$"job/{job}"] = list;
+                }
+                var by = factor.GetValueOrDefault(w.Kind, 1);
+                var minutes = w.Minutes.Likely * by;
+                if (unfinished.TryGetValue((m.Id, w.Key), out var goes) && goes[^1].End == WorkEnd.Unfinished)
+                {
+                    var last = goes[^1];
+                    minutes = Math.Max(5, last.LeftMinutes ?? last.PlannedMinutes - (last.TakenMinutes ?? 0));
+                }
+                var scale = w.Minutes.Likely > 0 ? minutes / w.Minutes.Likely : by;
+                var begun = running[(m.Id, w.Key)].OrderByDescending(t => t.BegunAt).FirstOrDefault();
+                for (var part = 1; part <= parts; part++)
+                {
+                    var id = $"{m.Id:N}/{w.Key}{(parts > 1 ? $"#{part}" : "")}";
+                    list.Add(id);
+                    entries[id] = new(id, m, w, parts > 1 ? part : 0, parts);
+                    var likely = (int)Math.Clamp(Math.Ceiling(minutes / parts), 1, Schedule.MostMinutes);
+                    int? pinned = null;
+                    var person = pin?.Person is { Length: > 0 } p && names.Contains(p) ? p : "";
+                    if (part == 1 && begun is not null)
+                    {
+                        // What has begun goes on where it is: it ends when what was planned is over, or in five minutes.
+                        var gone = (int)Math.Max(0, (start - begun.BegunAt).TotalMinutes);
+                        likely = Math.Max(5, likely - gone);
+                        person = names.Contains(begun.Person) ? begun.Person : person;
+                        pinned = 0;
+                    }
+                    else if (part == 1 && pin?.At is { } at && at >= start)
+                    {
+                        pinned = At(at);
+                    }
+                    var last = part == parts;
+                    tasks.Add(
+                        new()
+                        {
+                            Id = id,
+                            Title = $"{entries[id].Title} ({m.Name})",
+                            Minutes = likely,
+                            LowMinutes = (int)Math.Min(likely, Math.Floor(w.Minutes.Low * scale / parts)),
+                            HighMinutes = (int)Math.Max(likely, Math.Ceiling(w.Minutes.High * scale / parts)),
+                            Kind = w.Kind.ToString(),
+                            WaitMinutes = last ? w.WaitMinutes : 0,
+                            WaitPlace = last ? w.WaitPlace : "",
+                            Places = [.. w.Places.Distinct()],
+                            Skills = [.. w.Skills.Distinct().Select(s => s.ToString())],
+                            Gives = [.. w.Gives.Distinct().Select(g => g.ToString())],
+                            Person = person,
+                            From =
+                                w.From is { } f && f > start ? At(f)
+                                : w.OpenWait ? OpenWaitDays * 24 * 60
+                                : null,
+                            Start = pinned,
+                        }
+                    );
+                }
+            }
+        }
+        Link(tasks, entries, ids, jobs, inPlan);
+        // What somebody is at goes on, whatever the hours say and whatever should have come before.
+        var at0 = tasks
+            .Where(t => t.Start == 0 && t.Person.Length > 0 && running[(entries[t.Id].Machine.Id, entries[t.Id].Work.Key)].Any())
+            .ToList();
+        foreach (var t in at0)
+        {
+            var i = tasks.FindIndex(x => x.Id == t.Id);
+            // Two things at once nobody does: the one begun last is the one.
+            var only = at0.Where(o => o.Person == t.Person)
+                .MaxBy(o => running[(entries[o.Id].Machine.Id, entries[o.Id].Work.Key)].Max(r => r.BegunAt))!;
+            tasks[i] = only.Id == t.Id ? t with { After = [] } : t with { Start = null };
+        }
+        var here = tasks
+            .Where(t => t is { Start: 0, After.Count: 0 } && at0.Any(a => a.Id == t.Id))
+            .GroupBy(t => t.Person)
+            .ToDictionary(g => g.Key, g => g.Max(t => t.Minutes));
+        Due(tasks, entries, inPlan, At, start, said);
+        var open = entries.Values.Count(e => e.Work.OpenWait);
+        if (open > 0)
+        {
+            said.Add($"{open} {(open == 1 ? "wait has" : "waits have")} no day: each counts as {OpenWaitDays} days.");
+        }
+        var guesses = entries.Values.Count(e => e.Work.Guess);
+        if (guesses > 0)
+        {
+            said.Add(
+                $"{guesses} {(guesses == 1 ? "stage has" : "stages have")} nothing listed yet, and count as what such a stage usually takes."
+            );
+        }
+        if (left.Count > 0)
+        {
+            said.Add($"Not in this plan, since there is too much for one: {Words.And(left)}.");
+        }
+        foreach (var c in corrections.Where(c => Math.Abs(c.Factor - 1) >= 0.05))
+        {
+            said.Add(
+                $"{Spoken(c.Kind)} has taken {Markings.Si.Plain(Math.Round(c.Median, 2))} times what was planned, by {c.From} {(c.From == 1 ? "piece" : "pieces")} of work: planned with {Markings.Si.Plain(Math.Round(c.Factor, 2))}."
+            );
+        }
+        return new(
+            new()
+            {
+                Tasks = tasks,
+                People =
+                [
+                    .. ask
+                        .People.Select(p => Person(p, ask, start))
+                        .Select(p => here.TryGetValue(p.Name, out var until) ? p with { Windows = [.. p.Windows, new(0, until)] } : p),
+                ],
+                Places =
+                [
+                    .. ask
+                        .Places.Where(p => p.Open == PlaceOpen.Daylight)
+                        .Select(p => new PlanPlace { Name = p.Name, Windows = Daylight(ask, start) }),
+                ],
+            },
+            entries,
+            start,
+            left,
+            said,
+            corrections
+        );
+    }
+
+    public static string Spoken(WorkKind kind) => kind == WorkKind.AtTheMachine ? "Work at the machine" : kind.ToString();
+
+    /// <summary>What comes before what: as the rooms say, goes of one piece in turn, and stages after stages.</summary>
+    static void Link(
+        List<PlanTask> tasks,
+        Dictionary<string, PlanEntry> entries,
+        Dictionary<(Guid Machine, string Key), List<string>> ids,
+        Dictionary<string, List<string>> jobs,
+        List<PlanMachine> machines
+    )
+    {
+        var after = tasks.ToDictionary(t => t.Id, _ => new HashSet<string>());
+        foreach (var ((machine, key), list) in ids)
+        {
+            for (var i = 1; i < list.Count; i++)
+            {
+                after[list[i]].Add(list[i - 1]);
+            }
+            foreach (var before in entries[list[0]].Work.After)
+            {
+                if (
+                    (ids.GetValueOrDefault((machine, before)) ?? jobs.GetValueOrDefault(before)) is { Count: > 0 } found
+                    && found[^1] != list[0]
+                )
+                {
+                    after[list[0]].Add(found[^1]);
+                }
+            }
+        }
+        foreach (var m in machines)
+        {
+            var phases = m
+                .Work.SelectMany(w => ids[(m.Id, w.Key)])
+                .Distinct()
+                .GroupBy(id => Phase(entries[id].Work.Stage))
+                .OrderBy(g => g.Key)
+                .ToList();
+            for (var i = 1; i < phases.Count; i++)
+            {
+                var (earlier, later) = (phases[i - 1].ToHashSet(), phases[i].ToHashSet());
+                // The ends of the one before the beginnings of the other: the rest follows.
+                var ends = earlier.Where(e => !earlier.Any(o => after[o].Contains(e))).ToList();
+                foreach (var begins in later.Where(l => !after[l].Overlaps(later)))
+                {
+                    after[begins].UnionWith(ends);
+                }
+            }
+        }
+        Cut(after);
+        for (var i = 0; i < tasks.Count; i++)
+        {
+            tasks[i] = tasks[i] with { After = [.. after[tasks[i].Id].Order(StringComparer.Ordinal)] };
+        }
+    }
+
+    /// <summary>Rows may say what cannot be: work of a stage that is through comes after work of one to come. What would close a circle is left out.</summary>
+    static void Cut(Dictionary<string, HashSet<string>> after)
+    {
+        var state = new Dictionary<string, int>();
+        foreach (var root in after.Keys.ToList())
+        {
+            var way = new Stack<(string Id, Queue<string> Open)>();
+            if (state.ContainsKey(root))
+            {
+                continue;
+            }
+            state[root] = 1;
+            way.Push((root, new(after[root])));
+            while (way.Count > 0)
+            {
+                var (id, rest) = way.Peek();
+                if (rest.Count == 0)
+                {
+                    state[id] = 2;
+                    way.Pop();
+                    continue;
+                }
+                var b = rest.Dequeue();
+                switch (state.GetValueOrDefault(b))
+                {
+                    case 0:
+                        state[b] = 1;
+                        way.Push((b, new(after[b])));
+                        break;
+                    case 1:
+                        after[id].Remove(b);
+                        break;
+                }
+            }
+        }
+    }
+
+    static void Due(
+        List<PlanTask> tasks,
+        Dictionary<string, PlanEntry> entries,
+        List<PlanMachine> machines,
+        Func<DateTimeOffset, int> at,
+        DateTimeOffset start,
+        List<string> said
+    )
+    {
+        var past = new List<string>();
+        foreach (var m in machines.Where(m => m.DueAt is not null))
+        {
+            if (m.DueAt <= start)
+            {
+                past.Add(m.Name);
+                continue;
+            }
+            var own = tasks.Where(t => entries[t.Id].Machine == m).ToList();
+            var named = own.SelectMany(t => t.After).ToHashSet();
+            for (var i = 0; i < tasks.Count; i++)
+            {
+                // The last of its work carries the machine's day.
+                if (entries[tasks[i].Id].Machine == m && !named.Contains(tasks[i].Id))
+                {
+                    var d = at(m.DueAt!.Value);
+                    tasks[i] =
+                        d >= (tasks[i].Start ?? tasks[i].From ?? 0) + tasks[i].Minutes && d > 0 ? tasks[i] with { Deadline = d } : tasks[i];
+                    if (tasks[i].Deadline is null)
+                    {
+                        past.Add(m.Name);
+                    }
+                }
+            }
+        }
+        if (past.Count > 0)
+        {
+            said.Add(
+                $"The day of {Words.And(past.Distinct())} is past, or cannot be kept whatever is done: planned for as early as can be."
+            );
+        }
+    }
+
+    static PlanPerson Person(BenchPerson p, WorkPlanAsk ask, DateTimeOffset start) =>
+        new()
+        {
+            Name = p.Name,
+            Skills = [.. p.Skills.Distinct().Select(s => s.ToString())],
+            Avoids = [.. p.Avoids.Distinct().Select(a => a.ToString())],
+            Windows = Windows(ask, start, p.On),
+        };
+
+    static List<Window> Windows(WorkPlanAsk ask, DateTimeOffset start, Func<DateOnly, IEnumerable<(TimeOnly From, TimeOnly To)>> on)
+    {
+        var first = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(start, ask.Zone).DateTime);
+        int At(DateOnly day, TimeOnly time)
+        {
+            var local = day.ToDateTime(time);
+            // An hour that the clock leaps over begins when it has leapt.
+            local = ask.Zone.IsInvalidTime(local) ? local.AddHours(1) : local;
+            return (int)Math.Round((new DateTimeOffset(local, ask.Zone.GetUtcOffset(local)) - start).TotalMinutes);
+        }
+        return
+        [
+            .. Enumerable
+                .Range(0, HorizonDays)
+                .SelectMany(d => on(first.AddDays(d)).Select(h => new Window(At(first.AddDays(d), h.From), At(first.AddDays(d), h.To))))
+                .Where(w => w.To > 0 && w.To > w.From)
+                .Select(w => w with { From = Math.Max(0, w.From) }),
+        ];
+    }
+
+    static List<Window> Daylight(WorkPlanAsk ask, DateTimeOffset start) =>
+        Windows(
+            ask,
+            start,
+            day =>
+            {
+                var half = HalfDayHours(day.DayOfYear, ask.Latitude);
+                return half < 0.5
+                    ? []
+                    :
+                    [
+                        (
+                            TimeOnly.FromTimeSpan(TimeSpan.FromHours(Math.Max(0, 12.5 - half))),
+                            TimeOnly.FromTimeSpan(TimeSpan.FromHours(Math.Min(23.9, 12.5 + half)))
+                        ),
+                    ];
+            }
+        );
+
+    /// <summary>Half of a day's length, hours: declination after Cooper (1969), sunrise equation without refraction.</summary>
+    public static double HalfDayHours(int dayOfYear, double latitude)
+    {
+        var declination = 23.45 * Math.Sin(2 * Math.PI * (284 + dayOfYear) / 365.0) * Math.PI / 180;
+        var cos = -Math.Tan(Math.Clamp(latitude, -89, 89) * Math.PI / 180) * Math.Tan(declination);
+        return Math.Acos(Math.Clamp(cos, -1, 1)) * 12 / Math.PI;
+    }
+}

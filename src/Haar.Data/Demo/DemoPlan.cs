@@ -1,0 +1,88 @@
+using Haar.Core.Planning;
+
+namespace Haar.Data.Demo;
+
+public sealed partial class DemoWorkshop
+{
+    /// <summary>Three volunteers with their evenings, the places that one thing at a time holds, and what work has taken so far.</summary>
+    void Bench()
+    {
+        static WeeklyHours On(DayOfWeek day, int from, int to) => new(day, new TimeOnly(from, 0), new TimeOnly(to, 0));
+        // Whatever day the demo starts, somebody is here in the evening.
+        db.Add(
+            new BenchPerson
+            {
+                Id = Id(),
+                Name = "Ines",
+                Skills = [BenchSkill.Soldering, BenchSkill.Mains],
+                Hours = [On(DayOfWeek.Monday, 19, 21), On(DayOfWeek.Wednesday, 18, 21), On(DayOfWeek.Saturday, 10, 13)],
+            }
+        );
+        db.Add(
+            new BenchPerson
+            {
+                Id = Id(),
+                Name = "Tam",
+                Skills = [BenchSkill.Soldering],
+                Avoids = [Airborne.Dust],
+                Hours = [On(DayOfWeek.Thursday, 18, 21), On(DayOfWeek.Sunday, 14, 17)],
+            }
+        );
+        db.Add(
+            new BenchPerson
+            {
+                Id = Id(),
+                Name = "Odd",
+                Hours = [On(DayOfWeek.Tuesday, 17, 19), On(DayOfWeek.Friday, 17, 20), On(DayOfWeek.Saturday, 10, 12)],
+            }
+        );
+        foreach (
+            var (name, open) in new[]
+            {
+                ("iron", PlaceOpen.Always),
+                ("lamp", PlaceOpen.Always),
+                ("sill", PlaceOpen.Daylight),
+                ("yard", PlaceOpen.Daylight),
+            }
+        )
+        {
+            db.Add(
+                new BenchPlace
+                {
+                    Id = Id(),
+                    Name = name,
+                    Open = open,
+                }
+            );
+        }
+        foreach (
+            var (title, kind, person, planned, took, days) in new (string, WorkKind, string, double, double, double)[]
+            {
+                ("Exchange 8 capacitors", WorkKind.Soldering, "Tam", 96, 140, 12),
+                ("Fit what replaces the cell", WorkKind.Soldering, "Ines", 40, 55, 10),
+                ("Exchange 4 capacitors", WorkKind.Soldering, "Tam", 48, 70, 6),
+                ("Measure 12 capacitors", WorkKind.Measuring, "Ines", 24, 22, 11),
+                ("Upper shell: washing-up liquid", WorkKind.Washing, "Odd", 17, 30, 11),
+                ("Key caps: washing-up liquid", WorkKind.Washing, "Odd", 20, 26, 5),
+            }
+        )
+        {
+            db.Add(
+                new WorkTaken
+                {
+                    Id = Id(),
+                    ForMachineId = lastBoard.MachineId,
+                    Key = $"past/{title}",
+                    Title = title,
+                    Kind = kind,
+                    Person = person,
+                    PlannedMinutes = planned,
+                    BegunAt = Ago(days),
+                    EndedAt = Ago(days).AddMinutes(took),
+                    TakenMinutes = took,
+                    End = WorkEnd.Done,
+                }
+            );
+        }
+    }
+}
