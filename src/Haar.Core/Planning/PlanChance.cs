@@ -117,7 +117,7 @@ public static class PlanChance
                         : now.Chance >= 0.1 ? Outcome.YesIf
                         : Outcome.No,
                     now.Chance >= 0.9 ? $"Most likely: {percent} %."
-                        : best is not null ? $"{percent} %; {Words.Lower(best.Name)} makes it {Math.Round(best.Chance * 100)} %."
+                        : best is not null ? $"{percent} %; {best.Name} makes it {Math.Round(best.Chance * 100)} %."
                         : $"{percent} %.",
                     Basis.Guess,
                     new Reason(

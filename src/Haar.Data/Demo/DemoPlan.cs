@@ -15,7 +15,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 Name = "Ines",
                 Skills = [BenchSkill.Soldering, BenchSkill.Mains],
-                Hours = [On(DayOfWeek.Monday, 19, 21), On(DayOfWeek.Wednesday, 18, 21), On(DayOfWeek.Saturday, 10, 13)],
+                Hours = [On(DayOfWeek.Monday, 18, 21), On(DayOfWeek.Wednesday, 18, 21), On(DayOfWeek.Saturday, 10, 15)],
             }
         );
         db.Add(
@@ -25,7 +25,7 @@ public sealed partial class DemoWorkshop
                 Name = "Tam",
                 Skills = [BenchSkill.Soldering],
                 Avoids = [Airborne.Dust],
-                Hours = [On(DayOfWeek.Thursday, 18, 21), On(DayOfWeek.Sunday, 14, 17)],
+                Hours = [On(DayOfWeek.Thursday, 18, 21), On(DayOfWeek.Sunday, 13, 18)],
             }
         );
         db.Add(
@@ -33,7 +33,7 @@ public sealed partial class DemoWorkshop
             {
                 Id = Id(),
                 Name = "Odd",
-                Hours = [On(DayOfWeek.Tuesday, 17, 19), On(DayOfWeek.Friday, 17, 20), On(DayOfWeek.Saturday, 10, 12)],
+                Hours = [On(DayOfWeek.Tuesday, 17, 20), On(DayOfWeek.Friday, 17, 20), On(DayOfWeek.Saturday, 10, 14)],
             }
         );
         foreach (

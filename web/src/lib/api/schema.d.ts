@@ -20040,7 +20040,9 @@ export interface operations {
     };
     GetTheDay: {
         parameters: {
-            query?: never;
+            query?: {
+                help?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
