@@ -53,6 +53,7 @@ static class Endpoints
         api.MapChecklist();
         api.MapStripdown();
         api.MapRebuild();
+        api.MapBeforeOpening();
         api.MapStripPaper();
         api.MapStore();
         api.MapSupplies();

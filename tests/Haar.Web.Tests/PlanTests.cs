@@ -283,4 +283,73 @@ public class PlanTests
         var ics = await w.Client.GetStringAsync("/api/workshop/checks.ics");
         Assert.Contains("under the lamp", ics, StringComparison.OrdinalIgnoreCase);
     }
+
+    [Fact]
+    public async Task What_runs_is_ended_also_when_its_machine_is_gone_and_an_undo_begins_nothing_twice()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        var plan = await PlanAsync(w);
+        var free = Tasks(plan)
+            .Where(t =>
+                t!["work"]!["skills"]!.AsArray().Count == 0 && t["work"]!["gives"]!.AsArray().Count == 0 && t["work"]!["from"] is null
+            )
+            .ToList();
+        object Take(JsonNode t) =>
+            new
+            {
+                machineId = Of(t, "machineId"),
+                key = Of(t, "key"),
+                person = "Odd",
+            };
+        var (one, other) = (free[0]!, free.First(t => Of(t!, "machineId") != Of(free[0]!, "machineId"))!);
+        var first = await w.DoAsync("/api/plan/take", Take(one));
+        Assert.Equal(400, (await w.PostAsync("/api/plan/take", Take(other))).Status);
+        var ended = await w.DoAsync($"/api/plan/taken/{Of(first, "id")}/end", new { end = "done", takenMinutes = 12 });
+        var second = await w.DoAsync("/api/plan/take", Take(other));
+        // Back to running it would be the second thing that he does at once.
+        var undone = await w.PostAsync($"/api/log/{Of(ended, "logId")}/undo", new { });
+        Assert.InRange(undone.Status, 400, 499);
+        var gone = await w.SendAsync(HttpMethod.Delete, $"/api/machines/{Of(other, "machineId")}", null);
+        Assert.Equal(200, gone.Status);
+        Assert.DoesNotContain((await PlanAsync(w))["machines"]!.AsArray(), m => Of(m!, "id") == Of(other, "machineId"));
+        Assert.Equal(400, (await w.PostAsync("/api/plan/take", Take(one))).Status);
+        await w.DoAsync(
+            $"/api/plan/taken/{Of(second, "id")}/end",
+            new
+            {
+                end = "unfinished",
+                takenMinutes = 5,
+                leftMinutes = 30,
+            }
+        );
+        await w.DoAsync("/api/plan/take", Take(one));
+    }
+
+    [Fact]
+    public async Task A_name_is_any_name_and_no_plan_breaks_on_it()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        foreach (var name in new[] { "Ines K. & sons <b>", "Übel \"X\" 😀", "a#b/c?d" })
+        {
+            await w.DoAsync(
+                "/api/plan/people",
+                new
+                {
+                    name,
+                    skills = new[] { "soldering", "mains" },
+                    avoids = Array.Empty<string>(),
+                    hours = Enumerable
+                        .Range(0, 7)
+                        .Select(d => new
+                        {
+                            day = ((DayOfWeek)d).ToString().ToLowerInvariant(),
+                            from = "00:00:00",
+                            to = "23:59:00",
+                        }),
+                }
+            );
+            Assert.NotNull((await w.GetAsync($"/api/plan/tonight?person={Uri.EscapeDataString(name)}"))["evening"]);
+        }
+        Assert.Empty((await PlanAsync(w))["plan"]!["unplanned"]!.AsArray());
+    }
 }

@@ -74,7 +74,7 @@ public sealed class CapacitorsRoom : Room
             {
                 Why = "They come out by the machine's policy, or by what they read.",
                 Needs = "Iron, tweezers, flux, alcohol",
-                Uses = [new("isopropyl alcohol", 5 * here, Parts.SupplyUnit.Millilitres)],
+                Uses = [new("isopropyl alcohol", 5 * here, SupplyUnit.Millilitres)],
                 Skills = [BenchSkill.Soldering],
                 Places = ["iron"],
                 Gives = [Airborne.Solvent],

@@ -120,7 +120,7 @@ public sealed record CleaningMethod(
     public bool Carries { get; init; }
 
     /// <summary>What one pass over a hand's breadth uses up; empty for nothing that is counted.</summary>
-    public IReadOnlyList<Parts.SupplyNeed> Uses { get; init; } = [];
+    public IReadOnlyList<Planning.SupplyNeed> Uses { get; init; } = [];
 
     /// <summary>How sure it is.</summary>
     [JsonPropertyName("founded")]

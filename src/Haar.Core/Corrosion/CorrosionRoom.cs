@@ -60,7 +60,7 @@ public sealed class CorrosionRoom : Room
                 {
                     Why = "What leaked goes on eating until it is off.",
                     Needs = "Gloves, glasses, pH paper, soft brush, distilled water, alcohol",
-                    Uses = [new("pH paper", 3, Parts.SupplyUnit.Pieces), new("isopropyl alcohol", 30, Parts.SupplyUnit.Millilitres)],
+                    Uses = [new("pH paper", 3, SupplyUnit.Pieces), new("isopropyl alcohol", 30, SupplyUnit.Millilitres)],
                     Gives = [Airborne.Solvent],
                     WaitMinutes = 24 * 60,
                     WaitFor = "drying",

@@ -67,7 +67,7 @@ public sealed class FinishRoom : Room
                     Why = "What lies bare rusts again within hours: in one go.",
                     Needs = "Fleece, remover, mask, water, primer",
                     Uses = open.Contains(FinishStep.RemoveRust)
-                        ? [new("rust remover", Math.Ceiling(p.SquareCentimetres / 20), Parts.SupplyUnit.Millilitres)]
+                        ? [new("rust remover", Math.Ceiling(p.SquareCentimetres / 20), SupplyUnit.Millilitres)]
                         : [],
                     Places = ["yard"],
                     Gives = [Airborne.Dust, Airborne.Solvent],

@@ -26,7 +26,7 @@ public sealed class MechanismsRoom : Room
                 {
                     Why = "It moves again when what held it is off, and what wants oil has it.",
                     Needs = "Isopropyl alcohol, swabs, oil or grease by what slides",
-                    Uses = [new("isopropyl alcohol", 10, Parts.SupplyUnit.Millilitres)],
+                    Uses = [new("isopropyl alcohol", 10, SupplyUnit.Millilitres)],
                     Gives = [Airborne.Solvent],
                     Screen = $"cleaning?item={x.Id}",
                 });

@@ -1,28 +1,9 @@
 using Haar.Core.Acts;
 using Haar.Core.Markings;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Parts;
-
-/// <summary>What a supply is counted in.</summary>
-public enum SupplyUnit
-{
-    Millilitres = 0,
-    Grams,
-    Pieces,
-    Metres,
-}
-
-/// <summary>What one piece of work uses up.</summary>
-/// <param name="Supply">What kind of thing: "isopropyl alcohol".</param>
-public sealed record SupplyNeed(string Supply, double Amount, SupplyUnit Unit)
-{
-    public void Check(string field)
-    {
-        TextField.Check($"{field}.supply", Supply, 60, "Say in 1 to 60 characters what is used.");
-        InvalidInputException.Finite($"{field}.amount", Amount, 0, 100_000, "");
-    }
-}
 
 /// <summary>A bottle, a tin, a roll, a pack of swabs; or a tool, which is not used up.</summary>
 public sealed class Supply : ICheckedRow

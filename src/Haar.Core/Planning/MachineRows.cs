@@ -18,7 +18,4 @@ public abstract partial record MachineRows
     /// <summary>What its work waits for.</summary>
     public IReadOnlyList<Wait> Waits { get; init; } = [];
     public IReadOnlyList<StageClosing> Closings { get; init; } = [];
-
-    /// <summary>What was done and skipped before it was opened.</summary>
-    public IReadOnlyList<BeforeAnswer> BeforeAnswers { get; init; } = [];
 }

@@ -164,19 +164,6 @@ public sealed class PlanningRoom : Room
         {
             yield return new(WriteUpPart.Done, $"{j.Title}.");
         }
-        foreach (
-            var b in w
-                .Facts.BeforeAnswers.Where(b => b is { Skipped: true, Kind: BeforeKind.Measure or BeforeKind.Copy })
-                .OrderBy(b => b.At)
-        )
-        {
-            yield return new(
-                b.Kind == BeforeKind.Measure ? WriteUpPart.Measured : WriteUpPart.Said,
-                b.Kind == BeforeKind.Measure
-                    ? $"Not compared, since it was not measured before: {Words.Lower(b.What)} ({b.Why})."
-                    : $"Not copied before it was opened: {Words.Lower(b.What)} ({b.Why})."
-            );
-        }
         foreach (var c in w.Facts.Closings.OrderBy(c => c.Stage))
         {
             yield return new(WriteUpPart.Done, $"{Stages.Words(c.Stage)}: {Words.Sentence(c.Reason)}");

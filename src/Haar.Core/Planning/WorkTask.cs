@@ -1,5 +1,4 @@
 using System.Text.Json.Serialization;
-using Haar.Core.Parts;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Planning;

@@ -149,6 +149,19 @@ public sealed class StripdownRoom : Room
 
     public override IEnumerable<Written> WriteUp(WriteUpFacts w)
     {
+        foreach (
+            var b in w
+                .Facts.BeforeAnswers.Where(b => b is { Skipped: true, Kind: BeforeKind.Measure or BeforeKind.Copy })
+                .OrderBy(b => b.At)
+        )
+        {
+            yield return new(
+                b.Kind == BeforeKind.Measure ? WriteUpPart.Measured : WriteUpPart.Said,
+                b.Kind == BeforeKind.Measure
+                    ? $"Not compared, since it was not measured before: {Words.Lower(b.What)} ({b.Why})."
+                    : $"Not copied before it was opened: {Words.Lower(b.What)} ({b.Why})."
+            );
+        }
         var steps = w.Facts.StripSteps;
         if (steps.Count == 0)
         {

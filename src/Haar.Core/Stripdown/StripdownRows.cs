@@ -7,6 +7,9 @@ public abstract partial record MachineRows
     public IReadOnlyList<StripStep> StripSteps { get; init; } = [];
     public IReadOnlyList<StripFastener> StripFasteners { get; init; } = [];
     public IReadOnlyList<StripConnector> StripConnectors { get; init; } = [];
+
+    /// <summary>What was done and skipped before it was opened.</summary>
+    public IReadOnlyList<BeforeAnswer> BeforeAnswers { get; init; } = [];
 }
 
 public sealed partial record MachineFacts

@@ -8,6 +8,7 @@ using Haar.Core.Keyboards;
 using Haar.Core.Mechanisms;
 using Haar.Core.Parts;
 using Haar.Core.Photos;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data.Photos;
 

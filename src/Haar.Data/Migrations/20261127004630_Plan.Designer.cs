@@ -1324,7 +1324,7 @@ namespace Haar.Data.Migrations
                     b.ToTable("Photos");
                 });
 
-            modelBuilder.Entity("Haar.Core.Planning.BeforeAnswer", b =>
+            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
                 {
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
@@ -2808,7 +2808,7 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Haar.Core.Planning.BeforeAnswer", b =>
+            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()

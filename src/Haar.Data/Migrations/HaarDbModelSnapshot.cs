@@ -1321,7 +1321,7 @@ namespace Haar.Data.Migrations
                     b.ToTable("Photos");
                 });
 
-            modelBuilder.Entity("Haar.Core.Planning.BeforeAnswer", b =>
+            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
                 {
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
@@ -2805,7 +2805,7 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Haar.Core.Planning.BeforeAnswer", b =>
+            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()

@@ -38,7 +38,6 @@ namespace Haar.Data
         public DbSet<BenchPerson> People => Set<BenchPerson>();
         public DbSet<BenchPlace> Places => Set<BenchPlace>();
         public DbSet<PlanPin> Pins => Set<PlanPin>();
-        public DbSet<BeforeAnswer> BeforeAnswers => Set<BeforeAnswer>();
         public DbSet<WorkTaken> Taken => Set<WorkTaken>();
         public DbSet<MachineWorkRow> MachineWork => Set<MachineWorkRow>();
         public DbSet<KeptPlanRow> Plans => Set<KeptPlanRow>();
@@ -74,15 +73,6 @@ namespace Haar.Data
             // One piece of work is begun by one at a time, and nobody begins two.
             e.HasIndex(t => new { t.ForMachineId, t.Key }, "IX_Taken_Running").IsUnique().HasFilter(""" "End" = 'Running' """.Trim());
             e.HasIndex(t => t.Person, "IX_Taken_Person").IsUnique().HasFilter(""" "End" = 'Running' """.Trim());
-        }
-    }
-
-    sealed class BeforeAnswerTable : IEntityTypeConfiguration<BeforeAnswer>
-    {
-        public void Configure(EntityTypeBuilder<BeforeAnswer> e)
-        {
-            e.OfMachine(b => b.MachineId);
-            e.HasIndex(b => new { b.MachineId, b.Key }).IsUnique();
         }
     }
 

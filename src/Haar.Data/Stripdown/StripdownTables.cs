@@ -7,6 +7,7 @@ namespace Haar.Data;
 public sealed partial class HaarDb
 {
     public DbSet<StripStep> StripSteps => Set<StripStep>();
+    public DbSet<BeforeAnswer> BeforeAnswers => Set<BeforeAnswer>();
     public DbSet<StripFastener> StripFasteners => Set<StripFastener>();
     public DbSet<StripConnector> StripConnectors => Set<StripConnector>();
 }
@@ -43,5 +44,14 @@ sealed class StripConnectorTable : IEntityTypeConfiguration<StripConnector>
         e.HasOne<StripStep>().WithMany().HasForeignKey(c => c.StepId).OnDelete(DeleteBehavior.Restrict);
         e.Property(c => c.Marks).Json();
         e.Property(c => c.Polarity).HasColumnName("WayRound");
+    }
+}
+
+sealed class BeforeAnswerTable : IEntityTypeConfiguration<BeforeAnswer>
+{
+    public void Configure(EntityTypeBuilder<BeforeAnswer> e)
+    {
+        e.OfMachine(b => b.MachineId);
+        e.HasIndex(b => new { b.MachineId, b.Key }).IsUnique();
     }
 }

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("232c0baf-49c9-4244-8927-3147cb8fc44e"), entityTypeCount: 54)
+            : base(skipDetectChanges: false, modelId: new Guid("ab91c92a-1ac3-41c4-a587-e6fc5624d761"), entityTypeCount: 54)
         {
         }
 
@@ -43,7 +43,6 @@ namespace Haar.Data.Generated
             var supply = SupplyEntityType.Create(this);
             var supplyUse = SupplyUseEntityType.Create(this);
             var photo = PhotoEntityType.Create(this);
-            var beforeAnswer = BeforeAnswerEntityType.Create(this);
             var benchPerson = BenchPersonEntityType.Create(this);
             var benchPlace = BenchPlaceEntityType.Create(this);
             var job = JobEntityType.Create(this);
@@ -55,6 +54,7 @@ namespace Haar.Data.Generated
             var danger = DangerEntityType.Create(this);
             var workshop = WorkshopEntityType.Create(this);
             var solderedPart = SolderedPartEntityType.Create(this);
+            var beforeAnswer = BeforeAnswerEntityType.Create(this);
             var stripConnector = StripConnectorEntityType.Create(this);
             var stripFastener = StripFastenerEntityType.Create(this);
             var stripStep = StripStepEntityType.Create(this);
@@ -98,7 +98,6 @@ namespace Haar.Data.Generated
             ReservationEntityType.CreateForeignKey3(reservation, drawerPart);
             SupplyUseEntityType.CreateForeignKey1(supplyUse, supply);
             PhotoEntityType.CreateForeignKey1(photo, machine);
-            BeforeAnswerEntityType.CreateForeignKey1(beforeAnswer, machine);
             JobEntityType.CreateForeignKey1(job, machine);
             StageClosingEntityType.CreateForeignKey1(stageClosing, machine);
             WaitEntityType.CreateForeignKey1(wait, job);
@@ -108,6 +107,7 @@ namespace Haar.Data.Generated
             DangerEntityType.CreateForeignKey1(danger, machine);
             SolderedPartEntityType.CreateForeignKey1(solderedPart, board);
             SolderedPartEntityType.CreateForeignKey2(solderedPart, machine);
+            BeforeAnswerEntityType.CreateForeignKey1(beforeAnswer, machine);
             StripConnectorEntityType.CreateForeignKey1(stripConnector, machine);
             StripConnectorEntityType.CreateForeignKey2(stripConnector, stripStep);
             StripFastenerEntityType.CreateForeignKey1(stripFastener, machine);
@@ -151,7 +151,6 @@ namespace Haar.Data.Generated
             SupplyEntityType.CreateAnnotations(supply);
             SupplyUseEntityType.CreateAnnotations(supplyUse);
             PhotoEntityType.CreateAnnotations(photo);
-            BeforeAnswerEntityType.CreateAnnotations(beforeAnswer);
             BenchPersonEntityType.CreateAnnotations(benchPerson);
             BenchPlaceEntityType.CreateAnnotations(benchPlace);
             JobEntityType.CreateAnnotations(job);
@@ -163,6 +162,7 @@ namespace Haar.Data.Generated
             DangerEntityType.CreateAnnotations(danger);
             WorkshopEntityType.CreateAnnotations(workshop);
             SolderedPartEntityType.CreateAnnotations(solderedPart);
+            BeforeAnswerEntityType.CreateAnnotations(beforeAnswer);
             StripConnectorEntityType.CreateAnnotations(stripConnector);
             StripFastenerEntityType.CreateAnnotations(stripFastener);
             StripStepEntityType.CreateAnnotations(stripStep);

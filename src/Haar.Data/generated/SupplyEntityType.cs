@@ -2,6 +2,7 @@
 using System;
 using System.Reflection;
 using Haar.Core.Parts;
+using Haar.Core.Planning;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
 

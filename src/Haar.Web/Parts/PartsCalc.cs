@@ -1,4 +1,5 @@
 using Haar.Core.Parts;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Web.Http;
 

@@ -3,7 +3,6 @@ using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
-using Haar.Data.Packs;
 using Haar.Data.Planning;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
@@ -13,6 +12,10 @@ namespace Haar.Web.Planning;
 /// <summary>Who works here and when, the places that one thing at a time holds, and what a machine is due for or set aside for.</summary>
 static class BenchEndpoints
 {
+    /// <summary>As many as a schedule takes.</summary>
+    const int MostPeople = 50,
+        MostPlaces = 200;
+
     public static void MapBench(this IEndpointRouteBuilder api)
     {
         var g = api.MapGroup("/plan/people").WithTags("Planning");
@@ -20,6 +23,10 @@ static class BenchEndpoints
                 "/",
                 async (PersonEdit e, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
+                    if (await db.People.CountAsync(cancel) >= MostPeople)
+                    {
+                        throw new InvalidInputException("name", $"At most {MostPeople} people are planned for.");
+                    }
                     var p = new BenchPerson { Id = work.NewId() };
                     await ApplyAsync(p, e, db, cancel);
                     db.Add(p);
@@ -85,6 +92,10 @@ static class BenchEndpoints
                         Open = e.Open,
                     };
                     p.Check();
+                    if (await db.Places.CountAsync(cancel) >= MostPlaces)
+                    {
+                        throw new InvalidInputException("name", $"At most {MostPlaces} places.");
+                    }
                     if (await db.Places.AnyAsync(x => x.Name == p.Name, cancel))
                     {
                         throw new InvalidInputException("name", $"There is a place “{p.Name}” already: each is one.");
@@ -171,26 +182,6 @@ static class BenchEndpoints
                 }
             )
             .WithName("Unpark");
-        m.MapGet(
-                "/before",
-                async (Guid id, HaarDb db, PackStore packs, TimeProvider time, CancellationToken cancel) =>
-                    (await BeforeAsync(id, false, db, packs, time, cancel)).Page
-            )
-            .WithName("GetBeforeOpening")
-            .WithSummary("Before it is opened: what to measure, copy, photograph and have ready; traps; how many evenings.");
-        m.MapPost(
-                "/before",
-                (Guid id, BeforeAsk ask, PackStore packs, TimeProvider time, UnitOfWork work, CancellationToken cancel) =>
-                    work.DoAsync(
-                            id,
-                            new AnswerBefore(ask.Key ?? "", ask.Skipped, ask.Why ?? ""),
-                            (db, c) => BeforeAsync(id, true, db, packs, time, c),
-                            null,
-                            cancel
-                        )
-                        .Said()
-            )
-            .WithName("AnswerBefore");
         m.MapGet("/where", WhereWere.OfAsync)
             .WithName("GetWhereWereWe")
             .WithSummary("Coming back after weeks: what was done last, what was tried, what waits, what to lay out.");
@@ -198,24 +189,6 @@ static class BenchEndpoints
             .WithName("GetWaits")
             .WithTags("Planning")
             .WithSummary("Everything that goes on without hands, longest over first.");
-    }
-
-    static async Task<BeforeFacts> BeforeAsync(
-        Guid id,
-        bool change,
-        HaarDb db,
-        PackStore packs,
-        TimeProvider time,
-        CancellationToken cancel
-    )
-    {
-        var facts = await (
-            change ? MachineStatusKeeper.FactsToChangeAsync(db, id, cancel) : MachineStatusKeeper.FactsAsync(db, id, cancel)
-        ).OrNotHere("machine");
-        var m = new MachineNow(facts, time.GetUtcNow());
-        var kind = facts.Machine.KindId.Length > 0 ? await packs.KindAsync(facts.Machine.KindId, cancel) : null;
-        var work = Core.Rooms.AllRooms.InOrder.SelectMany(r => r.Work(m)).ToList();
-        return new(facts.Machine, BeforeOpening.Of(m, work, kind?.Watch ?? []), facts.BeforeAnswers);
     }
 
     static async Task ApplyAsync(BenchPerson p, PersonEdit e, HaarDb db, CancellationToken cancel)

@@ -1,4 +1,5 @@
 using Haar.Core.Acts;
+using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
@@ -18,6 +19,7 @@ public sealed record ParkedRow(Guid Id, string Name, string Why, DateOnly? Wakes
 /// <param name="Plan">Null where there is nobody, or nothing to do.</param>
 /// <param name="Better">A better one may be found by asking for it.</param>
 /// <param name="Running">What somebody is at now.</param>
+/// <param name="Clash">Machines that cannot all be ready by their day; null where the plan is in time.</param>
 public sealed record PlanScreen(
     DateTimeOffset Now,
     KeptPlan? Plan,
@@ -31,8 +33,12 @@ public sealed record PlanScreen(
     IReadOnlyList<WorkCorrection> Corrections,
     IReadOnlyList<ParkedRow> Parked,
     string EventName,
-    DateOnly? EventDay
+    DateOnly? EventDay,
+    ClashResult? Clash
 );
+
+/// <summary>A schedule and what is wished of it.</summary>
+public sealed record ClashAsk(ScheduleAsk Plan, IReadOnlyList<Wish> Wishes);
 
 /// <param name="Names">Everybody who works here.</param>
 /// <param name="Running">What this person is at; null for nothing.</param>
@@ -42,6 +48,7 @@ public sealed record TonightScreen(
     DateTimeOffset From,
     DateTimeOffset Until,
     EveningResult? Evening,
+    EnoughResult? Shelf,
     WorkTaken? Running,
     IReadOnlyList<WorkTaken> EndedToday,
     IReadOnlyList<KeptMove> Moves
@@ -113,9 +120,6 @@ public sealed record PersonEdit(
 public sealed record PersonDay(DateOnly Day, TimeOnly? From = null, TimeOnly? To = null);
 
 public sealed record PlaceEdit(string Name, PlaceOpen Open = PlaceOpen.Always);
-
-/// <param name="Skipped">And why; otherwise it is done.</param>
-public sealed record BeforeAsk(string Key, bool Skipped = false, string Why = "");
 
 /// <param name="DueOn">Null takes the workshop's day.</param>
 public sealed record DueAsk(string Owner = "", DateOnly? DueOn = null);

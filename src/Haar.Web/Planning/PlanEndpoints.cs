@@ -1,4 +1,5 @@
 using Haar.Core.Acts;
+using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data;
@@ -43,11 +44,13 @@ static class PlanEndpoints
                 async (Guid takenId, EndWorkAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
                 {
                     var taken = await db.Taken.AsNoTracking().FirstOrDefaultAsync(t => t.Id == takenId, cancel).OrNotHere("work");
+                    var there = await db.Machines.AnyAsync(m => m.Id == taken.ForMachineId && m.RemovedAt == null, cancel);
                     return await DoAsync(
                         taken.ForMachineId,
                         new EndWork(takenId, ask.End, ask.TakenMinutes, ask.LeftMinutes),
                         work,
-                        cancel
+                        cancel,
+                        there
                     );
                 }
             )
@@ -61,9 +64,16 @@ static class PlanEndpoints
             .WithSummary("Lays a piece of work down: when, by whom, in how many goes. All empty frees it again.");
     }
 
-    static Task<Acted> DoAsync(Guid machineId, Command<PlanActFacts> command, UnitOfWork work, CancellationToken cancel) =>
+    /// <param name="onTheList">What is begun has to be; what ends may be of a machine that has been taken off meanwhile.</param>
+    static Task<Acted> DoAsync(
+        Guid machineId,
+        Command<PlanActFacts> command,
+        UnitOfWork work,
+        CancellationToken cancel,
+        bool onTheList = true
+    ) =>
         work.DoAsync(
-                machineId,
+                onTheList ? machineId : null,
                 command,
                 async (db, c) =>
                 {
@@ -124,9 +134,26 @@ static class PlanEndpoints
             problem.Corrections,
             await ParkedAsync(db, plans.Today, cancel),
             workshop.EventName,
-            workshop.EventDay
+            workshop.EventDay,
+            plan is { LateMinutes: > 0 } or { Unplanned.Count: > 0 } ? ClashOf(problem) : null
         );
     }
+
+    static ClashResult ClashOf(WorkPlanProblem problem) =>
+        Clash.Of(
+            problem.Ask,
+            [
+                .. problem
+                    .Entries.Values.GroupBy(e => e.Machine.Id)
+                    .Where(g => g.First().Machine.DueAt > problem.Start)
+                    .Select(g => new Wish(
+                        g.First().Machine.Name,
+                        [.. g.Select(e => e.Id)],
+                        (int)Math.Min(Schedule.MostMinutes, (g.First().Machine.DueAt!.Value - problem.Start).TotalMinutes)
+                    ))
+                    .Take(200),
+            ]
+        );
 
     static async Task<IReadOnlyList<ParkedRow>> ParkedAsync(HaarDb db, DateOnly today, CancellationToken cancel)
     {
@@ -187,6 +214,7 @@ static class PlanEndpoints
             (from, until) = (problem.Start.AddMinutes(w.From), problem.Start.AddMinutes(w.To));
         }
         var stock = await db.Stock().ShelfAsync(cancel);
+        var evening = plan is null || person.Length == 0 ? null : Evening.Of(plan, person, from, until);
         var mine =
             person.Length == 0
                 ? []
@@ -201,7 +229,8 @@ static class PlanEndpoints
             names,
             from,
             until,
-            plan is null || person.Length == 0 ? null : Evening.Of(plan, person, from, until, stock, plans.Today),
+            evening,
+            evening is null ? null : Supplies.Enough([.. evening.Tasks.SelectMany(t => t.Work.Uses).Take(200)], stock, plans.Today),
             mine.FirstOrDefault(t => t.End == WorkEnd.Running),
             [.. mine.Where(t => t.EndedAt > plans.Now.AddHours(-14))],
             plan is null ? [] : [.. plan.Moves.Where(m => m.Person == person || m.PersonBefore == person).Take(6)]

@@ -19,7 +19,7 @@ sealed class PlanService(HaarDb db, TimeProvider time, LongAnswers answers)
     public Task<(KeptPlan? Plan, WorkPlanProblem Problem)> CurrentAsync(CancellationToken cancel) =>
         PlanKeeper.CurrentAsync(db, Now, Zone, 0, (solve, c) => Task.Run(() => solve(c), c), cancel);
 
-    /// <summary>After a search of some seconds; one after another.</summary>
+    /// <summary>After a search of some seconds; one after another, and on one core.</summary>
     public Task<(KeptPlan? Plan, WorkPlanProblem Problem)> BetterAsync(CancellationToken cancel) =>
-        PlanKeeper.CurrentAsync(db, Now, Zone, BetterSeconds, (solve, c) => answers.RunAsync(solve, c), cancel);
+        PlanKeeper.CurrentAsync(db, Now, Zone, BetterSeconds, (solve, c) => answers.RunAsync(x => OneCore.Run(() => solve(x)), c), cancel);
 }

@@ -29,6 +29,13 @@ static class PlanningCalc
                 """{"plan":{"tasks":[{"id":"wash","title":"Wash the shell","minutes":20,"waitMinutes":360},{"id":"recap","title":"Recap the board","minutes":90,"skills":["solders"],"places":["iron"]},{"id":"close","title":"Put it together","minutes":30,"after":["wash","recap"]}],"people":[{"name":"Ines","skills":["solders"],"windows":[{"from":0,"to":120},{"from":1440,"to":1560}]},{"name":"Tam","windows":[{"from":0,"to":90},{"from":1440,"to":1560}]}]},"readyBy":1500,"rescues":[{"name":"Another evening of Tam","cost":1,"person":"Tam","hours":[{"from":300,"to":420}]}],"runs":1000,"seed":1}"""
             )
             .ProducesValidationProblem();
+        g.MapPost("/clash", (ClashAsk ask) => Clash.Of(ask.Plan, ask.Wishes))
+            .WithName("CalcClash")
+            .WithSummary("Which wishes cannot all come true, as few of them as prove it.")
+            .WithExample(
+                """{"plan":{"tasks":[{"id":"micro","title":"The micro","minutes":100},{"id":"server","title":"The server","minutes":90},{"id":"palmtop","title":"The palmtop","minutes":10}],"people":[{"name":"Ines","windows":[{"from":0,"to":120},{"from":1440,"to":1560}]}]},"wishes":[{"name":"Micro","tasks":["micro"],"readyBy":600},{"name":"Server","tasks":["server"],"readyBy":600},{"name":"Palmtop","tasks":["palmtop"],"readyBy":600}]}"""
+            )
+            .ProducesValidationProblem();
         g.MapPost("/opening", (OpeningAsk ask) => Core.Planning.Opening.Of(ask))
             .WithName("CalcOpening")
             .WithSummary("The fewest pieces that come off for the work that is wanted, and what else lies behind them.")

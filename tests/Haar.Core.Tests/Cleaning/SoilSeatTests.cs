@@ -2,6 +2,7 @@ using Haar.Core.Acts;
 using Haar.Core.Cleaning;
 using Haar.Core.Intake;
 using Haar.Core.Parts;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Tests.Cleaning;

@@ -2,6 +2,7 @@ using FsCheck;
 using FsCheck.Xunit;
 using Haar.Core.Acts;
 using Haar.Core.Parts;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Tests.Parts;

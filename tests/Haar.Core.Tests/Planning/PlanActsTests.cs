@@ -1,6 +1,7 @@
 using Haar.Core.Acts;
 using Haar.Core.Intake;
 using Haar.Core.Planning;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Tests.Planning;

@@ -364,14 +364,63 @@ public class WorkPlanTests
                 },
                 left
             );
-        var evening = Evening.Of(plan, "Ines", Now, Now.AddHours(14), [Stock(120)], new(2026, 6, 1));
+        var evening = Evening.Of(plan, "Ines", Now, Now.AddHours(14));
         Assert.Equal(["Fleece", "pH paper", "Mask"], evening.LayOut);
-        Assert.Equal(Outcome.No, evening.Shelf.Verdict.Outcome);
-        Assert.Equal(Outcome.No, Evening.Of(plan, "Odd", Now, Now.AddHours(14), [], new(2026, 6, 1)).Verdict.Outcome);
+        Assert.Equal(
+            Outcome.No,
+            Supplies.Enough([.. evening.Tasks.SelectMany(t => t.Work.Uses)], [Stock(120)], new(2026, 6, 1)).Verdict.Outcome
+        );
+        Assert.Equal(Outcome.No, Evening.Of(plan, "Odd", Now, Now.AddHours(14)).Verdict.Outcome);
         var shortage = Shortages.Of(plan, [Stock(120)], new(2026, 6, 1)).Single();
         Assert.Equal((80.0, true), (shortage.Missing, shortage.Late));
         Assert.Contains("more", shortage.For);
         Assert.Empty(Shortages.Of(plan, [Stock(250)], new(2026, 6, 1)));
         Assert.Null(Shortages.Of(plan, [Stock(10, null)], new(2026, 6, 1)).Single().OrderBy);
+    }
+
+    static ScheduleAsk Alone(int[] minutes, params Window[] hours) =>
+        new()
+        {
+            Tasks = [.. minutes.Select((m, i) => new PlanTask { Id = $"t{i}", Minutes = m })],
+            People = [new() { Name = "Ines", Windows = hours }],
+            Seconds = 0,
+        };
+
+    static Wish[] Each(int[] minutes, int by) => [.. minutes.Select((_, i) => new Wish($"w{i}", [$"t{i}"], by))];
+
+    [Fact]
+    public void Wishes_that_clash_are_as_few_as_prove_it()
+    {
+        int[] minutes = [100, 90, 10];
+        var ask = Alone(minutes, new Window(0, 120), new(1440, 1560));
+        var r = Clash.Of(ask, Each(minutes, 600));
+        // 100 and 90 do not go into 120 minutes; the ten besides would not matter.
+        Assert.Equal(["w0", "w1"], r.Wishes.Order());
+        Assert.Equal(Outcome.No, r.Verdict.Outcome);
+        Assert.Empty(Clash.Of(ask, Each(minutes, 1600)).Wishes);
+        // One that cannot be alone clashes with nothing but its day.
+        Assert.Equal(["w0"], Clash.Of(Alone([300], new Window(0, 120)), Each([300], 600)).Wishes);
+        // Different days: what is due first stands against what is due first.
+        Assert.Equal(["w0"], Clash.Of(ask, [new("w0", ["t0"], 50), new("w1", ["t1"], 1600)]).Wishes);
+        Assert.Empty(Clash.Of(ask, []).Wishes);
+    }
+
+    [Property(MaxTest = 150)]
+    public bool A_clash_is_impossible_and_without_any_one_of_it_nothing_proves_it(byte[] lengths, byte hours)
+    {
+        int[] minutes = [.. lengths.Take(6).Select(l => 5 + l % 60)];
+        if (minutes.Length == 0)
+        {
+            return true;
+        }
+        var ask = Alone(minutes, new Window(0, 60 + hours % 60), new(1440, 1560));
+        var wishes = Each(minutes, 700);
+        var clash = Clash.Of(ask, wishes).Wishes;
+        var set = wishes.Where(w => clash.Contains(w.Name)).ToList();
+        var room = 60 + hours % 60;
+        int Sum(IEnumerable<Wish> of) => of.Sum(w => minutes[int.Parse(w.Name[1..], System.Globalization.CultureInfo.InvariantCulture)]);
+        return clash.Count == 0
+            ? Sum(wishes) <= room
+            : Sum(set) > room && set.All(w => set.Count == 1 || Sum(set.Where(x => x != w)) <= room);
     }
 }

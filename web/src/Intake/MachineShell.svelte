@@ -17,7 +17,7 @@
     arrive: () => import('./Arrive.svelte'),
     costs: () => import('../Costs/Costs.svelte'),
     log: () => import('../Planning/Log.svelte'),
-    before: () => import('../Planning/Before.svelte'),
+    before: () => import('../Stripdown/Before.svelte'),
     where: () => import('../Planning/Where.svelte'),
     shipped: () => import('./Shipped.svelte'),
     cleaning: () => import('../Cleaning/Cleaning.svelte'),

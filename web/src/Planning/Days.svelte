@@ -177,6 +177,7 @@
                     >{/if}
                 </li>{/each}
             </ul>{/if}
+          {#if data.clash?.wishes.length}<p class="mt-2 max-w-read font-semibold">{data.clash.verdict.sentence}</p>{/if}
           <div class="mt-4"><DaysPicture screen={data} bind:day ondrop={dropped} /></div>
           {#if !sheet}<ProblemNote problem={form.problem} />{/if}
           <div class="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">

@@ -83,7 +83,7 @@ A piece of work may be dropped on somebody's day. The list beside it says the sa
           >{/each}
       </div>
     </div>
-    {#each people as p (p.name)}
+    {#each people as p, n (p.name)}
       <div class="grid grid-cols-[9.5rem_auto] items-center py-1 sm:grid-cols-[11rem_auto]">
         <span class="text-lg font-bold">{p.name}</span>
         <div class="flex" style:width="{scale.width}px">
@@ -107,8 +107,8 @@ A piece of work may be dropped on somebody's day. The list beside it says the sa
             >
               <svg width={c.d.w} height={H + 2} viewBox="0 0 {c.d.w} {H + 2}" aria-hidden="true">
                 {#if c.here || c.work}
-                  <clipPath id="{id}-{p.name}-{i}"><path d={b.water} /></clipPath>
-                  <g clip-path="url(#{id}-{p.name}-{i})">
+                  <clipPath id="{id}-{n}-{i}"><path d={b.water} /></clipPath>
+                  <g clip-path="url(#{id}-{n}-{i})">
                     <rect
                       x="0"
                       y={surface(c.level, H)}

@@ -100,7 +100,7 @@
             />
           </div>
           {#if !person}
-            <p class="mt-6 text-lg">Give your name, and get the work in its order.</p>
+            <h1 class="mt-6 text-title font-bold">Give your name, and get the work in its order</h1>
           {:else if t.running}
             <p class="mt-5 text-sm text-soft">{person} is at it since {clock(t.running.begunAt)}</p>
             <h1 class="text-title leading-tight font-bold sm:text-saying">{t.running.title}</h1>
@@ -181,9 +181,9 @@
                       {#each evening.layOut as l (l)}<li class="py-0.5">{l}</li>{/each}
                     </ul>
                   </section>{/if}
-                {#if evening.shelf.verdict.outcome !== 'yes'}<section aria-label="Shelf">
+                {#if t.shelf && t.shelf.verdict.outcome !== 'yes'}<section aria-label="Shelf">
                     <Verdict
-                      verdict={evening.shelf.verdict}
+                      verdict={t.shelf.verdict}
                       words={{ no: 'Not enough', unknown: 'Look at the shelf' }}
                       bad="yes"
                       figures={false}

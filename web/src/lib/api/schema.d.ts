@@ -881,6 +881,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Before it is opened: what to measure, copy, photograph and have ready; traps; how many evenings. */
+        get: operations["GetBeforeOpening"];
+        put?: never;
+        post: operations["AnswerBefore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/strip/labels.pdf": {
         parameters: {
             query?: never;
@@ -3354,23 +3371,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/{id}/before": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Before it is opened: what to measure, copy, photograph and have ready; traps; how many evenings. */
-        get: operations["GetBeforeOpening"];
-        put?: never;
-        post: operations["AnswerBefore"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/machines/{id}/where": {
         parameters: {
             query?: never;
@@ -4916,6 +4916,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/planning/clash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which wishes cannot all come true, as few of them as prove it. */
+        post: operations["CalcClash"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/planning/opening": {
         parameters: {
             query?: never;
@@ -6134,6 +6151,21 @@ export interface components {
             kind: components["schemas"]["ReplacementKind"];
             overruleReason: null | string;
         };
+        /** @description A schedule and what is wished of it. */
+        ClashAsk: {
+            plan: components["schemas"]["ScheduleAsk"];
+            wishes: components["schemas"]["Wish"][];
+        };
+        ClashResult: {
+            /** @description Names of wishes that cannot all come true, and of which every smaller set is not proven impossible; empty where nothing is. */
+            wishes: string[];
+            /**
+             * Format: int32
+             * @description Minutes by which they miss at the least.
+             */
+            over: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description One thing that is cleaned: a shell, a panel, key caps, a board, a bracket. */
         CleanedItem: {
             /** Format: uuid */
@@ -7280,8 +7312,6 @@ export interface components {
             tasks: components["schemas"]["KeptTask"][];
             /** @description What is wanted on the bench, each once, in the order in which it is first wanted. */
             layOut: string[];
-            /** @description What is used up, against the shelf. */
-            shelf: components["schemas"]["EnoughResult"];
             /**
              * Format: int32
              * @description Hands on.
@@ -10699,6 +10729,7 @@ export interface components {
             eventName: string;
             /** Format: date */
             eventDay: null | string;
+            clash: null | components["schemas"]["ClashResult"];
         };
         /** @description A piece of work that hands do, as the plan sees it. Not interrupted; uses its places for all of its length. */
         PlanTask: {
@@ -13206,6 +13237,7 @@ export interface components {
             /** Format: date-time */
             until: string;
             evening: null | components["schemas"]["EveningResult"];
+            shelf: null | components["schemas"]["EnoughResult"];
             running: null | components["schemas"]["WorkTaken"];
             endedToday: components["schemas"]["WorkTaken"][];
             moves: components["schemas"]["KeptMove"][];
@@ -13753,6 +13785,16 @@ export interface components {
             from?: number;
             /** Format: int32 */
             to?: number;
+        };
+        /** @description Work that is wished to be ready by its day: a machine. */
+        Wish: {
+            name: string;
+            tasks: string[];
+            /**
+             * Format: int32
+             * @description Minutes from the start.
+             */
+            readyBy: number;
         };
         WithoutHands: {
             /** Format: uuid */
@@ -15739,6 +15781,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["LookedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetBeforeOpening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeResult"];
+                };
+            };
+        };
+    };
+    AnswerBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeforeAsk"];
             };
         };
         responses: {
@@ -20352,54 +20442,6 @@ export interface operations {
             };
         };
     };
-    GetBeforeOpening: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BeforeResult"];
-                };
-            };
-        };
-    };
-    AnswerBefore: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BeforeAsk"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Acted"];
-                };
-            };
-        };
-    };
     GetWhereWereWe: {
         parameters: {
             query?: never;
@@ -24272,6 +24314,91 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanChanceResult"];
+                };
+            };
+        };
+    };
+    CalcClash: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "plan": {
+                 *         "tasks": [
+                 *           {
+                 *             "id": "micro",
+                 *             "title": "The micro",
+                 *             "minutes": 100
+                 *           },
+                 *           {
+                 *             "id": "server",
+                 *             "title": "The server",
+                 *             "minutes": 90
+                 *           },
+                 *           {
+                 *             "id": "palmtop",
+                 *             "title": "The palmtop",
+                 *             "minutes": 10
+                 *           }
+                 *         ],
+                 *         "people": [
+                 *           {
+                 *             "name": "Ines",
+                 *             "windows": [
+                 *               {
+                 *                 "from": 0,
+                 *                 "to": 120
+                 *               },
+                 *               {
+                 *                 "from": 1440,
+                 *                 "to": 1560
+                 *               }
+                 *             ]
+                 *           }
+                 *         ]
+                 *       },
+                 *       "wishes": [
+                 *         {
+                 *           "name": "Micro",
+                 *           "tasks": [
+                 *             "micro"
+                 *           ],
+                 *           "readyBy": 600
+                 *         },
+                 *         {
+                 *           "name": "Server",
+                 *           "tasks": [
+                 *             "server"
+                 *           ],
+                 *           "readyBy": 600
+                 *         },
+                 *         {
+                 *           "name": "Palmtop",
+                 *           "tasks": [
+                 *             "palmtop"
+                 *           ],
+                 *           "readyBy": 600
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["ClashAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClashResult"];
                 };
             };
         };

@@ -1,9 +1,10 @@
 using Haar.Core.Acts;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
-namespace Haar.Core.Planning;
+namespace Haar.Core.Stripdown;
 
 /// <summary>What is to be done before a machine is opened.</summary>
 public enum BeforeKind
