@@ -134,6 +134,40 @@ try {
       await page.evaluate(() => scrollTo(0, 190));
     },
   });
+  await take('mechanism', at('Fish-auction server', 'cleaning'), {
+    act: async (page) => {
+      await page.getByRole('button', { name: /Floppy drive.*of/ }).click();
+    },
+  });
+  await take('bath', at('Fish-auction server', 'cleaning'), {
+    act: async (page) => {
+      await page.getByRole('button', { name: /more came off/ }).click();
+      await page.getByRole('button', { name: 'Put Front panel on the list' }).click();
+      await page.getByRole('heading', { name: /A cloth wrung out/ }).waitFor();
+      await page.getByRole('button', { name: /^Change/ }).click();
+      await page.getByRole('checkbox', { name: 'Grease' }).check();
+      await page.getByRole('checkbox', { name: 'ABS', exact: true }).check();
+      await page.getByRole('radio', { name: 'Yes' }).first().click();
+      await page.getByRole('button', { name: 'Keep it' }).click();
+      await page.getByRole('heading', { name: /Washing-up liquid/ }).waitFor();
+      await page.getByRole('button', { name: 'Into a bath' }).click();
+      for (const [label, value] of [
+        ['Tray, length, cm', '60'],
+        ['Width, cm', '45'],
+        ['Height, cm', '12'],
+        ['Bath stands, cm', '6'],
+        ['Parts displace, l', '1.4'],
+        ['In the bottle, %', '20'],
+        ['In the bath, %', '2'],
+        ['Left in the bottle, ml', '2500'],
+      ])
+        await page.getByLabel(label, { exact: true }).fill(value);
+      await page.getByRole('button', { name: 'How much goes in?' }).click();
+      await page.getByText('out of the bottle').waitFor();
+      await page.locator('[data-sonner-toast]').last().waitFor({ state: 'detached', timeout: 15_000 });
+      await page.getByRole('button', { name: 'It is in the bath' }).scrollIntoViewIfNeeded();
+    },
+  });
   await take('boards', at('Fish-auction server', 'capacitors'), {
     act: async (page) => {
       await page
@@ -173,30 +207,6 @@ try {
     },
   });
   await take('handover', at('Newsletter desktop', 'handover'));
-  await take('take-in', '/take-in', {
-    act: async (page) => {
-      await page.getByLabel('What you call it').fill('Terminal from the shed');
-      await page.getByLabel('What kind is it?').click();
-      await page.getByRole('option', { name: 'serial terminal' }).click();
-      await page.getByLabel('From year').fill('1985');
-      await page.getByLabel('To year').fill('1988');
-    },
-  });
-  await take('work-out', '/work-out/capacitors/esr-limit', {
-    act: async (page) => {
-      for (const [rule, example] of [
-        ['markings/capacitor', true],
-        ['corrosion/dilution', true],
-        ['survey/load-resistor', true],
-        ['capacitors/esr-limit', true],
-      ]) {
-        await page.goto(`${url}/work-out/${rule}`);
-        if (example) await page.getByRole('button', { name: /^Fill in the example/ }).click();
-        await page.getByRole('button', { name: 'Work it out' }).click();
-        await page.getByRole('region', { name: 'Answer' }).waitFor();
-      }
-    },
-  });
   await browser.close();
 } finally {
   for (const c of children) {

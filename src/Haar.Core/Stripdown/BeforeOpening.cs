@@ -80,8 +80,8 @@ public static class BeforeOpening
             );
         }
         bool Trait(Trait t) => f.Machine.Traits.Contains(t) || f.Machine.Possible.Any(p => p.Trait == t);
-        // Measured only where it may be fed: a machine that is stopped before power has no run to compare with.
-        var runs = m.Session.Next is null || f.PowerSteps.Any(s => s.Through);
+        // Only what has been through first power is run: one that stands before it has no run to compare with.
+        var runs = m.Session.Next is null;
         foreach (var p in f.Proofs)
         {
             Add(
