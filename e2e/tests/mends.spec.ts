@@ -43,6 +43,12 @@ for (const phone of [false, true]) {
       await expect(heading(page)).toHaveText('Mended.');
       await page.getByRole('button', { name: 'Put something on the list' }).click();
       await page.getByRole('textbox', { name: 'What is cleaned' }).fill('the window');
+      const screen = await haar.api<{ whitenings: { photoHash: string }[] }>(`/api/machines/${id}/cleaning`);
+      const photo = await (await fetch(`${haar.url}/api/photos/${screen.whitenings[0].photoHash}`)).arrayBuffer();
+      await page
+        .getByLabel('A photo of it: take or choose')
+        .setInputFiles({ name: 'window.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(photo) });
+      await expect(page.getByRole('button', { name: 'Another photo' })).toBeEnabled();
       await page.getByRole('button', { name: 'Put it on the list' }).click();
       await page.getByRole('button', { name: 'Say what the tests showed' }).click();
       await page
@@ -52,6 +58,7 @@ for (const phone of [false, true]) {
       await choose(page, 'A fingernail across it feels', 'It falls in');
       await page.getByRole('button', { name: 'Keep it' }).click();
       await expect(heading(page)).toContainText('Stop: it is the surface: pits');
+      await expect(page.getByRole('img', { name: 'the window as it was' })).toBeVisible();
       await sound(page, 'where it sits');
     });
   });

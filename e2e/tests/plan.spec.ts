@@ -14,7 +14,7 @@ for (const phone of [false, true]) {
       await sound(page, 'tonight');
       await expect(page.getByRole('region', { name: 'Lay out' })).toBeVisible();
       const order = page.getByRole('region', { name: 'In this order' });
-      const first = await order.getByRole('link').first().innerText();
+      const first = await order.locator('[aria-current=step]').getByRole('link').innerText();
       await page.getByRole('button', { name: /^Begin: about/ }).click();
       await expect(page).toHaveURL(/\/m\//);
       await page.goto(`${haar.url}/tonight`);

@@ -77,6 +77,8 @@ builder.WebHost.ConfigureKestrel(k =>
         k.ConfigureHttpsDefaults(h => h.ServerCertificate = OwnCertificate.For(folder));
     }
     k.Limits.MaxRequestBodySize = MostJson;
+    // Long enough for every query that a rule names, so that one that is too long is answered with its field and not by the server.
+    k.Limits.MaxRequestLineSize = 64 * 1024;
     k.AddServerHeader = false;
 });
 

@@ -11,6 +11,7 @@
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import { threeWords } from '$lib/words';
+  import OnePhoto from '../Photos/OnePhoto.svelte';
   import { airWords, featureWords, materialWords, soilWords, wetPartWords } from './words';
 
   let {
@@ -45,6 +46,7 @@
   let air = $state<Schemas['MovingAir']>(i?.air ?? 'still');
   let price = $state(text(i?.facts.replacement));
   let worth = $state(text(i?.facts.hourWorth));
+  let photoId = $state('');
   const form = new Sending();
   async function save() {
     const body: Schemas['CleanedItemEdit'] = {
@@ -64,7 +66,7 @@
       ownSoils,
       pieceId: null,
       findingId: null,
-      photoId: null,
+      photoId: photoId || null,
       worth: null,
     };
     const done = i
@@ -157,6 +159,7 @@
       <NumberField label="An hour is worth, {currencySign(currency)}" bind:value={worth} />
     </div>
   </Fold>
+  <OnePhoto {id} {form} caption={name || 'To be cleaned'} bind:photoId />
   <div class="flex gap-6">
     <button class="btn-next" disabled={form.busy}>{i ? 'Keep it' : 'Put it on the list'}</button>
     {#if i}<button type="button" class="act" onclick={() => void form.send(remove)}>Take it off the list</button>{/if}

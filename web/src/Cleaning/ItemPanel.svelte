@@ -12,6 +12,7 @@
   import Sheet from '$lib/ui/Sheet.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
+  import { photoUrl } from '../Intake/photos';
   import BeforeForm from './BeforeForm.svelte';
   import ItemForm from './ItemForm.svelte';
   import OdourNote from './OdourNote.svelte';
@@ -214,6 +215,11 @@
       {#each hidden as r (r.method)}{@render rungLine(r)}{/each}
     </ol></Fold
   >{/if}
+{#if row.photoHash}<img
+    class="mt-4 max-h-72 rounded-md"
+    src={photoUrl(row.photoHash, 'screen')}
+    alt="{row.item.name} as it was"
+  />{/if}
 {#if !sheet}<ProblemNote {form} />{/if}
 
 <BenchEdge>

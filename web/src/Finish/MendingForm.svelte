@@ -11,6 +11,7 @@
   import TextField from '$lib/ui/TextField.svelte';
   import { threeWords } from '$lib/words';
   import { materialWords } from '../Cleaning/words';
+  import OnePhoto from '../Photos/OnePhoto.svelte';
   import { layerWords, loadWords, mendingWords } from './words';
 
   let { id, row, ondone }: { id: string; row?: Schemas['MendingRow']; ondone: (id?: string) => void } = $props();
@@ -36,6 +37,7 @@
   let bears = $state<Schemas['ThreeState']>(m?.other.bears ?? 'notKnown');
   let history = $state<Schemas['ThreeState']>(m?.other.history ?? 'notKnown');
   let layer = $state<Schemas['PanelLayer']>(m?.other.layer ?? 'notKnown');
+  let photoId = $state('');
   const form = new Sending();
   async function save() {
     const body: Schemas['MendingEdit'] = {
@@ -69,7 +71,7 @@
               layer,
             },
       fromId: null,
-      photoId: null,
+      photoId: photoId || null,
     };
     const done = m
       ? await act(
@@ -142,6 +144,7 @@
   {:else if kind === 'panelFault'}
     <SelectField label="When the head moves" bind:value={layer} options={layerWords} />
   {/if}
+  <div class="sm:col-span-2"><OnePhoto {id} {form} caption={name || 'To be mended'} bind:photoId /></div>
   <div class="flex gap-6 sm:col-span-2">
     <button class="btn-next" disabled={form.busy}>{m ? 'Keep it' : 'Put it on the list'}</button>
     {#if m}<button type="button" class="act" onclick={() => void form.send(remove)}>Take it off the list</button>{/if}

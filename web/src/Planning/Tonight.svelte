@@ -33,7 +33,10 @@
   }));
   const data = $derived(query.data);
   const evening = $derived(data?.evening);
-  const first = $derived(evening?.tasks.find((t) => t.key !== data?.running?.key) ?? evening?.tasks[0]);
+  /** The first that can be begun now: what still waits is begun by nobody. */
+  const first = $derived(
+    evening?.tasks.find((t) => t.key !== data?.running?.key && !(t.work.from && Date.parse(t.work.from) > now.value)),
+  );
   let sheet = $state<'end' | 'else' | ''>('');
   const form = new Sending();
   const pick = (name: string) => {
@@ -133,6 +136,7 @@
                   {#each evening.tasks as task (task.id)}
                     {@const runs = t.running?.key === task.key && t.running.forMachineId === task.machineId}
                     <li
+                      aria-current={runs || (!t.running && task.id === first?.id) ? 'step' : undefined}
                       class="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-sill py-2.5 {runs ||
                       (!t.running && task.id === first?.id)
                         ? 'bg-paper'

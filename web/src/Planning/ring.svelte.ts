@@ -1,3 +1,4 @@
+import { SvelteSet } from 'svelte/reactivity';
 import type { Schemas } from '$lib/api/client';
 
 type Wait = Schemas['WaitRow'];
@@ -8,7 +9,7 @@ export class Ring {
   on = $state(false);
   missed = $state<Wait[]>([]);
   private audio?: AudioContext;
-  private readonly rung = new Set<string>();
+  private readonly rung = new SvelteSet<string>();
   private first = true;
 
   /** Called with every answer and every half minute. */
