@@ -85,7 +85,8 @@ public sealed record FinishMending(bool AsItIs) : Command<MendingFacts>
             : AsItIs ? Permit.Yes()
             : m.Next() is { } next ? Permit.No("step", $"Not mended yet. The next step is: {next}")
             : m.Sheet.Steps.Count == 0 ? Permit.No("step", "Nothing was done to it: leave it as it is, or begin.")
-            : m.From() > now ? Permit.No("step", "The glue cures still.")
+            // What was found out since may have taken its steps away: glued, and nobody knows any more whether that glue holds there.
+            : m.Steps().Count == 0 && m.Kind is not (MendingKind.Button or MendingKind.Scratches) ? new(m.Verdict().Final(), "step")
             : Permit.Yes();
     }
 

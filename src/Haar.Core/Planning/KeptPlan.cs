@@ -76,7 +76,8 @@ public sealed record KeptPlan(
         };
 
     /// <summary>Something should have been begun by now.</summary>
-    public bool Overdue(DateTimeOffset now) => Tasks.Any(t => !t.Pinned && t.Start.AddMinutes(OverdueMinutes) < now);
+    public bool Overdue(DateTimeOffset now) => // What has begun stands at the plan's own start; what is only laid down can be late as any other.
+        Tasks.Any(t => !(t.Pinned && t.Start == Start) && t.Start.AddMinutes(OverdueMinutes) < now);
 
     /// <summary>Where its work stood, for the next plan.</summary>
     public IReadOnlyList<StoodAt> Stood(DateTimeOffset start) =>

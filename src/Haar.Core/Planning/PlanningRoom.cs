@@ -34,7 +34,7 @@ public sealed class PlanningRoom : Room
                 WaitsFor = j.State == JobState.Waiting ? j.WaitsFor : "",
                 // Said by the finding, or in the work's own words.
                 Skills =
-                    finding?.Kind is Survey.FindingKind.CrackedMainsFilter or Survey.FindingKind.PictureTube
+                    finding is not null && Survey.FindingRules.ForTheTrained(finding.Kind)
                     || j.Needs.Contains("trained", StringComparison.OrdinalIgnoreCase)
                     || j.Title.Contains("mains", StringComparison.OrdinalIgnoreCase)
                         ? [BenchSkill.Mains]
@@ -54,11 +54,6 @@ public sealed class PlanningRoom : Room
                     Guess = true,
                     Why = "Nothing is listed there yet.",
                     Screen = ScreenOf(stage),
-                    // A case with a tube in it, or perhaps one, is opened by somebody trained.
-                    Skills =
-                        stage is Stage.StripDown or Stage.Rebuild && Intake.Hazards.Tube(m.Machine) != ThreeState.No
-                            ? [BenchSkill.Mains]
-                            : [],
                 };
             }
         }

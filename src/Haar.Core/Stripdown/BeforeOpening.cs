@@ -128,12 +128,21 @@ public static class BeforeOpening
                 );
             }
         }
-        if (Trait(Intake.Trait.AtaDrives) || Trait(Intake.Trait.ScsiDrives))
+        bool Gone(Trait t) => f.Machine.Absent.Contains(t);
+        // What nobody has looked for counts as there.
+        if (
+            Trait(Intake.Trait.AtaDrives)
+            || Trait(Intake.Trait.ScsiDrives)
+            || !Gone(Intake.Trait.AtaDrives)
+            || !Gone(Intake.Trait.ScsiDrives)
+        )
         {
             Add(
                 "drive",
                 BeforeKind.Copy,
-                "Copy its drive off, and look whose files they are",
+                Trait(Intake.Trait.AtaDrives) || Trait(Intake.Trait.ScsiDrives)
+                    ? "Copy its drive off, and look whose files they are"
+                    : "Look whether a drive is in it, whose files are on it, and copy it off",
                 "An old drive is trusted for one evening too many."
             );
         }
@@ -148,9 +157,18 @@ public static class BeforeOpening
                 "battery"
             );
         }
-        else if (Trait(Intake.Trait.BatteryBackedMemory) && f.Cell is null)
+        else if (f.Cell is null && Hazards.Battery(f.Machine) != ThreeState.No)
         {
-            Add("cell", BeforeKind.Copy, "Copy what its memory keeps, or bridge it", "Never both cells out.", false, "battery");
+            Add(
+                "cell",
+                BeforeKind.Copy,
+                Trait(Intake.Trait.BatteryBackedMemory)
+                    ? "Copy what its memory keeps, or bridge it"
+                    : "Look whether a cell keeps something alive, and copy it",
+                "It is gone the moment that the cell is out.",
+                false,
+                "battery"
+            );
         }
         Add(
             "outside",

@@ -42,15 +42,12 @@ public sealed class StripdownRoom : Room
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
         var steps = m.Facts.StripSteps;
-        // A case with a tube in it, or perhaps one, is opened by somebody trained.
-        BenchSkill[] opens = Intake.Hazards.Tube(m.Machine) != ThreeState.No ? [BenchSkill.Mains] : [];
         if (steps.Count > 0 && !m.Closed.Contains(Stage.StripDown))
         {
             yield return new("strip", "Strip down: the rest, each step recorded", Stage.StripDown, WorkKind.Assembling, new(10, 30, 90))
             {
                 Why = "What is recorded now is what goes back right later.",
                 Needs = "Phone, trays, driver",
-                Skills = opens,
                 Screen = "stripdown",
             };
         }
@@ -70,7 +67,6 @@ public sealed class StripdownRoom : Room
             {
                 Why = "In the order that the record gives, tested before it is covered.",
                 Needs = "Trays, driver",
-                Skills = opens,
                 After = i > 0 ? [$"rebuild/{i - 1}"] : [],
                 Screen = "rebuild",
             };

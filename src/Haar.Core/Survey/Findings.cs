@@ -72,6 +72,10 @@ public static class FindingRules
     /// <summary>Power on a wet part, a swollen cell, and a tube whose cover is open are nobody's to overrule.</summary>
     static bool Final(FindingKind kind) => kind is FindingKind.SaltOrDamp or FindingKind.SwollenCell or FindingKind.PictureTube;
 
+    /// <summary>What is put right by somebody trained for mains and tubes alone.</summary>
+    public static bool ForTheTrained(FindingKind kind) =>
+        kind is FindingKind.CrackedMainsFilter or FindingKind.PictureTube or FindingKind.ChafedLead;
+
     /// <summary>May it be powered with this found? A person may decide so, on what it was found to be.</summary>
     public static Permit StopsPower(Finding f, IEnumerable<Overrule> overrules)
     {

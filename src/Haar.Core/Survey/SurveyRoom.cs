@@ -49,6 +49,7 @@ public sealed class SurveyRoom : Room
                 {
                     Why = meaning.Why,
                     Danger = meaning.StopsPower,
+                    Skills = FindingRules.ForTheTrained(x.Kind) ? [BenchSkill.Mains] : [],
                     Screen = "survey",
                 };
             }

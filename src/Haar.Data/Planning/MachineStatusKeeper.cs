@@ -193,11 +193,7 @@ public static class MachineStatusKeeper
     static async Task KeepWorkAsync(HaarDb db, MachineFacts facts, DateTimeOffset now, CancellationToken cancel)
     {
         var id = facts.Machine.Id;
-        var m = new MachineNow(facts, now);
-        IReadOnlyList<WorkTask> work =
-            m.Restored && facts.Machine is { HandedOverAt: null, RemovedAt: null }
-                ? [.. Core.Rooms.AllRooms.InOrder.SelectMany(r => r.Work(m))]
-                : [];
+        var work = WorkLeft.Of(new(facts, now));
         var row = await db.MachineWork.FirstOrDefaultAsync(w => w.MachineId == id, cancel);
         if (row is not null)
         {

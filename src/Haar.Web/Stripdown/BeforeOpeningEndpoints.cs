@@ -53,7 +53,7 @@ static class BeforeOpeningEndpoints
         ).OrNotHere("machine");
         var m = new MachineNow(facts, time.GetUtcNow());
         var kind = facts.Machine.KindId.Length > 0 ? await packs.KindAsync(facts.Machine.KindId, cancel) : null;
-        var work = Core.Rooms.AllRooms.InOrder.SelectMany(r => r.Work(m)).ToList();
+        var work = WorkLeft.Of(m);
         return new(facts.Machine, BeforeOpening.Of(m, work, kind?.Watch ?? []), facts.BeforeAnswers);
     }
 }
