@@ -352,4 +352,28 @@ public class PlanTests
         }
         Assert.Empty((await PlanAsync(w))["plan"]!["unplanned"]!.AsArray());
     }
+
+    [Fact]
+    public async Task Listed_work_that_is_ended_as_done_is_done_on_its_list_and_what_is_set_aside_is_not_begun()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        var job = Tasks(await PlanAsync(w))
+            .First(t => t!["work"]!["jobId"] is not null && t["work"]!["from"] is null && t["work"]!["skills"]!.AsArray().Count == 0)!;
+        var machine = Of(job, "machineId");
+        object take = new
+        {
+            machineId = machine,
+            key = Of(job, "key"),
+            person = "Ines",
+        };
+        await w.DoAsync($"/api/machines/{machine}/park", new { why = "No time" });
+        Assert.Equal(400, (await w.PostAsync("/api/plan/take", take)).Status);
+        Assert.Equal(200, (await w.SendAsync(HttpMethod.Delete, $"/api/machines/{machine}/park", null)).Status);
+        var taken = await w.DoAsync("/api/plan/take", take);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{machine}/park", new { why = "No time" })).Status);
+        await w.DoAsync($"/api/plan/taken/{Of(taken, "id")}/end", new { end = "done", takenMinutes = 14 });
+        Assert.DoesNotContain(Tasks(await PlanAsync(w)), t => Of(t!, "id") == Of(job, "id"));
+        var stage = await w.GetAsync($"/api/machines/{machine}/stages/{Of(job["work"]!, "stage")}");
+        Assert.Equal("done", Of(stage["jobs"]!.AsArray().First(j => Of(j!, "id") == Of(job["work"]!, "jobId"))!, "state"));
+    }
 }

@@ -12,7 +12,8 @@ public sealed record PlanActFacts(
     IReadOnlyList<WorkTask> Work,
     IReadOnlyList<BenchPerson> People,
     IReadOnlyList<WorkTaken> Taken,
-    IReadOnlyList<PlanPin> Pins
+    IReadOnlyList<PlanPin> Pins,
+    bool Parked = false
 ) : IActFacts
 {
     public IReadOnlyList<Overrule> Overrules => [];
@@ -31,6 +32,10 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
         if (f.Of(Key) is not { } work)
         {
             return Permit.No("key", "That work is no longer to be done: somebody has finished it, or it was taken off the list.", Question);
+        }
+        if (f.Parked)
+        {
+            return Permit.No("machineId", $"{f.Machine} is set aside: take it in hand again first.", Question);
         }
         if (f.Taken.FirstOrDefault(t => t.End == WorkEnd.Running && t.ForMachineId == f.MachineId && t.Key == Key) is { } running)
         {

@@ -87,6 +87,8 @@ public static class WorkPlan
             .Taken.Where(t => t.End is WorkEnd.Unfinished or WorkEnd.Failed)
             .GroupBy(t => (t.ForMachineId, t.Key))
             .ToDictionary(g => g.Key, g => g.OrderBy(t => t.EndedAt ?? t.BegunAt).ToList());
+        // A stage of which nothing is listed is done when somebody who was at it says so.
+        var done = ask.Taken.Where(t => t.End == WorkEnd.Done).Select(t => (t.ForMachineId, t.Key)).ToHashSet();
         var pins = ask.Pins.GroupBy(p => (p.ForMachineId, p.Key)).ToDictionary(g => g.Key, g => g.Last());
         var inPlan = new List<PlanMachine>();
         var names = ask.People.Select(p => p.Name).ToHashSet();
@@ -102,7 +104,7 @@ public static class WorkPlan
                 continue;
             }
             inPlan.Add(m);
-            foreach (var w in m.Work.DistinctBy(w => w.Key))
+            foreach (var w in m.Work.DistinctBy(w => w.Key).Where(w => !(w.Guess && done.Contains((m.Id, w.Key)))))
             {
                 var pin = pins.GetValueOrDefault((m.Id, w.Key));
                 var parts = Math.Max(1, pin?.Split ?? 1);
@@ -263,7 +265,7 @@ public static class WorkPlan
         foreach (var m in machines)
         {
             var phases = m
-                .Work.SelectMany(w => ids[(m.Id, w.Key)])
+                .Work.SelectMany(w => ids.GetValueOrDefault((m.Id, w.Key)) ?? [])
                 .Distinct()
                 .GroupBy(id => Phase(entries[id].Work.Stage))
                 .OrderBy(g => g.Key)

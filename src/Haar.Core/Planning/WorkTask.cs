@@ -91,6 +91,10 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>A figure by practice: half of it at best, twice at worst.</summary>
     public static Estimate About(double minutes) => new(Math.Ceiling(minutes / 2), Math.Ceiling(minutes), Math.Ceiling(minutes * 2));
 
+    /// <summary>The listed work that a key names; null where it names other work.</summary>
+    public static Guid? JobOf(string key) =>
+        key.StartsWith("job/", StringComparison.Ordinal) && Guid.TryParse(key[4..], out var id) ? id : null;
+
     /// <summary>One goes and washes after it, and does not touch a clean board with the same hands.</summary>
     [JsonIgnore]
     public bool Dirty => Kind is WorkKind.Washing or WorkKind.Dusty or WorkKind.Painting or WorkKind.Mechanics;

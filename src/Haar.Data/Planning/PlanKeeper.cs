@@ -121,7 +121,13 @@ public static class PlanKeeper
         {
             return [];
         }
-        var machines = firsts.Select(t => t.MachineId).Distinct().ToList();
+        // What has been set aside since nags no more.
+        var of = firsts.Select(t => t.MachineId).Distinct().ToList();
+        var today = DateOnly.FromDateTime(now.UtcDateTime);
+        var machines = (await db.Machines.AsNoTracking().Where(m => of.Contains(m.Id) && m.RemovedAt == null).ToListAsync(cancel))
+            .Where(m => !m.Parked(today))
+            .Select(m => m.Id)
+            .ToList();
         var open = (await db.MachineWork.AsNoTracking().Where(w => machines.Contains(w.MachineId)).ToListAsync(cancel)).ToDictionary(
             w => w.MachineId,
             w => w.Work.Where(x => !(x.From > now)).Select(x => x.Key).ToHashSet()

@@ -1,4 +1,5 @@
 using Haar.Core.Acts;
+using Haar.Core.Intake;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 using Haar.Data;
@@ -119,68 +120,19 @@ static class BenchEndpoints
         var m = api.MapGroup("/machines/{id:guid}").WithTags("Planning");
         m.MapPut(
                 "/due",
-                async (Guid id, DueAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    await db.OnTheListAsync(id, cancel);
-                    var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
-                    TextField.Check("owner", ask.Owner, 80);
-                    if (ask.DueOn is { Year: < 1970 or > 2200 })
-                    {
-                        throw new InvalidInputException("dueOn", "A day of this century.");
-                    }
-                    (machine.Owner, machine.DueOn) = (ask.Owner.Trim(), ask.DueOn);
-                    return (
-                        await work.ActAsync(
-                            id,
-                            $"{(machine.Owner.Length > 0 ? $"It is {machine.Owner}’s" : "It is the workshop’s own")}{(machine.DueOn is { } d ? $", and is due on {d:d MMMM yyyy}" : "")}.",
-                            cancel
-                        )
-                    ).Said();
-                }
+                (Guid id, DueAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    ParkingAsync(id, new SayDue(ask.Owner, ask.DueOn), work, cancel)
             )
             .WithName("SayDue")
             .WithSummary("Whose it is, and when it goes back: a deadline of its own.");
         m.MapPost(
                 "/park",
-                async (Guid id, ParkAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    await db.OnTheListAsync(id, cancel);
-                    TextField.Check("why", ask.Why.Trim(), 200, "Say in 1 to 200 characters why it is set aside.");
-                    TextField.Check("wakesFor", ask.WakesFor, 60);
-                    if (ask.WakesOn <= work.Today)
-                    {
-                        throw new InvalidInputException("wakesOn", "A day to come.");
-                    }
-                    if (await db.Taken.AnyAsync(t => t.ForMachineId == id && t.End == WorkEnd.Running, cancel))
-                    {
-                        throw new InvalidInputException("id", "Somebody is at it: end that first.");
-                    }
-                    var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
-                    (machine.ParkedAt, machine.ParkedWhy, machine.WakesOn, machine.WakesFor) = (
-                        work.Now,
-                        ask.Why.Trim(),
-                        ask.WakesOn,
-                        ask.WakesFor.Trim()
-                    );
-                    return (await work.ActAsync(id, $"Set aside: {Words.Lower(machine.ParkedWhy)}", cancel)).Said();
-                }
+                (Guid id, ParkAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    ParkingAsync(id, new Park(ask.Why, ask.WakesOn, ask.WakesFor), work, cancel)
             )
             .WithName("Park")
             .WithSummary("Set aside with its reason, and what wakes it: it neither nags nor counts until then.");
-        m.MapDelete(
-                "/park",
-                async (Guid id, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-                {
-                    await db.OnTheListAsync(id, cancel);
-                    var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
-                    if (machine.ParkedAt is null)
-                    {
-                        throw new InvalidInputException("id", "It is not set aside.");
-                    }
-                    (machine.ParkedAt, machine.ParkedWhy, machine.WakesOn, machine.WakesFor) = (null, "", null, "");
-                    return (await work.ActAsync(id, "In hand again.", cancel)).Said();
-                }
-            )
+        m.MapDelete("/park", (Guid id, UnitOfWork work, CancellationToken cancel) => ParkingAsync(id, new Unpark(), work, cancel))
             .WithName("Unpark");
         m.MapGet("/where", WhereWere.OfAsync)
             .WithName("GetWhereWereWe")
@@ -190,6 +142,21 @@ static class BenchEndpoints
             .WithTags("Planning")
             .WithSummary("Everything that goes on without hands, longest over first.");
     }
+
+    static Task<Acted> ParkingAsync(Guid id, Command<ParkingFacts> command, UnitOfWork work, CancellationToken cancel) =>
+        work.DoAsync(
+                id,
+                command,
+                async (db, c) =>
+                    new ParkingFacts(
+                        await db.Machines.FirstAsync(x => x.Id == id, c),
+                        await db.Taken.AnyAsync(t => t.ForMachineId == id && t.End == WorkEnd.Running, c),
+                        work.Today
+                    ),
+                null,
+                cancel
+            )
+            .Said();
 
     static async Task ApplyAsync(BenchPerson p, PersonEdit e, HaarDb db, CancellationToken cancel)
     {

@@ -130,7 +130,8 @@ static class JobEndpoints
             .WithTags("Planning");
     }
 
-    static async Task<Acted> MoveAsync(Guid id, Guid jobId, JobMove move, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    /// <summary>Done, to do again, or waiting: asked of every room, wherever it is said.</summary>
+    internal static async Task<Acted> MoveAsync(Guid id, Guid jobId, JobMove move, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         var job = await db.Jobs.FirstOrDefaultAsync(j => j.Id == jobId && j.MachineId == id, cancel).OrNotHere("piece of work");
         if (move.State == JobState.Waiting && string.IsNullOrWhiteSpace(move.WaitsFor))

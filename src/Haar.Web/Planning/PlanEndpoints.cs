@@ -1,4 +1,5 @@
 using Haar.Core.Acts;
+using Haar.Core.Intake;
 using Haar.Core.Parts;
 using Haar.Core.Planning;
 using Haar.Core.Verdicts;
@@ -45,12 +46,22 @@ static class PlanEndpoints
                 {
                     var taken = await db.Taken.AsNoTracking().FirstOrDefaultAsync(t => t.Id == takenId, cancel).OrNotHere("work");
                     var there = await db.Machines.AnyAsync(m => m.Id == taken.ForMachineId && m.RemovedAt == null, cancel);
-                    return await DoAsync(
-                        taken.ForMachineId,
-                        new EndWork(takenId, ask.End, ask.TakenMinutes, ask.LeftMinutes),
-                        work,
-                        cancel,
-                        there
+                    var end = new EndWork(takenId, ask.End, ask.TakenMinutes, ask.LeftMinutes);
+                    return await work.InOneAsync(
+                        async () =>
+                        {
+                            var acted = await DoAsync(taken.ForMachineId, end, work, cancel, there);
+                            // Listed work that is done is done on its list too; a room that has something against it refuses both.
+                            if (there && ask.End == WorkEnd.Done && WorkTask.JobOf(taken.Key) is { } job)
+                            {
+                                if (await db.Jobs.AnyAsync(j => j.Id == job && j.State != JobState.Done, cancel))
+                                {
+                                    await JobEndpoints.MoveAsync(taken.ForMachineId, job, new(JobState.Done, null, null), db, work, cancel);
+                                }
+                            }
+                            return acted;
+                        },
+                        cancel
                     );
                 }
             )
@@ -77,18 +88,15 @@ static class PlanEndpoints
                 command,
                 async (db, c) =>
                 {
-                    var name = await db
-                        .Machines.Where(m => m.Id == machineId)
-                        .Select(m => m.Name)
-                        .FirstOrDefaultAsync(c)
-                        .OrNotHere("machine");
+                    var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(m => m.Id == machineId, c).OrNotHere("machine");
                     return new PlanActFacts(
                         machineId,
-                        name,
+                        machine.Name,
                         (await db.MachineWork.AsNoTracking().FirstOrDefaultAsync(w => w.MachineId == machineId, c))?.Work ?? [],
                         await db.People.AsNoTracking().ToListAsync(c),
                         await db.Taken.Where(t => t.ForMachineId == machineId || t.End == WorkEnd.Running).ToListAsync(c),
-                        await db.Pins.Where(p => p.ForMachineId == machineId).ToListAsync(c)
+                        await db.Pins.Where(p => p.ForMachineId == machineId).ToListAsync(c),
+                        machine.Parked(work.Today)
                     );
                 },
                 null,
@@ -167,26 +175,7 @@ static class PlanEndpoints
             return [];
         }
         var store = await db.Store.AsNoTracking().Where(p => p.Quantity > 0 && p.ForMachineId == null).ToListAsync(cancel);
-        return
-        [
-            .. parked.Select(m =>
-            {
-                var part =
-                    m.WakesFor.Length == 0
-                        ? null
-                        : store.FirstOrDefault(p => $"{p.Kind} {p.Fits}".Contains(m.WakesFor, StringComparison.OrdinalIgnoreCase));
-                return new ParkedRow(
-                    m.Id,
-                    m.Name,
-                    m.ParkedWhy,
-                    m.WakesOn,
-                    m.WakesFor,
-                    part is not null ? $"{Words.Capital(part.Kind)} is in the store, {part.Place}."
-                        : m.WakesOn <= today ? "Its day has come."
-                        : ""
-                );
-            }),
-        ];
+        return [.. parked.Select(m => new ParkedRow(m.Id, m.Name, m.ParkedWhy, m.WakesOn, m.WakesFor, Parking.WokenBy(m, store, today)))];
     }
 
     static async Task<TonightScreen> TonightAsync(HaarDb db, PlanService plans, CancellationToken cancel, string person = "", int hours = 0)

@@ -196,4 +196,19 @@ public class MendStepsTests
         Assert.IsType<Refused>(Card(null, ThreeState.NotKnown));
         Assert.IsType<Done>(Card(null, ThreeState.Yes));
     }
+
+    [Fact]
+    public void Glued_and_then_found_to_be_something_unknown_it_is_not_mended()
+    {
+        var m = Crack();
+        while (m.Next() is not null)
+        {
+            Assert.IsType<Done>(Take(m, m.From() ?? Start));
+        }
+        m.Crack = m.Crack with { Material = Material.NotKnown };
+        Assert.Equal(Outcome.Unknown, Assert.IsType<Refused>(End(m, false, Start.AddDays(9))).Permit.Verdict.Outcome);
+        m.Crack = m.Crack with { Material = Material.Rubber };
+        Assert.IsType<Refused>(End(m, false, Start.AddDays(9)));
+        Assert.IsType<Done>(End(m, true));
+    }
 }

@@ -147,4 +147,116 @@ public class PlanActsTests
         Assert.IsType<Done>(new AnswerBefore("drive", false, "").Decide(after, At()));
         Assert.Contains(Page(f with { BeforeAnswers = answers }).Page.Lines, l => l is { Key: "drive", Done: true });
     }
+
+    [Fact]
+    public void Knowing_less_of_a_machine_never_says_open_it()
+    {
+        var all = new Machine
+        {
+            Id = Id,
+            Name = "server",
+            Traits = [Trait.ScsiDrives, Trait.BatteryBackedMemory, Trait.InternalMainsSupply],
+        };
+        Assert.Equal(Outcome.YesIf, Page(new() { Machine = all }).Page.Verdict.Outcome);
+        foreach (var trait in all.Traits.ToList())
+        {
+            var less = new Machine
+            {
+                Id = Id,
+                Name = "server",
+                Traits = [.. all.Traits.Where(t => t != trait)],
+            };
+            var page = Page(new() { Machine = less }).Page;
+            Assert.Equal(Outcome.YesIf, page.Verdict.Outcome);
+            Assert.Contains(page.Lines, l => l is { Key: "drive", Done: false });
+            Assert.Contains(page.Lines, l => l is { Key: "cell", Done: false });
+        }
+        // Looked for and not found, it is not asked for.
+        var none = Page(
+            new()
+            {
+                Machine = new()
+                {
+                    Id = Id,
+                    Name = "board",
+                    Absent = [Trait.AtaDrives, Trait.ScsiDrives],
+                    Battery = ThreeState.No,
+                },
+            }
+        ).Page;
+        Assert.DoesNotContain(none.Lines, l => l.Kind == BeforeKind.Copy);
+    }
+
+    [Fact]
+    public void Inside_a_case_that_may_hold_a_tube_everything_is_for_the_trained_and_a_mains_finding_anywhere()
+    {
+        IReadOnlyList<WorkTask> Left(Machine m, params Core.Survey.Finding[] findings) =>
+            WorkLeft.Of(new(new() { Machine = m, Findings = findings }, Now));
+        // Nobody has said anything of it.
+        var unknown = Left(new() { Id = Id, Name = "?" });
+        Assert.All(
+            unknown.Where(w => w.Stage is Stage.StripDown or Stage.Rebuild or Stage.BringUp),
+            w => Assert.Contains(BenchSkill.Mains, w.Skills)
+        );
+        Assert.Contains(unknown, w => w.Stage == Stage.StripDown);
+        var known = new Machine
+        {
+            Id = Id,
+            Name = "desktop",
+            Traits = [Trait.InternalMainsSupply],
+            Tube = ThreeState.No,
+        };
+        Assert.DoesNotContain(Left(known), w => w.Skills.Contains(BenchSkill.Mains));
+        foreach (var kind in new[] { Core.Survey.FindingKind.CrackedMainsFilter, Core.Survey.FindingKind.ChafedLead })
+        {
+            // Its listed work was taken off: the finding stands, and is no more anybody's than before.
+            var found = Left(
+                known,
+                new Core.Survey.Finding
+                {
+                    Id = Guid.NewGuid(),
+                    MachineId = Id,
+                    Kind = kind,
+                    Seen = "seen",
+                }
+            );
+            Assert.Contains(BenchSkill.Mains, found.Single(w => w.Key.StartsWith("finding/", StringComparison.Ordinal)).Skills);
+        }
+        Assert.Empty(
+            Left(
+                new()
+                {
+                    Id = Id,
+                    Name = "gone",
+                    RemovedAt = Now,
+                }
+            )
+        );
+    }
+
+    [Fact]
+    public void What_is_set_aside_is_not_begun_and_parking_asks_who_is_at_it()
+    {
+        Assert.IsType<Refused>(new TakeUpWork("recap", "Ines").Decide(Facts(Recap) with { Parked = true }, At()));
+        ParkingFacts Of(bool running) => new(new() { Id = Id, Name = "server" }, running, new(2026, 6, 1));
+        Assert.IsType<Refused>(new Park("no supply", null, "").Decide(Of(true), At()));
+        Assert.IsType<Refused>(new Park("no supply", new(2026, 6, 1), "").Decide(Of(false), At()));
+        Assert.Throws<InvalidInputException>(() => new Park(" ", null, "").Decide(Of(false), At()));
+        var facts = Of(false);
+        Assert.IsType<Done>(new Park("no supply", new(2026, 6, 9), "supply").Decide(facts, At()));
+        Assert.Equal((true, false), (facts.Machine.Parked(new(2026, 6, 8)), facts.Machine.Parked(new(2026, 6, 9))));
+        Core.Parts.StorePart Part(int quantity, Guid? set = null) =>
+            new()
+            {
+                Kind = "Supply",
+                Fits = "ATX",
+                Quantity = quantity,
+                ForMachineId = set,
+            };
+        Assert.Equal("", Parking.WokenBy(facts.Machine, [Part(0), Part(1, Guid.NewGuid())], new(2026, 6, 2)));
+        Assert.Contains("in the store", Parking.WokenBy(facts.Machine, [Part(1)], new(2026, 6, 2)));
+        Assert.Contains("day", Parking.WokenBy(facts.Machine, [], new(2026, 6, 9)));
+        Assert.IsType<Done>(new Unpark().Decide(facts, At()));
+        Assert.IsType<Refused>(new Unpark().Decide(facts, At()));
+    }
 }

@@ -423,4 +423,69 @@ public class WorkPlanTests
             ? Sum(wishes) <= room
             : Sum(set) > room && set.All(w => set.Count == 1 || Sum(set.Where(x => x != w)) <= room);
     }
+
+    [Fact]
+    public void A_guess_that_somebody_did_is_done_and_what_a_room_still_lists_is_not()
+    {
+        var m = Machine(
+            "m",
+            null,
+            Work("stage/Rebuild", 60, Stage.Rebuild) with
+            {
+                Guess = true,
+            },
+            Work("item", 20, Stage.Case),
+            Work("close", 10, Stage.HandOver)
+        );
+        WorkTaken Did(string key) =>
+            new()
+            {
+                Id = Guid.NewGuid(),
+                ForMachineId = m.Id,
+                Key = key,
+                Person = "Ines",
+                PlannedMinutes = 60,
+                TakenMinutes = 50,
+                BegunAt = Now.AddDays(-1),
+                EndedAt = Now.AddHours(-23),
+                End = WorkEnd.Done,
+            };
+        var plan = Plan(Ask([m], Person("Ines")) with { Taken = [Did("stage/Rebuild"), Did("item")] });
+        Assert.Equal(["item", "close"], plan.Tasks.Select(t => t.Key));
+    }
+
+    [Fact]
+    public void Work_that_is_laid_down_can_be_late_as_any_other_and_what_runs_cannot()
+    {
+        var m = Machine("m", null, Work("a"), Work("b"));
+        var pin = new PlanPin
+        {
+            Id = Guid.NewGuid(),
+            ForMachineId = m.Id,
+            Key = "a",
+            At = Now.AddHours(7),
+        };
+        var plan = Plan(Ask([m], Person("Ines")) with { Pins = [pin] });
+        Assert.True(plan.Tasks.Single(t => t.Key == "a").Pinned);
+        Assert.False(plan.Overdue(Now.AddHours(6)));
+        Assert.True(plan.Overdue(Now.AddHours(8)));
+        var running = Plan(
+            Ask([Machine("n", null) with { Id = m.Id, Work = [Work("a")] }], Person("Ines")) with
+            {
+                Taken =
+                [
+                    new()
+                    {
+                        Id = Guid.NewGuid(),
+                        ForMachineId = m.Id,
+                        Key = "a",
+                        Person = "Ines",
+                        PlannedMinutes = 30,
+                        BegunAt = Now,
+                    },
+                ],
+            }
+        );
+        Assert.False(running.Overdue(Now.AddHours(8)));
+    }
 }

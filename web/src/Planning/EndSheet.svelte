@@ -62,6 +62,10 @@
       error={form.field('leftMinutes')}
       bind:value={left}
     />{/if}
+  {#if end === 'done' && !taken.key.startsWith('job/') && !taken.key.startsWith('stage/')}<p class="text-sm">
+      This keeps the time. What was done, a pass, a reading, a coat, is kept on its own screen, and the work is in the
+      plan until it is.
+    </p>{/if}
   {#if end === 'failed'}<p class="text-sm">It stays in the plan, and the rest is planned round it.</p>{/if}
   <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
 </form>
