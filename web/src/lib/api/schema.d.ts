@@ -3065,6 +3065,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Done, to do again, or waiting: asked of every room, wherever it is said. */
         post: operations["MoveJob"];
         delete?: never;
         options?: never;
