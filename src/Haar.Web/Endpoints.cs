@@ -54,6 +54,7 @@ static class Endpoints
         api.MapStripdown();
         api.MapRebuild();
         api.MapBeforeOpening();
+        api.MapOpening();
         api.MapStripPaper();
         api.MapStore();
         api.MapSupplies();

@@ -1,6 +1,7 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
 using Haar.Core.Safety;
+using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
@@ -41,6 +42,8 @@ public sealed class BatteriesRoom : Room
                 Skills = [BenchSkill.Soldering],
                 Places = ["iron"],
                 Danger = urgent,
+                // What sits in a holder or on a lead is changed where it is; what is soldered comes out with its board.
+                At = new(PieceKind.Board, !cell.Site.CoinHolder),
                 Screen = "battery",
             };
         }

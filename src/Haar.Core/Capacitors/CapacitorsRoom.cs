@@ -3,6 +3,7 @@ using Haar.Core.Markings;
 using Haar.Core.Meters;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Capacitors;
@@ -33,6 +34,9 @@ public sealed class CapacitorsRoom : Room
     /// <summary>Exchanged in one go at the most: more than these, and one is too tired for the way round. A house figure.</summary>
     const int InOneGo = 8;
 
+    /// <summary>Out, pads looked at and cleaned, in, measured. A figure by practice.</summary>
+    public const int ExchangeMinutes = 12;
+
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))
@@ -42,7 +46,8 @@ public sealed class CapacitorsRoom : Room
         var caps = m.Capacitors;
         var (measure, out_, undecided) = (
             caps.Of(CapacitorStand.NotMeasured),
-            caps.Of(CapacitorStand.ComesOut) + caps.Of(CapacitorStand.Exchanging),
+            // Those in the post are the work that was listed when they were ordered.
+            caps.Goes + caps.Of(CapacitorStand.Exchanging),
             caps.Of(CapacitorStand.Undecided)
         );
         if (measure + undecided > 0)
@@ -57,7 +62,25 @@ public sealed class CapacitorsRoom : Room
             {
                 Why = "What has not been measured is neither sound nor bad.",
                 Needs = "ESR and capacitance meter",
+                At = new(PieceKind.Board, false),
+                Places = ["meter"],
                 Screen = "capacitors",
+            };
+        }
+        // Half of an exchange has its part; of the others those that are set aside have.
+        var without = Math.Max(0, caps.Goes - m.Facts.Reservations.DistinctBy(r => r.CapacitorId).Count());
+        if (without > 0)
+        {
+            yield return new(
+                "capacitors/parts",
+                $"Set parts aside for {without} {(without == 1 ? "capacitor" : "capacitors")}, and order what the drawer lacks",
+                Stage.Boards,
+                WorkKind.Deciding,
+                new(5, 12, 30)
+            )
+            {
+                Why = "What is not in the drawer comes by post, and the board waits open for it.",
+                Screen = "/order",
             };
         }
         var goes = (out_ + InOneGo - 1) / InOneGo;
@@ -69,7 +92,7 @@ public sealed class CapacitorsRoom : Room
                 $"Exchange {here} {(here == 1 ? "capacitor" : "capacitors")}{(goes > 1 ? $", {i + 1} of {goes}" : "")}",
                 Stage.Boards,
                 WorkKind.Soldering,
-                WorkTask.About(12 * here)
+                WorkTask.About(ExchangeMinutes * here)
             )
             {
                 Why = "They come out by the machine's policy, or by what they read.",
@@ -78,7 +101,8 @@ public sealed class CapacitorsRoom : Room
                 Skills = [BenchSkill.Soldering],
                 Places = ["iron"],
                 Gives = [Airborne.Solvent],
-                After = i == 0 ? ["capacitors/measure", "nets"] : [$"capacitors/exchange/{i - 1}"],
+                At = new(PieceKind.Board, true),
+                After = i == 0 ? ["capacitors/measure", "capacitors/parts", "nets"] : [$"capacitors/exchange/{i - 1}"],
                 Screen = "capacitors",
             };
         }

@@ -1,6 +1,7 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
 using Haar.Core.Safety;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Cleaning;
@@ -10,6 +11,12 @@ public sealed class CleaningRoom : Room
 {
     public override IEnumerable<Share> Progress(MachineNow m) =>
         m.Facts.CleanedItems.Select(i => new Share(Stage.Case, 15, i.Open ? 15 * (1 - Ladder.For(i.Facts).LeftShare) * 0.8 : 15));
+
+    /// <summary>What works by itself for so long is left, and looked at another time. A house figure.</summary>
+    const int LongSoakMinutes = 30;
+
+    /// <summary>Dried warmer than this it is not dried in the room. A house figure.</summary>
+    const double WarmCelsius = 25;
 
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
@@ -21,14 +28,39 @@ public sealed class CleaningRoom : Room
         {
             var name = Words.Lower(i.Name);
             var ladder = i.Rungs();
+            var at = i.PieceId is { } piece && m.Facts.StripSteps.Any(s => s.Id == piece) ? new Reach(PieceKind.Other, true, piece) : null;
             var method = Methods.Of(i.Facts).FirstOrDefault(x => x.Id == (i.Sheet.Soak?.Method ?? ladder.Next));
             var wash = i.Sheet.Soak is not null || !i.Wet && method is not null;
             var dries = (int)Math.Ceiling(60 * (i.DryingNeeded().Hours ?? 24));
+            // Warmed, it dries in the airing cupboard; otherwise on any bench.
+            var dryPlace = i.DryingCelsius > WarmCelsius ? "airing cupboard" : "";
+            var soaks = method is { Bath: true, DwellMinutes: >= LongSoakMinutes } && i.Sheet.Soak is null;
+            if (wash && method is not null && soaks)
+            {
+                yield return new(
+                    $"item/{i.Id}/soak",
+                    $"{Words.Capital(i.Name)} into the bath: {Words.Lower(method.Name.Split(',')[0])}",
+                    Stage.Case,
+                    WorkKind.Washing,
+                    new(5, 10, 25)
+                )
+                {
+                    Why = ladder.Verdict.Sentence,
+                    Needs = method.Needs,
+                    Uses = [.. method.Uses.Select(u => u with { Amount = 2 * u.Amount })],
+                    Places = ["bath"],
+                    WaitMinutes = method.DwellMinutes,
+                    WaitFor = "in the bath",
+                    WaitPlace = "bath",
+                    At = at,
+                    Screen = $"cleaning?item={i.Id}",
+                };
+            }
             if (wash && method is not null)
             {
                 yield return new(
                     $"item/{i.Id}/pass",
-                    i.Sheet.Soak is not null
+                    i.Sheet.Soak is not null || soaks
                         ? $"Take {name} out of the bath and rinse it"
                         : $"{Words.Capital(i.Name)}: {Words.Lower(method.Name.Split(',')[0])}",
                     Stage.Case,
@@ -39,15 +71,23 @@ public sealed class CleaningRoom : Room
                 {
                     Why = ladder.Verdict.Sentence,
                     Needs = method.Needs,
-                    Uses = [.. method.Uses.Select(u => u with { Amount = 2 * u.Amount })],
+                    Uses = soaks || i.Sheet.Soak is not null ? [] : [.. method.Uses.Select(u => u with { Amount = 2 * u.Amount })],
+                    After = soaks ? [$"item/{i.Id}/soak"] : [],
+                    Places = method.Bath ? ["bath"] : [],
+                    HeldBefore = i.Sheet.Soak is not null,
                     From = i.Sheet.Soak?.Until,
                     WaitsFor = i.Sheet.Soak is not null ? "in the bath" : "",
                     Gives =
                         method.Substance is Substance.Alcohol or Substance.Hydrocarbon ? [Airborne.Solvent]
                         : method.Strength >= 8 ? [Airborne.Dust]
                         : [],
-                    WaitMinutes = method.Wets ? dries : 0,
-                    WaitFor = "drying",
+                    WaitMinutes =
+                        method.Wets ? dries
+                        : method is { Bath: false, DwellMinutes: >= LongSoakMinutes } ? method.DwellMinutes
+                        : 0,
+                    WaitFor = method.Wets ? "drying" : Words.Lower(method.Name.Split(',')[0]),
+                    WaitPlace = method.Wets ? dryPlace : "",
+                    At = at,
                     Screen = $"cleaning?item={i.Id}",
                 };
             }
@@ -66,6 +106,7 @@ public sealed class CleaningRoom : Room
                     After = [$"item/{i.Id}/pass"],
                     From = i.Sheet.Soak is null && i.Wet ? i.DryFrom() : null,
                     WaitsFor = i.Sheet.Soak is null && i.Wet ? "drying" : "",
+                    At = at,
                     Screen = $"cleaning?item={i.Id}",
                 };
             }

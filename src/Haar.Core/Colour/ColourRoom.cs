@@ -63,6 +63,8 @@ public sealed class ColourRoom : Room
                     Why = "What dries on it leaves streaks.",
                     Needs = "Gloves, glasses, water, card",
                     From = s.From.AddHours(s.PlannedHours),
+                    Places = [s.Bleach.Light == BleachLight.Sun ? "sill" : "lamp"],
+                    HeldBefore = true,
                     WaitsFor = s.Bleach.Light == BleachLight.Sun ? "in the sun" : "under the lamp",
                     WaitMinutes = 12 * 60,
                     WaitFor = "drying",

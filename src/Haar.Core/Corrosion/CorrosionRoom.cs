@@ -1,6 +1,7 @@
 using Haar.Core.Markings;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Corrosion;
@@ -62,6 +63,7 @@ public sealed class CorrosionRoom : Room
                     Needs = "Gloves, glasses, pH paper, soft brush, distilled water, alcohol",
                     Uses = [new("pH paper", 3, SupplyUnit.Pieces), new("isopropyl alcohol", 30, SupplyUnit.Millilitres)],
                     Gives = [Airborne.Solvent],
+                    At = new(PieceKind.Board, true),
                     WaitMinutes = 24 * 60,
                     WaitFor = "drying",
                     Screen = "capacitors",
@@ -72,6 +74,7 @@ public sealed class CorrosionRoom : Room
                 yield return new($"area/{a.Id}/mask", $"New mask: {a.Name}", Stage.Boards, WorkKind.Painting, new(5, 15, 30))
                 {
                     After = [$"area/{a.Id}/wash", "nets"],
+                    At = new(PieceKind.Board, true),
                     Gives = [Airborne.Solvent],
                     WaitMinutes = 12 * 60,
                     WaitFor = "mask curing",
@@ -95,8 +98,9 @@ public sealed class CorrosionRoom : Room
                 Why = "A trace that looks whole may be eaten through.",
                 Needs = "Multimeter, board map, jumper wire, iron",
                 Skills = bad > 0 ? [BenchSkill.Soldering] : [],
-                Places = bad > 0 ? ["iron"] : [],
+                Places = bad > 0 ? ["meter", "iron"] : ["meter"],
                 After = [.. m.Facts.Areas.Select(a => $"area/{a.Id}/wash")],
+                At = new(PieceKind.Board, true),
                 Screen = "capacitors",
             };
         }

@@ -1,6 +1,7 @@
 using Haar.Core.Markings;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Finish;
@@ -38,6 +39,7 @@ public sealed class FinishRoom : Room
                 new($"panel/{p.Id}/{word}", $"{Words.Capital(p.Name)}: {title}", Stage.Case, kind, WorkTask.About(minutes))
                 {
                     After = before.Length > 0 ? [before] : [],
+                    At = p.FromId is { } piece && m.Facts.StripSteps.Any(s => s.Id == piece) ? new(PieceKind.Other, true, piece) : null,
                     Screen = $"cleaning?item={p.Id}",
                 };
             // Bare steel rusts again within hours: off with the rust, dried and primed is one go.

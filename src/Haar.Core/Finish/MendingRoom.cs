@@ -1,5 +1,6 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Finish;
@@ -30,6 +31,7 @@ public sealed class MendingRoom : Room
                 WaitMinutes = (int)(60 * glue),
                 WaitFor = "glue curing",
                 Gives = x.Kind == MendingKind.Crack ? [Airborne.Solvent] : [],
+                At = x.FromId is { } piece && m.Facts.StripSteps.Any(s => s.Id == piece) ? new(PieceKind.Other, true, piece) : null,
                 Screen = $"cleaning?item={x.Id}",
             };
         }

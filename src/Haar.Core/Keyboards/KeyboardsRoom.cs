@@ -1,5 +1,6 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Keyboards;
@@ -34,6 +35,7 @@ public sealed class KeyboardsRoom : Room
                 {
                     Why = "Its caps come off by the map that the photo becomes.",
                     Needs = "Camera, cap puller",
+                    At = k.FromId is { } piece && m.Facts.StripSteps.Any(s => s.Id == piece) ? new(PieceKind.Keyboard, true, piece) : null,
                     Screen = $"cleaning?item={k.Id}",
                 };
             }
@@ -50,6 +52,7 @@ public sealed class KeyboardsRoom : Room
                     Why = "By the map, each as it was.",
                     Needs = "The caps, the map, alcohol, swabs",
                     After = k.ItemId is { } item ? [$"item/{item}/dry"] : [],
+                    At = k.FromId is { } piece && m.Facts.StripSteps.Any(s => s.Id == piece) ? new(PieceKind.Keyboard, true, piece) : null,
                     Screen = $"cleaning?item={k.Id}",
                 };
             }

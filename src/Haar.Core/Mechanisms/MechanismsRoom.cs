@@ -1,6 +1,7 @@
 using Haar.Core.Markings;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Mechanisms;
@@ -28,6 +29,7 @@ public sealed class MechanismsRoom : Room
                     Needs = "Isopropyl alcohol, swabs, oil or grease by what slides",
                     Uses = [new("isopropyl alcohol", 10, SupplyUnit.Millilitres)],
                     Gives = [Airborne.Solvent],
+                    At = new(PieceKind.Drive, true, x.FromId is { } piece && m.Facts.StripSteps.Any(s => s.Id == piece) ? piece : null),
                     Screen = $"cleaning?item={x.Id}",
                 });
 

@@ -66,19 +66,35 @@ public enum PlaceOpen
 
     /// <summary>From sunrise to sunset.</summary>
     Daylight,
+
+    /// <summary>From sunrise to sunset, on days that are fit for it.</summary>
+    Outdoors,
 }
 
-/// <summary>A place that one thing at a time holds: the iron, the bath, the sill, the yard.</summary>
+/// <summary>A place or a tool that work holds: the iron, the meter, the bath, the sill, the yard.</summary>
 public sealed class BenchPlace : ICheckedRow
 {
+    public const int MostOfOne = 20;
+
     public Guid Id { get; init; }
 
     /// <summary>As work asks for it.</summary>
     public string Name { get; set; } = "";
     public PlaceOpen Open { get; set; }
+
+    /// <summary>How many there are.</summary>
+    public int Count { get; set; } = 1;
+
+    /// <summary>Of ten days so many are fit for work outdoors; null takes <see cref="WorkPlan.UsualFitDays"/>.</summary>
+    public double? FitDaysInTen { get; set; }
     public int Version { get; set; }
 
-    public void Check() => TextField.Check("name", Name, 40, "Give the place a name of 1 to 40 characters: the iron, the sill.");
+    public void Check()
+    {
+        TextField.Check("name", Name, 40, "Give it a name of 1 to 40 characters: the iron, the sill.");
+        InvalidInputException.Finite("count", (double)Count, 1, MostOfOne, "");
+        InvalidInputException.Finite("fitDaysInTen", FitDaysInTen, 0, 10, "days of ten");
+    }
 }
 
 /// <summary>Something that a person has laid down for one piece of work: when, by whom, in how many goes.</summary>

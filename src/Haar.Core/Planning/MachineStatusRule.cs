@@ -14,6 +14,7 @@ public static class MachineStatusRule
         var acts = AllRooms
             .InOrder.SelectMany(r => r.Acts(m))
             .Where(a => m.Restored || (a.Stage == Stage.Arrive && !f.Machine.Donor))
+            .Where(a => a.Danger || !AllRooms.InOrder.Any(r => r.LeavesShut(m, a.Stage)))
             .ToList();
         var ordered = Order(acts).ToList();
         var handedOver = f.Machine.HandedOverAt is not null;

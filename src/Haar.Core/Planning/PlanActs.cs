@@ -33,6 +33,10 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
         {
             return Permit.No("key", "That work is no longer to be done: somebody has finished it, or it was taken off the list.", Question);
         }
+        if (work.Deeper)
+        {
+            return Permit.No("key", $"It lies deeper than {f.Machine} is opened this time: say first that it is opened further.", Question);
+        }
         if (f.Parked)
         {
             return Permit.No("machineId", $"{f.Machine} is set aside: take it in hand again first.", Question);
@@ -61,6 +65,11 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
                     .Final(),
                 "person"
             );
+        }
+        // Who is known here says of themselves whether they solder; a stranger is not asked.
+        if (person is not null && work.Skills.Contains(BenchSkill.Soldering) && !person.Skills.Contains(BenchSkill.Soldering))
+        {
+            return Permit.No("person", $"{Person} has not said to solder: give it to somebody who does, or say so under People.", Question);
         }
         if (person is not null && person.Avoids.Intersect(work.Gives).ToList() is [var air, ..])
         {

@@ -220,7 +220,8 @@ public static class PlanChance
     {
         var count = p.Tasks.Count;
         var free = new int[p.Hours.Length];
-        var held = new int[places.Count];
+        var held = places.Held();
+        var hours = places.HoursOf(seed, run);
         var ready = new int[count];
         var minutes = new double[count];
         var kinds = new Dictionary<string, double>();
@@ -261,7 +262,7 @@ public static class PlanChance
                 foreach (var w in p.Who[i])
                 {
                     var takes = (int)Math.Ceiling(minutes[i] * persons[w] - 1e-9);
-                    if (Begins(p, i, w, Math.Max(release, free[w]), takes, held, places, air) is var at && at < start)
+                    if (Begins(p, i, w, Math.Max(release, free[w]), takes, held, hours, places, air) is var at && at < start)
                     {
                         (best, who, start, length) = (k, w, at, takes);
                     }
@@ -285,16 +286,23 @@ public static class PlanChance
             ready[task] = end + chosen.WaitMinutes;
             foreach (var place in places.Of[task])
             {
-                held[place] = place == places.Wait[task] ? ready[task] : end;
+                // What lay there leaves its own room; anything else takes the one that is free longest.
+                Take(held[place], chosen.HeldBefore, place == places.Wait[task] ? ready[task] : end);
             }
-            if (places.Wait[task] is >= 0 and var bath)
+            if (places.Wait[task] is >= 0 and var bath && !places.Of[task].Contains(bath))
             {
-                held[bath] = ready[task];
+                Take(held[bath], false, ready[task]);
             }
             air.AddRange(chosen.Gives.Select(g => (g, start, end)));
             last = Math.Max(last, ready[task]);
         }
         return (last, ready);
+    }
+
+    static void Take(int[] rooms, bool its, int until)
+    {
+        var at = Array.IndexOf(rooms, its ? int.MaxValue : rooms.Min());
+        rooms[Math.Max(at, 0)] = until;
     }
 
     /// <summary>When it can be begun by somebody; the greatest number for never.</summary>
@@ -304,7 +312,8 @@ public static class PlanChance
         int who,
         int at,
         int minutes,
-        int[] held,
+        int[][] held,
+        Window[]?[] open,
         PlaceNumbers places,
         List<(string What, int From, int To)> air
     )
@@ -314,8 +323,12 @@ public static class PlanChance
             var was = at;
             foreach (var place in places.Of[i])
             {
-                at = Math.Max(at, held[place]);
-                if (places.Hours[place] is { } hours)
+                at = p.Tasks[i].HeldBefore ? at : Math.Max(at, held[place].Min());
+                if (at == int.MaxValue)
+                {
+                    return at;
+                }
+                if (open[place] is { } hours)
                 {
                     at = Fit(hours, at, minutes) is var f && f < int.MaxValue ? f : Fit(hours, at, 1);
                     if (at == int.MaxValue)
@@ -336,7 +349,11 @@ public static class PlanChance
             at = fits;
             if (places.Wait[i] is >= 0 and var bath && !places.Of[i].Contains(bath))
             {
-                at = Math.Max(at, held[bath] - minutes);
+                if (held[bath].Min() == int.MaxValue)
+                {
+                    return int.MaxValue;
+                }
+                at = Math.Max(at, held[bath].Min() - minutes);
             }
             if (p.Ask.People[who].Avoids.Count > 0)
             {
@@ -406,7 +423,27 @@ public static class PlanChance
         public int[][] Of { get; }
         public int[] Wait { get; }
         public Window[]?[] Hours { get; }
-        public int Count => Hours.Length;
+        readonly double?[] fit;
+        readonly int[] count,
+            lying;
+
+        /// <summary>Until when each of their rooms is held: those in which something lies, until that is out.</summary>
+        public int[][] Held() => [.. count.Select((c, i) => Enumerable.Range(0, c).Select(k => k < lying[i] ? int.MaxValue : 0).ToArray())];
+
+        /// <summary>Their hours in one run: without the days that turn out unfit. The weather is one for all of them.</summary>
+        public Window[]?[] HoursOf(int seed, int run)
+        {
+            if (Array.TrueForAll(fit, f => f is null))
+            {
+                return Hours;
+            }
+            return
+            [
+                .. Hours.Select(
+                    (h, i) => fit[i] is { } f && h is not null ? [.. h.Where(w => Draw(seed, run, $"weather {w.To / 1440}") < f)] : h
+                ),
+            ];
+        }
 
         public PlaceNumbers(Schedule.Problem p)
         {
@@ -415,6 +452,10 @@ public static class PlanChance
             Of = [.. p.Tasks.Select(t => t.Places.Select(x => number[x]).ToArray())];
             Wait = [.. p.Tasks.Select(t => t.WaitPlace.Length > 0 ? number[t.WaitPlace] : -1)];
             Hours = [.. names.Select(p.PlaceHours)];
+            count = [.. names.Select(p.CountOf)];
+            lying = [.. names.Select(n => p.Tasks.Count(t => t.HeldBefore && t.Places.Contains(n)))];
+            var fits = p.Ask.Places.Where(x => x.Fit is not null).GroupBy(x => x.Name).ToDictionary(g => g.Key, g => g.First().Fit);
+            fit = [.. names.Select(n => fits.GetValueOrDefault(n))];
         }
     }
 }

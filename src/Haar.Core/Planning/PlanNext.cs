@@ -41,6 +41,12 @@ public static class PlanNext
         var here = p.Hours[who].FirstOrDefault(w => w.From <= 0 && w.To > 0);
         var left = Math.Min(here.To, ask.MostMinutes ?? int.MaxValue);
         var (without, not) = (ask.Without ?? [], ask.NotThese ?? []);
+        // What lies somewhere, and what somebody is at, holds its place.
+        var held = p
+            .Tasks.Where(t => t.HeldBefore || t.Start == 0)
+            .SelectMany(t => t.Places.Select(x => (Place: x, t.Id)))
+            .ToLookup(x => x.Place, x => x.Id);
+        bool Taken(string place, PlanTask t) => held[place].Count(id => id != t.Id) >= p.CountOf(place) && !t.HeldBefore;
         var can = Enumerable
             .Range(0, p.Tasks.Count)
             .Where(i =>
@@ -50,6 +56,7 @@ public static class PlanNext
                 && p.Tasks[i].Start is null or 0
                 && p.Tasks[i].Minutes <= left
                 && !p.Tasks[i].Places.Intersect(without).Any()
+                && !p.Tasks[i].Places.Any(x => Taken(x, p.Tasks[i]))
                 && p.Tasks[i].Places.All(x => p.PlaceHours(x) is not { } hours || hours.Any(w => w.From <= 0 && w.To >= p.Tasks[i].Minutes))
                 && !not.Contains(p.Tasks[i].Id)
             )

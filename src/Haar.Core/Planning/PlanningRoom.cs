@@ -42,6 +42,7 @@ public sealed class PlanningRoom : Room
                 Danger = j.Settles && finding is { Open: true } && Survey.FindingRules.Meaning(finding.Kind).StopsPower,
                 Screen = Survey.FindingWork.ScreenOf(j, m.Facts.Findings) is { Length: > 0 } does ? does : ScreenOf(j.Stage),
                 JobId = j.Id,
+                OrderId = waits ? j.OrderId : null,
             };
         }
         // What nobody has listed is not nothing: a stage to come counts as what it usually takes.
@@ -52,6 +53,7 @@ public sealed class PlanningRoom : Room
                 yield return new($"stage/{stage}", title, stage, kind, minutes)
                 {
                     Guess = true,
+                    ByWord = true,
                     Why = "Nothing is listed there yet.",
                     Screen = ScreenOf(stage),
                 };

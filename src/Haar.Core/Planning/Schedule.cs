@@ -33,6 +33,9 @@ public sealed record PlanTask
     /// <summary>Places that it uses: the iron, the bath, the sill.</summary>
     public IReadOnlyList<string> Places { get; init; } = [];
 
+    /// <summary>Something of it lies in its places already: they are held from now until it is done.</summary>
+    public bool HeldBefore { get; init; }
+
     /// <summary>What one has to be able to do, or be trained for.</summary>
     public IReadOnlyList<string> Skills { get; init; } = [];
 
@@ -63,13 +66,19 @@ public sealed record PlanPerson
     public IReadOnlyList<Window> Windows { get; init; } = [];
 }
 
-/// <summary>A place that one thing at a time holds. Only those with hours of their own need be named.</summary>
+/// <summary>A place or a tool. Only one with hours of its own, or of which there are several, need be named: any other is one, and open always.</summary>
 public sealed record PlanPlace
 {
     public string Name { get; init; } = "";
 
     /// <summary>Null for always: daylight, the shop's hours.</summary>
     public IReadOnlyList<Window>? Windows { get; init; }
+
+    /// <summary>So many things at a time.</summary>
+    public int Count { get; init; } = 1;
+
+    /// <summary>Chance that it can be used in one of its windows, for those that hang on the weather; null for always. Windows that end on the same day, counted from now, are fit together.</summary>
+    public double? Fit { get; init; }
 }
 
 /// <summary>What is to be planned. Minutes count from now.</summary>
@@ -169,6 +178,15 @@ public static partial class Schedule
             if (ask.Tasks[i].After.FirstOrDefault(a => !ids.ContainsKey(a)) is { } unknown)
             {
                 throw new InvalidInputException($"tasks[{i}].after", $"{Name(ask.Tasks[i])} comes after “{unknown}”, which is not there.");
+            }
+        }
+        for (var i = 0; i < ask.Places.Count; i++)
+        {
+            InvalidInputException.Finite($"places[{i}].count", (double)ask.Places[i].Count, 1, 1000, "");
+            InvalidInputException.Finite($"places[{i}].fit", ask.Places[i].Fit, 0, 1, "");
+            if (ask.Places[i].Windows?.Any(w => w.From < 0 || w.To < w.From || w.To > MostMinutes) == true)
+            {
+                throw new InvalidInputException($"places[{i}].windows", $"The hours of {ask.Places[i].Name} end before they begin.");
             }
         }
         var people = new HashSet<string>();

@@ -5,7 +5,7 @@ namespace Haar.Core.Planning;
 public static partial class Schedule
 {
     /// <summary>What is asked, by number, with who can do what; and the list schedule.</summary>
-    internal sealed class Problem
+    internal sealed partial class Problem
     {
         public ScheduleAsk Ask { get; }
         public IReadOnlyList<PlanTask> Tasks => Ask.Tasks;
@@ -21,6 +21,7 @@ public static partial class Schedule
         public int[] Tail { get; }
         readonly List<int> order;
         readonly Dictionary<string, Window[]> placeHours;
+        readonly Dictionary<string, int> placeCount;
 
         public Problem(ScheduleAsk ask)
         {
@@ -45,6 +46,12 @@ public static partial class Schedule
                 .Places.Where(p => p.Windows is not null)
                 .GroupBy(p => p.Name)
                 .ToDictionary(g => g.Key, g => Joined(g.First().Windows!));
+            placeCount = ask.Places.GroupBy(p => p.Name).ToDictionary(g => g.Key, g => g.First().Count);
+            // What lies somewhere already says that there is room for it.
+            foreach (var g in ask.Tasks.Where(t => t.HeldBefore).SelectMany(t => t.Places).GroupBy(x => x))
+            {
+                placeCount[g.Key] = Math.Max(placeCount.GetValueOrDefault(g.Key, 1), g.Count());
+            }
             order = Sorted();
             Tail = new int[ask.Tasks.Count];
             for (var k = order.Count - 1; k >= 0; k--)
@@ -76,6 +83,9 @@ public static partial class Schedule
         }
 
         public Window[]? PlaceHours(string place) => placeHours.GetValueOrDefault(place);
+
+        /// <summary>How many things at a time it holds.</summary>
+        public int CountOf(string place) => placeCount.GetValueOrDefault(place, 1);
 
         List<int> Sorted()
         {
@@ -139,7 +149,11 @@ public static partial class Schedule
                 var ready = open.Where(i => Before[i].All(b => !open.Contains(b))).ToList();
                 // What is pinned takes its place before others do.
                 var next = ready
-                    .OrderBy(i => Tasks[i].Start is null ? 1 : 0)
+                    .OrderBy(i =>
+                        Tasks[i].Start is not null ? 0
+                        : Tasks[i].HeldBefore ? 1
+                        : 2
+                    )
                     .ThenBy(i => rank is null ? -Urgency(i) : rank[i])
                     .ThenBy(i => i)
                     .First();
@@ -184,7 +198,7 @@ public static partial class Schedule
                 Put(busy[found.Person], new(from, end));
                 foreach (var place in t.Places)
                 {
-                    Put(Held(place), new(from, place == t.WaitPlace ? end + t.WaitMinutes : end));
+                    Put(Held(place), new(t.HeldBefore ? 0 : from, place == t.WaitPlace ? end + t.WaitMinutes : end));
                 }
                 if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
                 {
@@ -215,6 +229,30 @@ public static partial class Schedule
             }
             var i = list.FindIndex(x => x.From > w.From);
             list.Insert(i < 0 ? list.Count : i, w);
+        }
+
+        /// <summary>When fewer than so many of these overlap it; the same minute where they do.</summary>
+        static int Free(List<Window> taken, int from, int length, int count)
+        {
+            if (count == 1)
+            {
+                return Free(taken, from, length);
+            }
+            var to = Math.Max(length, 1);
+            while (true)
+            {
+                var over = taken.Where(w => w.From < from + to && from < w.To).ToList();
+                // As many as that at one moment, which is one of their beginnings or its own.
+                var full = over.Select(w => Math.Max(w.From, from))
+                    .Append(from)
+                    .Where(at => over.Count(w => w.From <= at && at < w.To) >= count)
+                    .ToList();
+                if (full.Count == 0)
+                {
+                    return from;
+                }
+                from = over.Where(w => w.From <= full.Max() && full.Max() < w.To).Min(w => w.To);
+            }
         }
 
         /// <summary>When the next of these overlaps is over; the same minute where none does.</summary>
@@ -278,13 +316,14 @@ public static partial class Schedule
                         }
                         at = open;
                     }
-                    at = held.TryGetValue(place, out var taken)
-                        ? Free(taken, at, place == t.WaitPlace ? t.Minutes + t.WaitMinutes : t.Minutes)
-                        : at;
+                    at =
+                        held.TryGetValue(place, out var taken) && !t.HeldBefore
+                            ? Free(taken, at, place == t.WaitPlace ? t.Minutes + t.WaitMinutes : t.Minutes, CountOf(place))
+                            : at;
                 }
                 if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace) && held.TryGetValue(t.WaitPlace, out var bath))
                 {
-                    at = Free(bath, at + t.Minutes, t.WaitMinutes) - t.Minutes;
+                    at = Free(bath, at + t.Minutes, t.WaitMinutes, CountOf(t.WaitPlace)) - t.Minutes;
                 }
                 if (avoided.Count > 0)
                 {
@@ -306,72 +345,6 @@ public static partial class Schedule
                 }
             }
             return null;
-        }
-
-        /// <summary>No plan is ready before: the longest chain within the hours of whoever can do it, and all the work within all hours.</summary>
-        public int Bound(IReadOnlyList<Unplanned> unplanned)
-        {
-            var without = unplanned.Select(u => u.Id).ToHashSet();
-            var ready = new int[Tasks.Count];
-            var bound = 0;
-            foreach (var i in order)
-            {
-                var t = Tasks[i];
-                if (without.Contains(t.Id))
-                {
-                    continue;
-                }
-                var release = Math.Max(
-                    t.Start ?? t.From ?? 0,
-                    Before[i].Where(b => !without.Contains(Tasks[b].Id)).Select(b => ready[b]).DefaultIfEmpty(0).Max()
-                );
-                var start =
-                    Who[i].Select(p => Within(Hours[p], release, t.Minutes)).Where(s => s is not null).DefaultIfEmpty(release).Min()
-                    ?? release;
-                ready[i] = start + t.Minutes + t.WaitMinutes;
-                bound = Math.Max(bound, ready[i]);
-            }
-            // Work that only these people can do fills their hours at best.
-            foreach (
-                var group in Enumerable
-                    .Range(0, Tasks.Count)
-                    .Where(i => !without.Contains(Tasks[i].Id))
-                    .GroupBy(i => string.Join(',', Who[i]))
-            )
-            {
-                var people = Who[group.First()];
-                var work = Enumerable
-                    .Range(0, Tasks.Count)
-                    .Where(i => !without.Contains(Tasks[i].Id) && Who[i].All(people.Contains))
-                    .Sum(i => Tasks[i].Minutes);
-                bound = Math.Max(bound, Filled(people, work));
-            }
-            return bound;
-        }
-
-        /// <summary>When these people together have been at the bench for so long.</summary>
-        int Filled(int[] people, int minutes)
-        {
-            if (minutes <= 0)
-            {
-                return 0;
-            }
-            var marks = people
-                .SelectMany(p => Hours[p])
-                .SelectMany(w => new[] { (At: w.From, By: 1), (At: w.To, By: -1) })
-                .OrderBy(m => m.At)
-                .ToList();
-            var (here, last, done) = (0, 0, 0L);
-            foreach (var (at, by) in marks)
-            {
-                var more = (long)here * (at - last);
-                if (done + more >= minutes)
-                {
-                    return last + (int)((minutes - done + here - 1) / here);
-                }
-                (done, last, here) = (done + more, at, here + by);
-            }
-            return last;
         }
     }
 }

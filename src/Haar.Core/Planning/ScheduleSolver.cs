@@ -8,6 +8,9 @@ public static partial class Schedule
     /// <summary>The plan as a program for the solver, begun from a whole plan.</summary>
     static class Solver
     {
+        /// <summary>Up to so many pairs of a task and hours in which somebody could do it, each is said by itself: proves small plans, and would drown large ones. A house figure.</summary>
+        const int MostLiterals = 4000;
+
         /// <returns>A better plan or null, a lower bound of the latest readiness, and whether it is proven.</returns>
         public static (Plan? Plan, int Lower, bool Optimal) Improve(
             Problem p,
@@ -17,16 +20,37 @@ public static partial class Schedule
             CancellationToken cancel
         )
         {
+            var step = ScheduleSteps.Of(p.Ask);
+            if (step == 1)
+            {
+                return Search(p, first, bound, seconds, cancel);
+            }
+            // All is counted in the greatest step that divides it: the same question with fewer answers.
+            var (plan, lower, optimal) = Search(
+                new(ScheduleSteps.In(p.Ask, step)),
+                ScheduleSteps.Times(first, 1, step),
+                (bound + step - 1) / step,
+                seconds,
+                cancel
+            );
+            return (plan is null ? null : ScheduleSteps.Times(plan, step, 1), lower * step, optimal);
+        }
+
+        static (Plan? Plan, int Lower, bool Optimal) Search(Problem p, Plan first, int bound, double seconds, CancellationToken cancel)
+        {
             var model = new CpModel();
             var tasks = p.Tasks;
             // Never later than what is had already.
             var horizon = Math.Max(first.ReadyAt!.Value, 1);
+            var ready = model.NewIntVar(bound, horizon, "ready");
             var start = tasks.Select((t, i) => model.NewIntVar(0, horizon, $"s{i}")).ToArray();
             var whole = new IntervalVar[tasks.Count];
             var by = new BoolVar[tasks.Count][];
             var own = p.Ask.People.Select(_ => new List<IntervalVar>()).ToArray();
             var held = new Dictionary<string, List<IntervalVar>>();
             var at = first.Tasks.ToDictionary(x => x.Id);
+            var within = new Dictionary<(int Person, int Hours), List<(BoolVar In, int Minutes)>>();
+            var few = Enumerable.Range(0, tasks.Count).Sum(i => p.Who[i].Sum(w => p.Hours[w].Count(h => h.From < horizon))) <= MostLiterals;
             for (var i = 0; i < tasks.Count; i++)
             {
                 var t = tasks[i];
@@ -37,7 +61,14 @@ public static partial class Schedule
                 {
                     var w = p.Who[i][k];
                     own[w].Add(model.NewOptionalFixedSizeIntervalVar(start[i], t.Minutes, by[i][k], $"o{i}_{w}"));
-                    model.AddLinearExpressionInDomain(start[i], Starts(p.Hours[w], t.Minutes, horizon)).OnlyEnforceIf(by[i][k]);
+                    if (few)
+                    {
+                        In(i, w, by[i][k]);
+                    }
+                    else
+                    {
+                        model.AddLinearExpressionInDomain(start[i], Starts(p.Hours[w], t.Minutes, horizon)).OnlyEnforceIf(by[i][k]);
+                    }
                 }
                 if (t.Start is { } pinned)
                 {
@@ -57,9 +88,12 @@ public static partial class Schedule
                     {
                         model.AddLinearExpressionInDomain(start[i], Starts(hours, t.Minutes, horizon));
                     }
+                    var length = place == t.WaitPlace ? t.Minutes + t.WaitMinutes : t.Minutes;
                     Hold(
                         place,
-                        place == t.WaitPlace ? model.NewFixedSizeIntervalVar(start[i], t.Minutes + t.WaitMinutes, $"w{i}") : whole[i]
+                        t.HeldBefore ? model.NewIntervalVar(0, start[i] + length, start[i] + length, $"h{i}_{place}")
+                            : length == t.Minutes ? whole[i]
+                            : model.NewFixedSizeIntervalVar(start[i], length, $"w{i}")
                     );
                 }
                 if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
@@ -71,9 +105,30 @@ public static partial class Schedule
             {
                 model.AddNoOverlap(o);
             }
-            foreach (var h in held.Values)
+            // What is done within one's hours is no longer than they are: says at once what the intervals say only when all are placed.
+            foreach (var ((w, k), of) in within)
             {
-                model.AddNoOverlap(h);
+                var hours = p.Hours[w][k];
+                if (hours.From <= bound && bound < hours.To)
+                {
+                    // The last of them are over when all is ready.
+                    model.Add(LinearExpr.WeightedSum(of.Select(x => x.In), of.Select(x => (long)x.Minutes)) <= ready - hours.From);
+                }
+                model.Add(
+                    LinearExpr.WeightedSum(of.Select(x => x.In), of.Select(x => (long)x.Minutes))
+                        <= Math.Min(hours.To, horizon) - hours.From
+                );
+            }
+            foreach (var (place, h) in held)
+            {
+                if (p.CountOf(place) is > 1 and var count)
+                {
+                    model.AddCumulative(count).AddDemands(h, Enumerable.Repeat(1, h.Count));
+                }
+                else
+                {
+                    model.AddNoOverlap(h);
+                }
             }
             for (var i = 0; i < tasks.Count; i++)
             {
@@ -82,7 +137,6 @@ public static partial class Schedule
                     model.AddNoOverlap(own[who].Append(whole[i]));
                 }
             }
-            var ready = model.NewIntVar(bound, horizon, "ready");
             var late = new List<LinearExpr>();
             for (var i = 0; i < tasks.Count; i++)
             {
@@ -112,7 +166,7 @@ public static partial class Schedule
             {
                 StringParameters = string.Create(
                     System.Globalization.CultureInfo.InvariantCulture,
-                    $"num_workers:8,max_time_in_seconds:{seconds},random_seed:7"
+                    $"num_workers:8,max_time_in_seconds:{seconds},random_seed:7{(few ? ",linearization_level:2" : "")}"
                 ),
             };
             using var stop = cancel.Register(solver.StopSearch);
@@ -137,6 +191,31 @@ public static partial class Schedule
             ];
             var lower = late.Count > 0 ? bound : (int)Math.Ceiling(solver.BestObjectiveBound - 1e-6);
             return (new(planned, [], planned.Max(x => x.ReadyAt), p.Late(planned)), lower, status == CpSolverStatus.Optimal);
+
+            // In which of somebody's hours: one literal each.
+            void In(int i, int w, BoolVar does)
+            {
+                var t = tasks[i];
+                var one = new List<ILiteral> { does.Not() };
+                for (var k = 0; k < p.Hours[w].Length; k++)
+                {
+                    var (from, to) = (p.Hours[w][k].From, Math.Min((long)p.Hours[w][k].To - t.Minutes, horizon - t.Minutes));
+                    if (to < from || to < (t.From ?? 0))
+                    {
+                        continue;
+                    }
+                    var b = model.NewBoolVar($"in{i}_{w}_{k}");
+                    model.AddLinearConstraint(start[i], from, to).OnlyEnforceIf(b);
+                    one.Add(b);
+                    if (!within.TryGetValue((w, k), out var list))
+                    {
+                        within[(w, k)] = list = [];
+                    }
+                    list.Add((b, t.Minutes));
+                    model.AddHint(b, at[t.Id].Person == p.Ask.People[w].Name && at[t.Id].Start >= from && at[t.Id].Start <= to);
+                }
+                model.AddExactlyOne(one);
+            }
 
             void Hold(string place, IntervalVar what)
             {

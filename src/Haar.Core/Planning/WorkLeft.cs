@@ -14,15 +14,14 @@ public static class WorkLeft
         {
             return [];
         }
+        IReadOnlyList<WorkTask> work = [.. AllRooms.InOrder.SelectMany(r => r.Work(m))];
+        work = AllRooms.InOrder.Aggregate(work, (w, r) => r.Shape(m, w));
         // A case with a tube in it, or of which nobody has said that there is none, is opened, worked in and fed by somebody trained.
-        var tube = Hazards.Tube(m.Machine) != ThreeState.No;
-        return
-        [
-            .. AllRooms
-                .InOrder.SelectMany(r => r.Work(m))
-                .Select(w => tube && Inside(w.Stage) ? w with { Skills = [.. w.Skills.Append(BenchSkill.Mains).Distinct()] } : w),
-        ];
+        return Hazards.Tube(m.Machine) == ThreeState.No
+            ? work
+            : [.. work.Select(w => Inside(w) ? w with { Skills = [.. w.Skills.Append(BenchSkill.Mains).Distinct()] } : w)];
     }
 
-    static bool Inside(Stage stage) => stage is Stage.StripDown or Stage.Boards or Stage.Rebuild or Stage.BringUp;
+    // What lies on the bench already is cleaned by anybody.
+    static bool Inside(WorkTask w) => w.Stage is Stage.StripDown or Stage.Boards or Stage.Rebuild or Stage.BringUp || w.Behind;
 }

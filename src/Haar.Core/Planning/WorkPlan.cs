@@ -54,6 +54,9 @@ public static class WorkPlan
     /// <summary>Of the workshop, where nobody has said; day lengths in temperate Europe.</summary>
     public const double UsualLatitude = 55;
 
+    /// <summary>Of ten days so many are fit for paint and dust outdoors: neither rain nor frost nor wind. A house figure for temperate coasts; a workshop says its own.</summary>
+    public const double UsualFitDays = 5;
+
     /// <summary>Which stages must be through before: looking before opening, everything before the rebuild, and so on. Boards, case and parts go side by side.</summary>
     static int Phase(Stage s) =>
         s switch
@@ -92,7 +95,13 @@ public static class WorkPlan
         var pins = ask.Pins.GroupBy(p => (p.ForMachineId, p.Key)).ToDictionary(g => g.Key, g => g.Last());
         var inPlan = new List<PlanMachine>();
         var names = ask.People.Select(p => p.Name).ToHashSet();
-        foreach (var m in ask.Machines.OrderBy(m => m.DueAt ?? DateTimeOffset.MaxValue).ThenBy(m => m.Id))
+        var deeper = ask.Machines.Select(m => (m.Name, Count: m.Work.Count(w => w.Deeper))).Where(m => m.Count > 0).ToList();
+        foreach (
+            var m in ask
+                .Machines.OrderBy(m => m.DueAt ?? DateTimeOffset.MaxValue)
+                .ThenBy(m => m.Id)
+                .Select(m => m.Work.Any(w => w.Deeper) ? m with { Work = [.. m.Work.Where(w => !w.Deeper)] } : m)
+        )
         {
             if (m.Work.Count == 0)
             {
@@ -104,7 +113,7 @@ public static class WorkPlan
                 continue;
             }
             inPlan.Add(m);
-            foreach (var w in m.Work.DistinctBy(w => w.Key).Where(w => !(w.Guess && done.Contains((m.Id, w.Key)))))
+            foreach (var w in m.Work.DistinctBy(w => w.Key).Where(w => !(w.ByWord && done.Contains((m.Id, w.Key)))))
             {
                 var pin = pins.GetValueOrDefault((m.Id, w.Key));
                 var parts = Math.Max(1, pin?.Split ?? 1);
@@ -155,6 +164,7 @@ public static class WorkPlan
                             WaitMinutes = last ? w.WaitMinutes : 0,
                             WaitPlace = last ? w.WaitPlace : "",
                             Places = [.. w.Places.Distinct()],
+                            HeldBefore = w.HeldBefore && part == 1,
                             Skills = [.. w.Skills.Distinct().Select(s => s.ToString())],
                             Gives = [.. w.Gives.Distinct().Select(g => g.ToString())],
                             Person = person,
@@ -198,6 +208,12 @@ public static class WorkPlan
                 $"{guesses} {(guesses == 1 ? "stage has" : "stages have")} nothing listed yet, and count as what such a stage usually takes."
             );
         }
+        foreach (var (name, count) in deeper)
+        {
+            said.Add(
+                $"{name} is opened less far than all of its work needs, by choice: {count} {(count == 1 ? "piece of work is" : "pieces of work are")} left for another time."
+            );
+        }
         if (left.Count > 0)
         {
             said.Add($"Not in this plan, since there is too much for one: {Words.And(left)}.");
@@ -221,8 +237,14 @@ public static class WorkPlan
                 Places =
                 [
                     .. ask
-                        .Places.Where(p => p.Open == PlaceOpen.Daylight)
-                        .Select(p => new PlanPlace { Name = p.Name, Windows = Daylight(ask, start) }),
+                        .Places.Where(p => p.Open != PlaceOpen.Always || p.Count > 1)
+                        .Select(p => new PlanPlace
+                        {
+                            Name = p.Name,
+                            Windows = p.Open == PlaceOpen.Always ? null : Daylight(ask, start),
+                            Count = Math.Max(1, p.Count),
+                            Fit = p.Open == PlaceOpen.Outdoors ? Math.Clamp((p.FitDaysInTen ?? UsualFitDays) / 10, 0, 1) : null,
+                        }),
                 ],
             },
             entries,

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Haar.Core.Rooms;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Planning;
@@ -65,6 +66,9 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>A place that the wait holds; empty for none.</summary>
     public string WaitPlace { get; init; } = "";
     public IReadOnlyList<string> Places { get; init; } = [];
+
+    /// <summary>Something of it lies in its places already, and holds them until it is done.</summary>
+    public bool HeldBefore { get; init; }
     public IReadOnlyList<BenchSkill> Skills { get; init; } = [];
     public IReadOnlyList<Airborne> Gives { get; init; } = [];
     public IReadOnlyList<SupplyNeed> Uses { get; init; } = [];
@@ -84,9 +88,27 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>Nothing is listed there yet: what such a stage usually takes.</summary>
     public bool Guess { get; init; }
 
+    /// <summary>No row says that it is done: somebody who was at it does.</summary>
+    public bool ByWord { get; init; }
+
+    /// <summary>Where in the machine it lies, by what machines are made of; null for outside it, or where nobody knows.</summary>
+    public Reach? At { get; init; }
+
+    /// <summary>Something that is still on comes off for it, or nobody knows whether.</summary>
+    public bool Behind { get; init; }
+
+    /// <summary>It lies deeper than the machine is opened this time, by somebody's choice: kept, and not planned.</summary>
+    public bool Deeper { get; init; }
+
     /// <summary>Where it is done.</summary>
     public string Screen { get; init; } = "";
     public Guid? JobId { get; init; }
+
+    /// <summary>The order in the post that it waits for; null for none.</summary>
+    public Guid? OrderId { get; init; }
+
+    /// <summary>Where it is done, from the root; a screen of the workshop begins with a slash.</summary>
+    public string Path(Guid machineId) => Screen.StartsWith('/') ? Screen : $"/m/{machineId}/{Screen}";
 
     /// <summary>A figure by practice: half of it at best, twice at worst.</summary>
     public static Estimate About(double minutes) => new(Math.Ceiling(minutes / 2), Math.Ceiling(minutes), Math.Ceiling(minutes * 2));
@@ -94,6 +116,10 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>The listed work that a key names; null where it names other work.</summary>
     public static Guid? JobOf(string key) =>
         key.StartsWith("job/", StringComparison.Ordinal) && Guid.TryParse(key[4..], out var id) ? id : null;
+
+    /// <summary>It lies inside: something has to come off for it, whether or not anybody knows what.</summary>
+    [JsonIgnore]
+    public bool Inside => At is not null || Stage == Stage.Boards;
 
     /// <summary>One goes and washes after it, and does not touch a clean board with the same hands.</summary>
     [JsonIgnore]

@@ -29,6 +29,12 @@ public abstract class Room
     /// <summary>All that is left to do of it, for the plan: each piece with what comes before it, what it needs, and the wait that follows.</summary>
     public virtual IEnumerable<WorkTask> Work(MachineNow m) => [];
 
+    /// <summary>What it makes of all the work together: what lies where nobody goes this time, and what taking apart for it takes.</summary>
+    public virtual IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work) => work;
+
+    /// <summary>All that is left of a stage lies where nobody goes this time, by somebody's choice.</summary>
+    public virtual bool LeavesShut(MachineNow m, Stage stage) => false;
+
     /// <summary>Why a piece of listed work may not be done now; null where this room has nothing against it.</summary>
     public virtual Acts.Permit? Holds(MachineNow m, Job job) => null;
 

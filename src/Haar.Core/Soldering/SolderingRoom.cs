@@ -1,5 +1,6 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Soldering;
@@ -27,6 +28,7 @@ public sealed class SolderingRoom : Room
                     Needs = "Iron, wick, meter",
                     Skills = [BenchSkill.Soldering],
                     Places = ["iron"],
+                    At = new(PieceKind.Board, true),
                     Screen = "capacitors",
                 });
 

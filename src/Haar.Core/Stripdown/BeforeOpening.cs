@@ -62,6 +62,7 @@ public static class BeforeOpening
     public static BeforeResult Of(MachineNow m, IReadOnlyList<WorkTask> work, IReadOnlyList<string> traps)
     {
         var f = m.Facts;
+        work = [.. work.Where(w => !w.Deeper)];
         var said = f.BeforeAnswers.GroupBy(a => a.Key).ToDictionary(g => g.Key, g => g.Last());
         var lines = new List<BeforeLine>();
         void Add(string key, BeforeKind kind, string what, string why, bool done = false, string screen = "")

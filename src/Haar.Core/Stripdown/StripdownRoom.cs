@@ -73,6 +73,11 @@ public sealed class StripdownRoom : Room
         }
     }
 
+    public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work) => CaseOpening.With(m, work);
+
+    public override bool LeavesShut(MachineNow m, Stage stage) =>
+        m.Facts.Access?.DownTo is not null && m.Shut.Contains(stage);
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         var steps = m.Facts.StripSteps;
@@ -156,6 +161,14 @@ public sealed class StripdownRoom : Room
                 b.Kind == BeforeKind.Measure
                     ? $"Not compared, since it was not measured before: {Words.Lower(b.What)} ({b.Why})."
                     : $"Not copied before it was opened: {Words.Lower(b.What)} ({b.Why})."
+            );
+        }
+        var deeper = w.Facts.Access?.DownTo is null ? [] : WorkLeft.Of(w.Now).Where(x => x.Deeper).ToList();
+        if (deeper.Count > 0)
+        {
+            yield return new(
+                WriteUpPart.Apart,
+                $"Opened less far than all of its work needs, by choice; left for another time: {Words.And(deeper.Take(6).Select(x => Words.Lower(x.Title)))}{(deeper.Count > 6 ? " and more" : "")}."
             );
         }
         var steps = w.Facts.StripSteps;

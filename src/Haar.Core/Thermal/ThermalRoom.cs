@@ -1,5 +1,6 @@
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Thermal;
@@ -26,6 +27,7 @@ public sealed class ThermalRoom : Room
                 {
                     Why = "A hot part without its paste runs for minutes.",
                     Needs = "Thermometer, alcohol, paste or pad",
+                    At = new(PieceKind.Board, false),
                     Screen = "capacitors",
                 });
 

@@ -37,12 +37,15 @@ public sealed partial class DemoWorkshop
             }
         );
         foreach (
-            var (name, open) in new[]
+            var (name, open, count) in new[]
             {
-                ("iron", PlaceOpen.Always),
-                ("lamp", PlaceOpen.Always),
-                ("sill", PlaceOpen.Daylight),
-                ("yard", PlaceOpen.Daylight),
+                ("iron", PlaceOpen.Always, 1),
+                ("meter", PlaceOpen.Always, 2),
+                ("bath", PlaceOpen.Always, 1),
+                ("airing cupboard", PlaceOpen.Always, 1),
+                ("lamp", PlaceOpen.Always, 1),
+                ("sill", PlaceOpen.Daylight, 1),
+                ("yard", PlaceOpen.Outdoors, 1),
             }
         )
         {
@@ -52,6 +55,8 @@ public sealed partial class DemoWorkshop
                     Id = Id(),
                     Name = name,
                     Open = open,
+                    Count = count,
+                    FitDaysInTen = open == PlaceOpen.Outdoors ? 6 : null,
                 }
             );
         }

@@ -10,6 +10,7 @@ using Haar.Core.Photos;
 using Haar.Core.Planning;
 using Haar.Core.Proving;
 using Haar.Core.Settings;
+using Haar.Core.Stripdown;
 using Haar.Core.Survey;
 using Haar.Data.Log;
 using Haar.Data.Packs;
@@ -73,6 +74,16 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
 
     DateTimeOffset Ago(double days) => now.AddDays(-days);
 
+    /// <summary>How those come apart that no pack says it of.</summary>
+    static readonly Dictionary<string, string[]> Apart = new()
+    {
+        ["ferrowen-pellet-48"] = ["Upper shell", "Keyboard", "Board"],
+        ["halvorne-s325"] = ["Side cover", "Drives", "Cards", "Supply", "Board"],
+        ["pellardine-quire-20"] = ["Lid", "Drives", "Cards", "Supply", "Board"],
+        ["wrenley-tally-2"] = ["Cells", "Back shell", "Board"],
+        ["ardle-cutter-1800"] = ["Cover", "Drives", "Cards", "Supply", "Board"],
+    };
+
     Machine Add(string profileId, string name, double daysAgo, string from, decimal? paid, string claimed, bool surveyed = true)
     {
         var p = PackStore.Demo.Machines.First(x => x.Id == profileId);
@@ -95,6 +106,17 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
             RestorationPolicy = RestorationPolicy.PeriodUpgrade,
         };
         db.Add(m);
+        db.Add(
+            new MachineAccess
+            {
+                Id = Id(),
+                MachineId = m.Id,
+                Pieces =
+                    p.StripOrder.Count > 0 ? KnownPieces.Of(p, null)
+                    : Apart.TryGetValue(profileId, out var apart) ? KnownApart.Of(apart)
+                    : [],
+            }
+        );
         db.Add(
             new LogEntry
             {

@@ -1321,44 +1321,6 @@ namespace Haar.Data.Migrations
                     b.ToTable("Photos");
                 });
 
-            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
-                {
-                    b.Property<Guid>("Id")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Kind")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<Guid>("MachineId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("Skipped")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("What")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Why")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("MachineId", "Key")
-                        .IsUnique();
-
-                    b.ToTable("BeforeAnswers");
-                });
-
             modelBuilder.Entity("Haar.Core.Planning.BenchPerson", b =>
                 {
                     b.Property<Guid>("Id")
@@ -1400,6 +1362,12 @@ namespace Haar.Data.Migrations
                 {
                     b.Property<Guid>("Id")
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Count")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double?>("FitDaysInTen")
+                        .HasColumnType("REAL");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -1838,6 +1806,78 @@ namespace Haar.Data.Migrations
                     b.HasIndex("MachineId");
 
                     b.ToTable("SolderedParts");
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Skipped")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Why")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId", "Key")
+                        .IsUnique();
+
+                    b.ToTable("BeforeAnswers");
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.MachineAccess", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Behind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("ByPerson")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("DownTo")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("MachineId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Pieces")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MachineId")
+                        .IsUnique();
+
+                    b.ToTable("Accesses");
                 });
 
             modelBuilder.Entity("Haar.Core.Stripdown.StripConnector", b =>
@@ -2805,15 +2845,6 @@ namespace Haar.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
-                {
-                    b.HasOne("Haar.Core.Intake.Machine", null)
-                        .WithMany()
-                        .HasForeignKey("MachineId")
-                        .OnDelete(DeleteBehavior.Restrict)
-                        .IsRequired();
-                });
-
             modelBuilder.Entity("Haar.Core.Planning.Job", b =>
                 {
                     b.HasOne("Haar.Core.Intake.Machine", null)
@@ -2878,6 +2909,24 @@ namespace Haar.Data.Migrations
                         .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
 
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.BeforeAnswer", b =>
+                {
+                    b.HasOne("Haar.Core.Intake.Machine", null)
+                        .WithMany()
+                        .HasForeignKey("MachineId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Haar.Core.Stripdown.MachineAccess", b =>
+                {
                     b.HasOne("Haar.Core.Intake.Machine", null)
                         .WithMany()
                         .HasForeignKey("MachineId")

@@ -8,6 +8,7 @@ public sealed partial class HaarDb
 {
     public DbSet<StripStep> StripSteps => Set<StripStep>();
     public DbSet<BeforeAnswer> BeforeAnswers => Set<BeforeAnswer>();
+    public DbSet<MachineAccess> Accesses => Set<MachineAccess>();
     public DbSet<StripFastener> StripFasteners => Set<StripFastener>();
     public DbSet<StripConnector> StripConnectors => Set<StripConnector>();
 }
@@ -53,5 +54,17 @@ sealed class BeforeAnswerTable : IEntityTypeConfiguration<BeforeAnswer>
     {
         e.OfMachine(b => b.MachineId);
         e.HasIndex(b => new { b.MachineId, b.Key }).IsUnique();
+    }
+}
+
+sealed class MachineAccessTable : IEntityTypeConfiguration<MachineAccess>
+{
+    public void Configure(EntityTypeBuilder<MachineAccess> e)
+    {
+        e.OfMachine(a => a.MachineId);
+        e.HasIndex(a => a.MachineId).IsUnique();
+        e.Property(a => a.Pieces).Json();
+        e.Property(a => a.Behind).Json();
+        e.Property(a => a.DownTo!).Json();
     }
 }

@@ -19,7 +19,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Planning.BenchPlace",
                 typeof(BenchPlace),
                 baseEntityType,
-                propertyCount: 4,
+                propertyCount: 6,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -30,6 +30,20 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(BenchPlace).GetField("<Id>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
+
+            var count = runtimeEntityType.AddProperty(
+                "Count",
+                typeof(int),
+                propertyInfo: typeof(BenchPlace).GetProperty("Count", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(BenchPlace).GetField("<Count>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: 0);
+
+            var fitDaysInTen = runtimeEntityType.AddProperty(
+                "FitDaysInTen",
+                typeof(double?),
+                propertyInfo: typeof(BenchPlace).GetProperty("FitDaysInTen", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(BenchPlace).GetField("<FitDaysInTen>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var name = runtimeEntityType.AddProperty(
                 "Name",

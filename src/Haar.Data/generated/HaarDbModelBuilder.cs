@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("ab91c92a-1ac3-41c4-a587-e6fc5624d761"), entityTypeCount: 54)
+            : base(skipDetectChanges: false, modelId: new Guid("dc71f46f-73e2-4f38-a53f-6ba9e46297fc"), entityTypeCount: 55)
         {
         }
 
@@ -55,6 +55,7 @@ namespace Haar.Data.Generated
             var workshop = WorkshopEntityType.Create(this);
             var solderedPart = SolderedPartEntityType.Create(this);
             var beforeAnswer = BeforeAnswerEntityType.Create(this);
+            var machineAccess = MachineAccessEntityType.Create(this);
             var stripConnector = StripConnectorEntityType.Create(this);
             var stripFastener = StripFastenerEntityType.Create(this);
             var stripStep = StripStepEntityType.Create(this);
@@ -108,6 +109,7 @@ namespace Haar.Data.Generated
             SolderedPartEntityType.CreateForeignKey1(solderedPart, board);
             SolderedPartEntityType.CreateForeignKey2(solderedPart, machine);
             BeforeAnswerEntityType.CreateForeignKey1(beforeAnswer, machine);
+            MachineAccessEntityType.CreateForeignKey1(machineAccess, machine);
             StripConnectorEntityType.CreateForeignKey1(stripConnector, machine);
             StripConnectorEntityType.CreateForeignKey2(stripConnector, stripStep);
             StripFastenerEntityType.CreateForeignKey1(stripFastener, machine);
@@ -163,6 +165,7 @@ namespace Haar.Data.Generated
             WorkshopEntityType.CreateAnnotations(workshop);
             SolderedPartEntityType.CreateAnnotations(solderedPart);
             BeforeAnswerEntityType.CreateAnnotations(beforeAnswer);
+            MachineAccessEntityType.CreateAnnotations(machineAccess);
             StripConnectorEntityType.CreateAnnotations(stripConnector);
             StripFastenerEntityType.CreateAnnotations(stripFastener);
             StripStepEntityType.CreateAnnotations(stripStep);

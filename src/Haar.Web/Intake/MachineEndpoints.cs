@@ -107,6 +107,7 @@ static class MachineEndpoints
         Arrivals.Check(machine, work.Today.Year);
         db.Add(machine);
         await KindAsync(machine, e, packs, cancel);
+        await Stripdown.OpeningEndpoints.TakeKnownAsync(db, work, machine, packs, cancel);
         machine.Rails = [.. UsualRails(machine)];
         if (e.ProfileId is { Length: > 0 } profileId)
         {
@@ -275,6 +276,7 @@ static class MachineEndpoints
         Apply(machine, e);
         Arrivals.Check(machine, work.Today.Year);
         await KindAsync(machine, e, packs, cancel);
+        await Stripdown.OpeningEndpoints.TakeKnownAsync(db, work, machine, packs, cancel);
         if (machine.Rails.Count == 0)
         {
             machine.Rails = [.. UsualRails(machine)];

@@ -36,6 +36,9 @@ public sealed record SendAsk(double Cost, double SpareShare, int SpareLeast, int
 /// <param name="Arrived">What lay in the parcel: pieces by sku.</param>
 public sealed record ArrivedAsk(IReadOnlyList<ArrivedLine> Arrived);
 
+/// <param name="ExpectedOn">The day that it comes.</param>
+public sealed record ExpectedAsk(DateOnly ExpectedOn);
+
 public sealed record ArrivedLine(string Sku, int Pieces);
 
 public sealed record SentAnswer(Guid LogId, string Sentence, IReadOnlyList<string> Troubles);
@@ -48,6 +51,25 @@ static class OrderEndpoints
         o.MapGet("/", ScreenAsync)
             .WithName("GetOrders")
             .WithSummary("Which parts are in the drawer, what has to be bought, the order that costs least, and what is in the post.");
+        o.MapPut(
+                "/{orderId:guid}/expected",
+                (Guid orderId, ExpectedAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    work.DoAsync(
+                            null,
+                            new ParcelComes(ask.ExpectedOn),
+                            async (db, c) =>
+                                new ParcelFacts(
+                                    await db.Orders.FirstOrDefaultAsync(x => x.Id == orderId, c).OrNotHere("order"),
+                                    await db.Waits.Where(w => w.OrderId == orderId).ToListAsync(c),
+                                    work.Today
+                                ),
+                            null,
+                            cancel
+                        )
+                        .Said()
+            )
+            .WithName("ParcelComes")
+            .WithSummary("A parcel comes on another day than was thought: what waits for it waits until then.");
         o.MapGet(
                 "/plan.csv",
                 async (Orders orders, CancellationToken cancel, double spareShare = 0, int spareLeast = 0, int? latestDays = null) =>

@@ -84,7 +84,11 @@ public sealed partial class Orders
         {
             var places = order.Lines.SelectMany(l => l.For).ToHashSet();
             foreach (
-                var id in wanted.Needs.SelectMany(n => n.For).Where(p => places.Contains(p.CapacitorId)).Select(p => p.MachineId).Distinct()
+                var (id, count) in wanted
+                    .Needs.SelectMany(n => n.For)
+                    .Where(p => places.Contains(p.CapacitorId))
+                    .DistinctBy(p => p.CapacitorId)
+                    .CountBy(p => p.MachineId)
             )
             {
                 var job = new Job
@@ -95,16 +99,10 @@ public sealed partial class Orders
                     Title = "Fit the capacitors that are in the post",
                     Why = $"They are ordered at {order.Supplier}; the board waits for them.",
                     Needs = "Iron, tweezers, flux, alcohol",
-                    Minutes = 20,
+                    Minutes = Core.Capacitors.CapacitorsRoom.ExchangeMinutes * count,
                     At = work.Now,
                 };
-                job.WaitFor(
-                    work.NewId,
-                    "capacitors in the post",
-                    new DateTimeOffset(order.ExpectedOn!.Value.AddDays(1), TimeOnly.MinValue, TimeSpan.Zero),
-                    work.Now,
-                    order.Id
-                );
+                job.WaitFor(work.NewId, "capacitors in the post", Parcels.Here(order.ExpectedOn), work.Now, order.Id);
                 db.Add(job);
             }
         }
@@ -222,6 +220,8 @@ public sealed partial class Orders
         }
         var waiting = order.Lines.SelectMany(l => l.For).ToHashSet();
         SupplierAnswer.Take(order, said, await db.Capacitors.Where(c => waiting.Contains(c.Id)).ToListAsync(cancel), work.Today);
+        // What is late is late for the work that waits for it.
+        Parcels.Move(order, await db.Waits.Where(w => w.OrderId == order.Id).ToListAsync(cancel));
     }
 
     public async Task<Acted> AskAsync(Guid orderId, CancellationToken cancel)

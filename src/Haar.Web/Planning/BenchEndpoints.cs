@@ -91,6 +91,8 @@ static class BenchEndpoints
                         Id = work.NewId(),
                         Name = e.Name.Trim().ToLowerInvariant(),
                         Open = e.Open,
+                        Count = e.Count,
+                        FitDaysInTen = e.Open == PlaceOpen.Outdoors ? e.FitDaysInTen : null,
                     };
                     p.Check();
                     if (await db.Places.CountAsync(cancel) >= MostPlaces)
@@ -99,13 +101,31 @@ static class BenchEndpoints
                     }
                     if (await db.Places.AnyAsync(x => x.Name == p.Name, cancel))
                     {
-                        throw new InvalidInputException("name", $"There is a place “{p.Name}” already: each is one.");
+                        throw new InvalidInputException("name", $"There is “{p.Name}” already: change that one.");
                     }
                     db.Add(p);
                     return (await work.ActAsync(null, $"A place: {p.Name}.", cancel)).Said(p.Id);
                 }
             )
             .WithName("AddPlace");
+        places
+            .MapPut(
+                "/{placeId:guid}",
+                async (Guid placeId, PlaceEdit e, IfMatch based, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                {
+                    var p = await db.Places.FirstOrDefaultAsync(x => x.Id == placeId, cancel).OrNotHere("place");
+                    UnitOfWork.Match(p, p.Version, based.On);
+                    (p.Name, p.Open, p.Count) = (e.Name.Trim().ToLowerInvariant(), e.Open, e.Count);
+                    p.FitDaysInTen = e.Open == PlaceOpen.Outdoors ? e.FitDaysInTen : null;
+                    p.Check();
+                    if (await db.Places.AnyAsync(x => x.Name == p.Name && x.Id != placeId, cancel))
+                    {
+                        throw new InvalidInputException("name", $"There is “{p.Name}” already.");
+                    }
+                    return (await work.ActAsync(null, $"{p.Name} changed.", cancel)).Said(p.Id);
+                }
+            )
+            .WithName("EditPlace");
         places
             .MapDelete(
                 "/{placeId:guid}",

@@ -119,7 +119,9 @@ public sealed record PersonEdit(
 /// <summary>One day that differs: not there at all, or other hours.</summary>
 public sealed record PersonDay(DateOnly Day, TimeOnly? From = null, TimeOnly? To = null);
 
-public sealed record PlaceEdit(string Name, PlaceOpen Open = PlaceOpen.Always);
+/// <param name="Count">How many there are.</param>
+/// <param name="FitDaysInTen">Of a place outdoors; null takes what is usual.</param>
+public sealed record PlaceEdit(string Name, PlaceOpen Open = PlaceOpen.Always, int Count = 1, double? FitDaysInTen = null);
 
 /// <param name="DueOn">Null takes the workshop's day.</param>
 public sealed record DueAsk(string Owner = "", DateOnly? DueOn = null);
@@ -129,7 +131,17 @@ public sealed record ParkAsk(string Why, DateOnly? WakesOn = null, string WakesF
 
 /// <param name="Until">Null where nobody knows.</param>
 /// <param name="Over">It is over, and nobody has gone.</param>
-public sealed record WaitRow(Guid MachineId, string Machine, string For, string Then, DateTimeOffset? Until, bool Over, string Path);
+/// <param name="OrderId">The order in the post that it waits for; null for none.</param>
+public sealed record WaitRow(
+    Guid MachineId,
+    string Machine,
+    string For,
+    string Then,
+    DateTimeOffset? Until,
+    bool Over,
+    string Path,
+    Guid? OrderId = null
+);
 
 /// <param name="Last">What was done last, the latest first.</param>
 /// <param name="Tried">What was tried on it, and came to what.</param>

@@ -265,7 +265,7 @@ static class PlanEndpoints
                         c.Why,
                         e.Work.Needs,
                         c.Minutes,
-                        $"/m/{e.Machine.Id}/{e.Work.Screen}"
+                        e.Work.Path(e.Machine.Id)
                     );
                 }),
             ],

@@ -105,7 +105,7 @@ static class WhereWere
         [
             .. rows.SelectMany(r =>
                     r.Work.Where(w => w.WaitsFor.Length > 0)
-                        .Select(w => new WaitRow(r.Id, r.Name, w.WaitsFor, w.Title, w.From, w.From <= now, $"/m/{r.Id}/{w.Screen}"))
+                        .Select(w => new WaitRow(r.Id, r.Name, w.WaitsFor, w.Title, w.From, w.From <= now, w.Path(r.Id), w.OrderId))
                 )
                 .OrderBy(w => w.Until ?? DateTimeOffset.MaxValue)
                 .ThenBy(w => w.Machine, StringComparer.Ordinal),

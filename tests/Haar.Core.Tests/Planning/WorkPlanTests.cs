@@ -433,6 +433,7 @@ public class WorkPlanTests
             Work("stage/Rebuild", 60, Stage.Rebuild) with
             {
                 Guess = true,
+                ByWord = true,
             },
             Work("item", 20, Stage.Case),
             Work("close", 10, Stage.HandOver)

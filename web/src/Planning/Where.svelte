@@ -8,7 +8,7 @@
   import Mark from '$lib/ui/Mark.svelte';
   import Query from '$lib/ui/Query.svelte';
   import ParkSheet from './ParkSheet.svelte';
-  import { clock, dayWord } from './words';
+  import { clock, dayWord, pathOf } from './words';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   const query = createQuery(() => ({
@@ -74,7 +74,7 @@
     </div>
     <ParkSheet {id} {head} />
     <BenchEdge>
-      {#snippet next()}<a class="btn-next" href="/m/{id}/{w.next?.screen ?? w.planned?.work.screen ?? 'arrive'}"
+      {#snippet next()}<a class="btn-next" href={!w.next && w.planned ? pathOf(w.planned) : `/m/${id}/${w.next?.screen ?? 'arrive'}`}
           >{w.next ? 'Go on there' : 'Look at it'}</a
         >{/snippet}
     </BenchEdge>

@@ -7,7 +7,11 @@ export const skillWords: Record<Schemas['BenchSkill'], string> = {
 
 export const airborneWords: Record<Schemas['Airborne'], string> = { dust: 'Dust', solvent: 'Solvents' };
 
-export const placeWords: Record<Schemas['PlaceOpen'], string> = { always: 'Always', daylight: 'By daylight' };
+export const placeWords: Record<Schemas['PlaceOpen'], string> = {
+  always: 'Always',
+  daylight: 'By daylight',
+  outdoors: 'Outdoors, on days that are fit',
+};
 
 export const dayNames: Schemas['DayOfWeek'][] = [
   'monday',
@@ -44,4 +48,4 @@ export const minutesOf = (t: { start: string; end: string }) =>
   Math.round((Date.parse(t.end) - Date.parse(t.start)) / 60_000);
 
 /** Where a piece of work is done. */
-export const pathOf = (t: { machineId: string; work: Schemas['WorkTask'] }) => `/m/${t.machineId}/${t.work.screen}`;
+export const pathOf = (t: { machineId: string; work: Schemas['WorkTask'] }) => t.work.screen.startsWith('/') ? t.work.screen : `/m/${t.machineId}/${t.work.screen}`;
