@@ -270,6 +270,17 @@ static class SubstitutionRules
             );
         }
 
+        // What no sheet says of the old part is guessed from its kind, and one of low ESR looks like any other until its print is read.
+        if (o.EsrOhms is null && o.Kind == CapacitorKind.AluminiumRadial && now > old * 0.25 * 1.05)
+        {
+            return Rule(
+                speak,
+                "ESR",
+                RuleResult.JustMet,
+                $"About {Si.Format(now, "Ω", 2)}, as an old part of plain kind has: if its print says that it was of low ESR, this one is not good enough."
+            );
+        }
+
         return now < old * 0.2
             ? Rule(
                 speak,

@@ -119,7 +119,7 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
 
     /// <summary>It lies inside: something has to come off for it, whether or not anybody knows what.</summary>
     [JsonIgnore]
-    public bool Inside => At is not null || Stage == Stage.Boards;
+    public bool Inside => At is not null || Stage == Stage.Boards && Kind != WorkKind.Deciding;
 
     /// <summary>One goes and washes after it, and does not touch a clean board with the same hands.</summary>
     [JsonIgnore]

@@ -11,6 +11,7 @@ namespace Haar.Core.Stripdown;
 /// <param name="Risk">What can go wrong with it, one sentence; empty for nothing to speak of.</param>
 /// <param name="Destroys">What taking it off destroys; empty for nothing.</param>
 /// <param name="Step">Of the strip-down's record; null where it is not recorded.</param>
+/// <param name="OffMinutes">To take it off, where a person said so.</param>
 public sealed record AccessPiece(
     string Id,
     string Title,
@@ -21,7 +22,8 @@ public sealed record AccessPiece(
     bool IsOff,
     string Risk,
     string Destroys,
-    Guid? Step = null
+    Guid? Step = null,
+    double? OffMinutes = null
 );
 
 /// <summary>What sits in front of what in one machine: the record first, then what is known of it, then what is supposed.</summary>
@@ -116,7 +118,8 @@ public sealed record AccessMap(IReadOnlyList<AccessPiece> Pieces, bool Supposed,
                 off,
                 RiskOf(kind, tube),
                 off ? "" : destroys,
-                step
+                step,
+                minutes
             );
         }
         return new(

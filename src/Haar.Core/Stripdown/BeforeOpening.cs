@@ -196,10 +196,13 @@ public static class BeforeOpening
                 "Work behind the cover wants it."
             );
         }
+        var destroyed = m.Access.Pieces.Where(p => p.Destroys.Length > 0).Select(p => p.Destroys).Distinct().ToList();
         Add(
             "destroys",
             BeforeKind.HaveReady,
-            "What opening destroys: feet over screws, foam seals, a clip or two",
+            destroyed.Count > 0
+                ? $"What opening destroys: {Words.And(destroyed.Select(Words.Lower))}"
+                : "What opening destroys: feet over screws, foam seals, a clip or two",
             "New ones lie ready before the old ones go."
         );
         foreach (var (trap, i) in traps.Select((t, i) => (t, i)))

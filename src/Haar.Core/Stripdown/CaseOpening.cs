@@ -61,6 +61,7 @@ public sealed record OpeningLevel(
 /// <param name="Advised">Index of the one that is advised.</param>
 /// <param name="Chosen">Index of the one that is chosen; null for as deep as its work needs.</param>
 /// <param name="Proposals">What else lies open at the depth that holds, most saved first.</param>
+/// <param name="Off">Titles of what comes off at the depth that holds and is still on, in order.</param>
 /// <param name="Destroyed">What opening it so far destroys.</param>
 public sealed record CaseOpeningResult(
     IReadOnlyList<AccessPiece> Pieces,
@@ -70,6 +71,7 @@ public sealed record CaseOpeningResult(
     int? Chosen,
     IReadOnlyList<PlacedWork> Work,
     IReadOnlyList<OpeningProposal> Proposals,
+    IReadOnlyList<string> Off,
     IReadOnlyList<string> Destroyed,
     Verdict Verdict
 );
@@ -144,7 +146,7 @@ public static class CaseOpening
                             Guess = map.Supposed,
                             Why = Behind(here.Count(x => map.Needs(x)!.Count > 0)),
                             Needs = "Phone, trays, driver",
-                            Screen = "before",
+                            Screen = "howdeep",
                         },
                         "strip" when on.Count > 0 => w with { Minutes = AtLeast(map.Open(on)), Title = Say("Take off") },
                         "stage/Rebuild" => w with
@@ -218,6 +220,7 @@ public static class CaseOpening
             chosen >= 0 ? chosen : null,
             placed,
             Proposals(m, map, inside, holds, today),
+            [.. map.InOrder(holds).Where(p => !p.IsOff).Select(p => p.Title)],
             [.. map.InOrder(holds).Where(p => p.Destroys.Length > 0).Select(p => p.Destroys).Distinct()],
             Say(map, inside, needs, levels, advised, chosen, holds)
         );

@@ -5,7 +5,7 @@ namespace Haar.Core.Stripdown;
 
 /// <summary>A piece that is known to come off, before anybody here has recorded it.</summary>
 /// <param name="Id">Names it once on its machine, and stays the same when its title changes.</param>
-/// <param name="Behind">Ids of the pieces that come off before it.</param>
+/// <param name="Behind">Ids of the pieces that come off before it, those of the record among them.</param>
 /// <param name="Destroys">What taking it off destroys, so that a new one lies ready: "its four feet"; empty for nothing.</param>
 /// <param name="OffMinutes">To take it off, where a person says; null takes what is usual of its kind.</param>
 public sealed record ApartPiece(
@@ -47,6 +47,9 @@ public sealed class MachineAccess : ICheckedRow
     public OpenDepth? DownTo { get; set; }
     public int Version { get; set; }
 
+    /// <summary>A piece that only the strip-down's record knows.</summary>
+    public static bool OfRecord(string id) => id.StartsWith("step/", StringComparison.Ordinal);
+
     /// <exception cref="InvalidInputException">Names the first field that cannot be.</exception>
     public void Check()
     {
@@ -68,7 +71,7 @@ public sealed class MachineAccess : ICheckedRow
         }
         for (var i = 0; i < Pieces.Count; i++)
         {
-            if (Pieces[i].Behind is not { } behind || behind.FirstOrDefault(b => b is null || !at.ContainsKey(b)) is { } unknown)
+            if (Pieces[i].Behind is not { } behind || behind.Any(b => b is null || !at.ContainsKey(b) && !OfRecord(b)))
             {
                 throw new InvalidInputException($"pieces[{i}].behind", "It sits behind a piece that is not there.");
             }
@@ -89,12 +92,12 @@ public sealed class MachineAccess : ICheckedRow
         HashSet<string> Front(string id)
         {
             var seen = new HashSet<string>();
-            var open = new Queue<string>(Pieces[at[id]].Behind);
+            var open = new Queue<string>(Pieces[at[id]].Behind.Where(at.ContainsKey));
             while (open.Count > 0)
             {
                 if (open.Dequeue() is var b && seen.Add(b))
                 {
-                    foreach (var c in Pieces[at[b]].Behind)
+                    foreach (var c in Pieces[at[b]].Behind.Where(at.ContainsKey))
                     {
                         open.Enqueue(c);
                     }

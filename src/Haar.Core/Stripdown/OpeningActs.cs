@@ -26,7 +26,7 @@ public sealed record SayPieces(IReadOnlyList<ApartPiece> Pieces) : Command<Openi
         {
             throw new InvalidInputException("pieces", "Send the pieces, outermost first.");
         }
-        new MachineAccess { Pieces = Pieces }.Check();
+        new MachineAccess { Pieces = With(f) }.Check();
         return Permit.Yes();
     }
 
@@ -34,7 +34,7 @@ public sealed record SayPieces(IReadOnlyList<ApartPiece> Pieces) : Command<Openi
     {
         var (row, made) = f.Row(at);
         (row.Pieces, row.ByPerson) = (
-            [.. Pieces.Select(p => p with { Title = p.Title.Trim(), Destroys = (p.Destroys ?? "").Trim() })],
+            [.. With(f).Select(p => p with { Title = p.Title.Trim(), Destroys = (p.Destroys ?? "").Trim() })],
             true
         );
         // A choice of depth at a piece that is gone is no choice.
@@ -47,8 +47,17 @@ public sealed record SayPieces(IReadOnlyList<ApartPiece> Pieces) : Command<Openi
         );
         return made ? done.Adding(row) : done;
 
-        bool Known(string id) => id.StartsWith("step/", StringComparison.Ordinal) || Pieces.Any(p => p.Id == id);
+        bool Known(string id) => MachineAccess.OfRecord(id) || row.Pieces.Any(p => p.Id == id);
     }
+
+    /// <summary>What was known of a piece that is recorded meanwhile stays, under its record.</summary>
+    List<ApartPiece> With(OpeningFacts f) =>
+        [
+            .. (f.Access?.Pieces ?? []).Where(p =>
+                f.Opening.Pieces.Any(x => x.Id == p.Id && x.Step is not null) && Pieces.All(x => x.Id != p.Id)
+            ),
+            .. Pieces,
+        ];
 }
 
 /// <summary>Where a piece of work lies. An empty piece is outside; null takes the word back.</summary>

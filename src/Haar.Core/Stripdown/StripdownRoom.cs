@@ -75,8 +75,7 @@ public sealed class StripdownRoom : Room
 
     public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work) => CaseOpening.With(m, work);
 
-    public override bool LeavesShut(MachineNow m, Stage stage) =>
-        m.Facts.Access?.DownTo is not null && m.Shut.Contains(stage);
+    public override bool LeavesShut(MachineNow m, Stage stage) => m.Facts.Access?.DownTo is not null && m.Shut.Contains(stage);
 
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {

@@ -78,7 +78,6 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     static readonly Dictionary<string, string[]> Apart = new()
     {
         ["ferrowen-pellet-48"] = ["Upper shell", "Keyboard", "Board"],
-        ["halvorne-s325"] = ["Side cover", "Drives", "Cards", "Supply", "Board"],
         ["pellardine-quire-20"] = ["Lid", "Drives", "Cards", "Supply", "Board"],
         ["wrenley-tally-2"] = ["Cells", "Back shell", "Board"],
         ["ardle-cutter-1800"] = ["Cover", "Drives", "Cards", "Supply", "Board"],

@@ -18,6 +18,7 @@
     costs: () => import('../Costs/Costs.svelte'),
     log: () => import('../Planning/Log.svelte'),
     before: () => import('../Stripdown/Before.svelte'),
+    howdeep: () => import('../Stripdown/HowDeep.svelte'),
     where: () => import('../Planning/Where.svelte'),
     shipped: () => import('./Shipped.svelte'),
     cleaning: () => import('../Cleaning/Cleaning.svelte'),

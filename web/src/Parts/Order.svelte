@@ -16,6 +16,7 @@
   import TopBar from '$lib/ui/TopBar.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import { kindWords, orderWords } from '$lib/words';
+  import ParcelDay from './ParcelDay.svelte';
   import ShoppingList from './ShoppingList.svelte';
   import Suppliers from './Suppliers.svelte';
 
@@ -27,7 +28,8 @@
   let share = $state(kept.share ?? '10');
   let least = $state(kept.least ?? '0');
   let days = $state(kept.days ?? '');
-  let sheet = $state<'suppliers' | 'policy' | 'arrived' | ''>('');
+  let sheet = $state<'suppliers' | 'policy' | 'arrived' | 'later' | ''>('');
+  let late = $state<Schemas['PartOrder']>();
   let arriving = $state<Schemas['PartOrder']>();
   let pieces = $state<Record<string, string>>({});
   let troubles = $state<string[]>([]);
@@ -306,6 +308,12 @@
                     {#if o.state === 'confirmed' || o.state === 'partlyHere'}<button
                         class="act"
                         onclick={() => openArrived(o)}>It has come</button
+                      ><button
+                        class="act"
+                        onclick={() => {
+                          late = o;
+                          sheet = 'later';
+                        }}>On another day</button
                       >{#if o.theirNumber}<button
                           class="act"
                           disabled={form.busy}
@@ -400,4 +408,7 @@
       />{/each}
     <button class="btn-next justify-self-start" disabled={form.busy}>Book it in</button>
   </form>
+</Sheet>
+<Sheet bind:current={sheet} name="later" title="When does it come?" about={late?.supplier ?? ''}>
+  {#if late}<ParcelDay orderId={late.id} expectedOn={late.expectedOn ?? ''} ondone={() => (sheet = '')} />{/if}
 </Sheet>

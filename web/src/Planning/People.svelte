@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, ask, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { capital, lower } from '$lib/format';
+  import { capital, lower, number, plain } from '$lib/format';
   import { now } from '$lib/now.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
@@ -11,6 +11,8 @@
   import DayField from '$lib/ui/DayField.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
   import CheckGroup from '$lib/ui/CheckGroup.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
@@ -33,6 +35,9 @@
   let to = $state('21:00');
   let place = $state('');
   let open = $state<Schemas['PlaceOpen']>('always');
+  let placeOf = $state<Schemas['BenchPlace']>();
+  let count = $state('1');
+  let fit = $state('');
   const hm = (t: string) => t.slice(0, 5);
   const edit = (p?: Schemas['BenchPerson']) => {
     of = p;
@@ -99,13 +104,39 @@
       );
       sheet = '';
     });
+  const editPlace = (p?: Schemas['BenchPlace']) => {
+    placeOf = p;
+    place = p?.name ?? '';
+    open = p?.open ?? 'always';
+    count = String(p?.count ?? 1);
+    fit = p?.fitDaysInTen == null ? '' : String(p.fitDaysInTen);
+    form.forget();
+    sheet = 'place';
+  };
   const savePlace = () =>
     form.send(async () => {
-      await act(api.POST('/api/plan/places', { body: { name: place, open } }));
+      const body: Schemas['PlaceEdit'] = {
+        name: place,
+        open,
+        count: number(count, 'how many') ?? 1,
+        fitDaysInTen: open === 'outdoors' ? number(fit, 'the days') : null,
+      };
+      if (placeOf)
+        await act(
+          api.PUT('/api/plan/places/{placeId}', {
+            params: { path: { placeId: placeOf.id } },
+            headers: basedOn(placeOf.version),
+            body,
+          }),
+        );
+      else await act(api.POST('/api/plan/places', { body }));
       sheet = '';
     });
-  const removePlace = (placeId: string) =>
-    form.send(() => act(api.DELETE('/api/plan/places/{placeId}', { params: { path: { placeId } } })));
+  const removePlace = () =>
+    form.send(async () => {
+      await act(api.DELETE('/api/plan/places/{placeId}', { params: { path: { placeId: placeOf!.id } } }));
+      sheet = '';
+    });
   const week = (p: Schemas['BenchPerson']) =>
     [...p.hours]
       .sort((a, b) => dayNames.indexOf(a.day) - dayNames.indexOf(b.day))
@@ -153,17 +184,16 @@
             </li>
           {/each}
         </ul>
-        <h2 class="mt-7 text-lg font-bold">Places that one thing at a time holds</h2>
+        <h2 class="mt-7 text-lg font-bold">Places and tools that work holds</h2>
         <ul class="mt-1 border-t border-sill sm:max-w-xl">
           {#each data.places as p (p.id)}<li class="flex items-center gap-4 border-b border-sill py-1.5">
-              <strong>{capital(p.name)}</strong><span class="text-sm text-soft">{placeWords[p.open]}</span><button
-                class="act ml-auto"
-                aria-label="Take {p.name} away"
-                disabled={form.busy}
-                onclick={() => void removePlace(p.id)}>Take away</button
-              >
+              <strong>{capital(p.name)}</strong><span class="text-sm text-soft"
+                >{placeWords[p.open]}{p.open === 'outdoors' && p.fitDaysInTen != null
+                  ? `: ${plain(p.fitDaysInTen)} of ten`
+                  : ''}{p.count > 1 ? `, ${p.count} of them` : ''}</span
+              ><button class="act ml-auto" aria-label="Change {p.name}" onclick={() => editPlace(p)}>Change</button>
             </li>{:else}<li class="border-b border-sill py-2 text-soft">
-              Each place that work names is one, open always, until it is said otherwise here.
+              Each place and tool that work names is one, there always, until it is said otherwise here.
             </li>{/each}
         </ul>
         {#if data.corrections.length}
@@ -180,14 +210,10 @@
         {/if}
         <BenchEdge>
           {#snippet next()}<button class="btn-next" onclick={() => edit()}>Somebody new</button>{/snippet}
-          {#snippet acts()}<button
+          {#snippet acts()}<button class="act" onclick={() => editPlace()}>A place or tool</button><a
               class="act"
-              onclick={() => {
-                form.forget();
-                place = '';
-                sheet = 'place';
-              }}>A place</button
-            ><a class="act" href="/tonight">Tonight</a>{/snippet}
+              href="/tonight">Tonight</a
+            >{/snippet}
         </BenchEdge>
       {/snippet}
     </Query>
@@ -258,7 +284,7 @@
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
   </form>
 </Sheet>
-<Sheet bind:current={sheet} name="place" title="A place">
+<Sheet bind:current={sheet} name="place" title={placeOf ? capital(placeOf.name) : 'A place or tool'}>
   <form
     class="grid max-w-md gap-4"
     onsubmit={(e) => {
@@ -269,17 +295,27 @@
     <ProblemNote problem={form.problem} />
     <TextField
       label="What it is called"
-      hint="As work names it: iron, lamp, sill, yard."
+      hint="As work names it: iron, meter, bath, airing cupboard, lamp, sill, yard."
       error={form.field('name')}
       bind:value={place}
       required
       maxlength={40}
     />
-    <Choice
-      label="When may it be used?"
-      bind:value={open}
-      options={Object.entries(placeWords) as [Schemas['PlaceOpen'], string][]}
-    />
-    <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
+    <NumberField label="How many there are" whole error={form.field('count')} bind:value={count} least={1} most={20} />
+    <SelectField label="When may it be used?" bind:value={open} options={placeWords} />
+    {#if open === 'outdoors'}<NumberField
+        label="Days of ten that are fit"
+        hint="Neither rain nor frost nor wind, in the season of the day. Empty for five."
+        error={form.field('fitDaysInTen')}
+        bind:value={fit}
+        least={0}
+        most={10}
+      />{/if}
+    <div class="flex gap-6">
+      <button class="btn-next" disabled={form.busy}>Keep it</button>
+      {#if placeOf}<button type="button" class="act" disabled={form.busy} onclick={() => void removePlace()}
+          >Take it away</button
+        >{/if}
+    </div>
   </form>
 </Sheet>

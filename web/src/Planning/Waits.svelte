@@ -1,12 +1,14 @@
 <!-- @component Everything that goes on without hands, longest over first; timers ring while this page is open. -->
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask } from '$lib/api/client';
+  import { api, ask, type Schemas } from '$lib/api/client';
   import { left, moment } from '$lib/format';
   import { now } from '$lib/now.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import Query from '$lib/ui/Query.svelte';
+  import Sheet from '$lib/ui/Sheet.svelte';
   import TopBar from '$lib/ui/TopBar.svelte';
+  import ParcelDay from '../Parts/ParcelDay.svelte';
   import PlanBar from './PlanBar.svelte';
   import { Ring } from './ring.svelte';
 
@@ -15,6 +17,8 @@
     queryFn: () => ask(api.GET('/api/plan/waits')),
     refetchInterval: 30_000,
   }));
+  let sheet = $state<'later' | ''>('');
+  let of = $state<Schemas['WaitRow']>();
   const ring = new Ring();
   $effect(() => ring.hear(query.data ?? [], now.value));
   const over = $derived((query.data ?? []).filter((w) => w.until && Date.parse(w.until) <= now.value));
@@ -41,9 +45,9 @@
         <ul class="mt-4 border-t border-ink" aria-label="Waits">
           {#each list as w (`${w.path}${w.then}`)}
             {@const done = !!w.until && Date.parse(w.until) <= now.value}
-            <li>
+            <li class="border-b border-sill">
               <a
-                class="grid grid-cols-[1.5rem_minmax(0,1fr)_auto] items-center gap-x-3 border-b border-sill py-2.5 hover:bg-rock/60"
+                class="grid grid-cols-[1.5rem_minmax(0,1fr)_auto] items-center gap-x-3 py-2.5 hover:bg-rock/60"
                 href={w.path}
               >
                 <Mark of={done ? 'if' : 'waiting'} word={done ? 'over' : 'waiting'} />
@@ -59,6 +63,14 @@
                   ></span
                 >
               </a>
+              {#if w.orderId}<button
+                  class="act mb-1.5 ml-9"
+                  aria-label="It comes on another day: {w.then}, {w.machine}"
+                  onclick={() => {
+                    of = w;
+                    sheet = 'later';
+                  }}>It comes on another day</button
+                >{/if}
             </li>
           {/each}
         </ul>
@@ -79,3 +91,11 @@
     </Query>
   </main>
 </div>
+
+<Sheet bind:current={sheet} name="later" title="When does it come?" about={of ? `${of.for}, ${of.machine}` : ''}>
+  {#if of?.orderId}<ParcelDay
+      orderId={of.orderId}
+      expectedOn={of.until?.slice(0, 10) ?? ''}
+      ondone={() => (sheet = '')}
+    />{/if}
+</Sheet>

@@ -74,7 +74,9 @@
     </div>
     <ParkSheet {id} {head} />
     <BenchEdge>
-      {#snippet next()}<a class="btn-next" href={!w.next && w.planned ? pathOf(w.planned) : `/m/${id}/${w.next?.screen ?? 'arrive'}`}
+      {#snippet next()}<a
+          class="btn-next"
+          href={!w.next && w.planned ? pathOf(w.planned) : `/m/${id}/${w.next?.screen ?? 'arrive'}`}
           >{w.next ? 'Go on there' : 'Look at it'}</a
         >{/snippet}
     </BenchEdge>

@@ -107,7 +107,9 @@
       {#snippet next()}<a class="btn-next" href="/m/{id}/stripdown"
           >{page.opened ? 'Go on recording' : 'Open it, and record'}</a
         >{/snippet}
-      {#snippet acts()}<button class="act" onclick={() => print()}>Print</button>{/snippet}
+      {#snippet acts()}<a class="act" href="/m/{id}/howdeep">How deep?</a><button class="act" onclick={() => print()}
+          >Print</button
+        >{/snippet}
     </BenchEdge>
   {/snippet}
 </Query>

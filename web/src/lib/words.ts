@@ -33,6 +33,7 @@ export const stages: { stage: Stage; word: string; short: string; screens: { scr
     screens: [
       { screen: 'stripdown', word: 'Recorder' },
       { screen: 'before', word: 'Before you open it' },
+      { screen: 'howdeep', word: 'How deep' },
       { screen: 'stripwork', word: 'Work' },
     ],
   },

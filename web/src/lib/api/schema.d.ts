@@ -898,6 +898,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What comes off for the work that is left, how deep it could be opened with hours and risk, and what else lies open then. */
+        get: operations["GetOpening"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/opening/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What sits in front of what, outermost first; the strip-down's record outranks it. */
+        put: operations["SayPieces"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/opening/behind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where a piece of work lies. */
+        post: operations["SayBehind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/opening/depth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How deep it is opened this time; what lies deeper is kept, and not planned. */
+        post: operations["OpenDownTo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/opening/too": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is proposed while it is open becomes listed work. */
+        post: operations["DoWhileOpen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/strip/labels.pdf": {
         parameters: {
             query?: never;
@@ -2598,6 +2683,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{orderId}/expected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** A parcel comes on another day than was thought: what waits for it waits until then. */
+        put: operations["ParcelComes"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/plan.csv": {
         parameters: {
             query?: never;
@@ -3330,7 +3432,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["EditPlace"];
         post?: never;
         delete: operations["RemovePlace"];
         options?: never;
@@ -4955,6 +5057,33 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A piece as the opening counts it: recorded, known, or supposed. */
+        AccessPiece: {
+            id: string;
+            title: string;
+            kind: components["schemas"]["PieceKind"];
+            behind: string[];
+            /** @description Minutes to take it off; none where it is off. */
+            off: components["schemas"]["Estimate"];
+            /** @description Minutes to put it back. */
+            back: components["schemas"]["Estimate"];
+            /** @description It lies on the bench now. */
+            isOff: boolean;
+            /** @description What can go wrong with it, one sentence; empty for nothing to speak of. */
+            risk: string;
+            /** @description What taking it off destroys; empty for nothing. */
+            destroys: string;
+            /**
+             * Format: uuid
+             * @description Of the strip-down's record; null where it is not recorded.
+             */
+            step?: null | string;
+            /**
+             * Format: double
+             * @description To take it off, where a person said so.
+             */
+            offMinutes?: null | number;
+        };
         ActOnMachine: {
             /** Format: uuid */
             machineId: string;
@@ -4981,6 +5110,25 @@ export interface components {
          * @enum {string}
          */
         Airborne: "dust" | "solvent";
+        /** @description A piece that is known to come off, before anybody here has recorded it. */
+        ApartPiece: {
+            /** @description Names it once on its machine, and stays the same when its title changes. */
+            id: string;
+            title: string;
+            kind: components["schemas"]["PieceKind"];
+            /** @description Ids of the pieces that come off before it, those of the record among them. */
+            behind: string[];
+            /**
+             * @description What taking it off destroys, so that a new one lies ready: "its four feet"; empty for nothing.
+             * @default
+             */
+            destroys: string;
+            /**
+             * Format: double
+             * @description To take it off, where a person says; null takes what is usual of its kind.
+             */
+            offMinutes?: null | number;
+        };
         AreaEdit: {
             name: string;
             side: components["schemas"]["Side"];
@@ -5286,6 +5434,16 @@ export interface components {
             opened: boolean;
             verdict: components["schemas"]["Verdict"];
         };
+        BehindAsk: {
+            key: string;
+            /** @description Id; empty for outside, null to leave it open again. */
+            piece?: null | string;
+            /**
+             * @description That piece itself is out for it.
+             * @default false
+             */
+            out: boolean;
+        };
         BeltAsk: {
             /**
              * Format: double
@@ -5345,13 +5503,23 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        /** @description A place that one thing at a time holds: the iron, the bath, the sill, the yard. */
+        /** @description A place or a tool that work holds: the iron, the meter, the bath, the sill, the yard. */
         BenchPlace: {
             /** Format: uuid */
             id?: string;
             /** @description As work asks for it. */
             name?: string;
             open?: components["schemas"]["PlaceOpen"];
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            count?: number;
+            /**
+             * Format: double
+             * @description Of ten days so many are fit for work outdoors; null takes double WorkPlan.UsualFitDays.
+             */
+            fitDaysInTen?: null | number;
             /** Format: int32 */
             version?: number;
         };
@@ -5897,6 +6065,30 @@ export interface components {
          * @enum {string}
          */
         CardKind: "none" | "published" | "printed" | "plainPaper";
+        CaseOpeningResult: {
+            pieces: components["schemas"]["AccessPiece"][];
+            supposed: boolean;
+            /** @description Shallow first. */
+            levels: components["schemas"]["OpeningLevel"][];
+            /**
+             * Format: int32
+             * @description Index of the one that is advised.
+             */
+            advised: number;
+            /**
+             * Format: int32
+             * @description Index of the one that is chosen; null for as deep as its work needs.
+             */
+            chosen: null | number;
+            work: components["schemas"]["PlacedWork"][];
+            /** @description What else lies open at the depth that holds, most saved first. */
+            proposals: components["schemas"]["OpeningProposal"][];
+            /** @description Titles of what comes off at the depth that holds and is still on, in order. */
+            off: string[];
+            /** @description What opening it so far destroys. */
+            destroyed: string[];
+            verdict: components["schemas"]["Verdict"];
+        };
         /** @description A danger, said where the act is. */
         Caution: {
             /** @description Which one. */
@@ -6867,6 +7059,9 @@ export interface components {
         DealtWith: {
             how: string;
         };
+        DepthAsk: {
+            depth?: null | components["schemas"]["OpenDepth"];
+        };
         DilutionAsk: {
             /**
              * Format: double
@@ -7329,6 +7524,13 @@ export interface components {
              * @description The sum at which the person wants to stop; null for the house's rule.
              */
             stopLoss?: null | number;
+        };
+        ExpectedAsk: {
+            /**
+             * Format: date
+             * @description The day that it comes.
+             */
+            expectedOn: string;
         };
         FanExchangeAsk: {
             old: components["schemas"]["FanLabel"];
@@ -9838,9 +10040,34 @@ export interface components {
             /** @description CSV: sku, marking, kind, volts, celsius, diameter, height, pitch, pack, price, from2, price2, from3, price3, stock. */
             text: string;
         };
+        /** @description How deep a machine is opened this time. */
+        OpenDepth: {
+            /** @description Id of the deepest piece; empty for shut. */
+            piece: string;
+            /** @description It comes out itself; otherwise what is in front of it comes off. */
+            out: boolean;
+        };
         OpeningAsk: {
             pieces: components["schemas"]["OpeningPiece"][];
             work: components["schemas"]["OpeningWork"][];
+        };
+        /** @description How deep it could be opened. */
+        OpeningLevel: {
+            depth: components["schemas"]["OpenDepth"];
+            name: string;
+            /** @description Titles of what comes off for it and is still on, in order. */
+            off: string[];
+            /** @description Minutes of taking off and putting back. */
+            opening: components["schemas"]["Estimate"];
+            /** @description Minutes of hands of the work that lies open then. */
+            work: components["schemas"]["Estimate"];
+            /** @description Keys of that work. */
+            does: string[];
+            /** @description Keys of what is left for another opening. */
+            leaves: string[];
+            /** @description What can go wrong on the way, a sentence each. */
+            risks: string[];
+            verdict: components["schemas"]["Verdict"];
         };
         OpeningOffer: {
             id: string;
@@ -9875,6 +10102,21 @@ export interface components {
              * @default 4
              */
             backMinutes: number;
+        };
+        OpeningProposal: {
+            job: components["schemas"]["WhileOpen"];
+            /** @description Titles of pieces that come off for it besides. */
+            more: string[];
+            /**
+             * Format: double
+             * @description Of opening and closing for those.
+             */
+            extraMinutes: number;
+            /**
+             * Format: double
+             * @description Against opening once more for it.
+             */
+            savedMinutes: number;
         };
         OpeningResult: {
             /** @description Pieces in the order in which they come off. */
@@ -10568,6 +10810,10 @@ export interface components {
          * @enum {string}
          */
         PieceKind: "other" | "cover" | "board" | "module" | "card" | "drive" | "supply" | "display" | "keyboard" | "fan" | "speaker" | "cell" | "cage";
+        PiecesAsk: {
+            /** @description Outermost first; all of them. */
+            pieces: components["schemas"]["ApartPiece"][];
+        };
         PinAsk: {
             /** Format: uuid */
             machineId: string;
@@ -10592,12 +10838,38 @@ export interface components {
         PlaceEdit: {
             name: string;
             open?: components["schemas"]["PlaceOpen"];
+            /**
+             * Format: int32
+             * @description How many there are.
+             * @default 1
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description Of a place outdoors; null takes what is usual.
+             */
+            fitDaysInTen?: null | number;
         };
         /**
          * @description When a place may be used.
          * @enum {string}
          */
-        PlaceOpen: "always" | "daylight";
+        PlaceOpen: "always" | "daylight" | "outdoors";
+        /** @description A piece of work, and where it lies. */
+        PlacedWork: {
+            key: string;
+            title: string;
+            stage: components["schemas"]["Stage"];
+            /** Format: double */
+            minutes: number;
+            /** @description Id; empty for outside, null where nobody knows. */
+            piece: null | string;
+            out: boolean;
+            bySaid: boolean;
+            /** @description Than the machine is opened this time. */
+            deeper: boolean;
+            danger: boolean;
+        };
         PlanAsk: {
             /** @description A board's plan from a pack; null to take the other. */
             profileId: null | string;
@@ -10706,11 +10978,21 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        /** @description A place that one thing at a time holds. Only those with hours of their own need be named. */
+        /** @description A place or a tool. Only one with hours of its own, or of which there are several, need be named: any other is one, and open always. */
         PlanPlace: {
             name?: string;
             /** @description Null for always: daylight, the shop's hours. */
             windows?: null | components["schemas"]["Window"][];
+            /**
+             * Format: int32
+             * @description So many things at a time.
+             */
+            count?: number;
+            /**
+             * Format: double
+             * @description Chance that it can be used in one of its windows, for those that hang on the weather; null for always. Windows that end on the same day, counted from now, are fit together.
+             */
+            fit?: null | number;
         };
         PlanScreen: {
             /** Format: date-time */
@@ -10761,6 +11043,8 @@ export interface components {
             waitPlace?: string;
             /** @description Places that it uses: the iron, the bath, the sill. */
             places?: string[];
+            /** @description Something of it lies in its places already: they are held from now until it is done. */
+            heldBefore?: boolean;
             /** @description What one has to be able to do, or be trained for. */
             skills?: string[];
             /** @description What it puts into the air: dust, solvent. */
@@ -13540,6 +13824,11 @@ export interface components {
             /** @description It is over, and nobody has gone. */
             over: boolean;
             path: string;
+            /**
+             * Format: uuid
+             * @description The order in the post that it waits for; null for none.
+             */
+            orderId?: null | string;
         };
         /** @description Every week on that day, by the bench's clock. The end does not belong to it. */
         WeeklyHours: {
@@ -13600,6 +13889,27 @@ export interface components {
             next: null | components["schemas"]["NextAct"];
             planned: null | components["schemas"]["KeptTask"];
             layOut: string[];
+        };
+        /** @description A cheap job that lies open once something is off: done then, it costs no opening of its own. */
+        WhileOpen: {
+            /** @description The same from one look to the next. */
+            id: string;
+            title: string;
+            why: string;
+            stage: components["schemas"]["Stage"];
+            /** Format: int32 */
+            minutes: number;
+            piece: components["schemas"]["PieceKind"];
+            out: boolean;
+            /**
+             * Format: date
+             * @description Its day, where it has one.
+             */
+            dueOn?: null | string;
+        };
+        WhileOpenAsk: {
+            /** @description Id of what is proposed. */
+            proposal: string;
         };
         WhiteningAsk: {
             points: components["schemas"]["WhiteningPoint"][];
@@ -13887,6 +14197,8 @@ export interface components {
             /** @description A place that the wait holds; empty for none. */
             waitPlace?: string;
             places?: string[];
+            /** @description Something of it lies in its places already, and holds them until it is done. */
+            heldBefore?: boolean;
             skills?: components["schemas"]["BenchSkill"][];
             gives?: components["schemas"]["Airborne"][];
             uses?: components["schemas"]["SupplyNeed"][];
@@ -13903,10 +14215,22 @@ export interface components {
             danger?: boolean;
             /** @description Nothing is listed there yet: what such a stage usually takes. */
             guess?: boolean;
+            /** @description No row says that it is done: somebody who was at it does. */
+            byWord?: boolean;
+            at?: null | components["schemas"]["Reach"];
+            /** @description Something that is still on comes off for it, or nobody knows whether. */
+            behind?: boolean;
+            /** @description It lies deeper than the machine is opened this time, by somebody's choice: kept, and not planned. */
+            deeper?: boolean;
             /** @description Where it is done. */
             screen?: string;
             /** Format: uuid */
             jobId?: null | string;
+            /**
+             * Format: uuid
+             * @description The order in the post that it waits for; null for none.
+             */
+            orderId?: null | string;
         };
         WorkshopCounts: {
             /** Format: int32 */
@@ -15830,6 +16154,132 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["BeforeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    GetOpening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseOpeningResult"];
+                };
+            };
+        };
+    };
+    SayPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PiecesAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SayBehind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BehindAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    OpenDownTo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    DoWhileOpen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhileOpenAsk"];
             };
         };
         responses: {
@@ -19051,6 +19501,32 @@ export interface operations {
             };
         };
     };
+    ParcelComes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExpectedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     ExportOrderPlan: {
         parameters: {
             query?: {
@@ -20328,6 +20804,32 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    EditPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placeId: string;
+            };
             cookie?: never;
         };
         requestBody: {
