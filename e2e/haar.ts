@@ -97,9 +97,10 @@ export class Haar {
     });
   }
 
-  private static serve(port: number, folder: string, demo: boolean) {
+  private static serve(port: number, folder: string, demo: boolean, ahead = 0) {
     const args = [join(app, 'Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
     if (demo) args.push('--demo=true');
+    if (ahead) args.push('--ahead', String(ahead));
     return spawn('dotnet', args, {
       env: { ...process.env, HAAR_WEB: join(root, 'web/dist'), DOTNET_TieredPGO: '0' },
       stdio: 'ignore',
@@ -132,6 +133,13 @@ export class Haar {
     this.web.kill('SIGKILL');
     await gone;
     this.web = Haar.serve(this.port, this.folder, this.demo);
+    await this.ready();
+  }
+
+  /** Opened again as if so many days had passed. */
+  async daysLater(ahead: number) {
+    await ended(this.web);
+    this.web = Haar.serve(this.port, this.folder, this.demo, ahead);
     await this.ready();
   }
 

@@ -108,3 +108,61 @@ test('something else, what waits, coming back, and before it is opened', async (
   await expect(page.getByText('Skipped: both drives are dead')).toBeVisible();
   await sound(page, 'before opening');
 });
+
+for (const phone of [false, true]) {
+  test.describe(phone ? 'opened once, in one hand' : 'opened once, at the bench', () => {
+    test.use(phone ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } : {});
+
+    test('how deep is a choice with hours and risk, and a cheap job behind the cover is done too', async ({
+      page,
+      haar,
+    }) => {
+      const id = await haar.machine('Lifeboat editor');
+      await page.goto(`${haar.url}/m/${id}/howdeep`);
+      await expect(heading(page)).toHaveText('4 pieces come off, the board last.');
+      await expect(page.getByRole('list', { name: 'Comes off, in this order' })).toContainText('Cover');
+      await sound(page, 'how deep');
+      const open = page.getByRole('region', { name: 'While it is open' });
+      await open.getByRole('button', { name: /^Do it too: Brush the dust/ }).click();
+      await expect(page.getByText(/Done while it is open/)).toBeVisible();
+      await expect(open).toBeHidden();
+      await page.getByRole('radio', { name: /^Board uncovered/ }).click();
+      await expect(page.getByText(/Opened this time: board uncovered/)).toBeVisible();
+      await expect(page.getByText('Some is left')).toBeVisible();
+      const plan = await haar.api<{ plan: { tasks: { machineId: string; title: string }[]; said: string[] } }>(
+        '/api/plan',
+      );
+      const mine = plan.plan.tasks.filter((t) => t.machineId === id).map((t) => t.title);
+      expect(mine).toContain('Take off 3 pieces, the cards last');
+      expect(mine.some((t) => t.startsWith('Exchange'))).toBe(false);
+      expect(plan.plan.said.join(' ')).toContain('Lifeboat editor is opened less far');
+      // Where a piece of work lies is a person's word.
+      await page.getByRole('button', { name: 'Where the work lies' }).click();
+      await page.getByRole('combobox', { name: /^Where it lies: Brush the dust/ }).click();
+      await page.getByRole('option', { name: 'Outside: nothing comes off' }).click();
+      await expect(page.getByText(/Nothing comes off for it: brush the dust/)).toBeVisible();
+      // And so is what sits in front of what.
+      await page.getByRole('button', { name: 'What sits in front of what' }).click();
+      await sound(page, 'what sits in front of what');
+      const sheet = page.getByRole('dialog');
+      await sheet.getByRole('textbox', { name: 'What that destroys' }).first().fill('its four feet');
+      await sheet.getByRole('button', { name: 'Keep it' }).click();
+      await expect(page.getByText(/How it comes apart: cover/)).toBeVisible();
+      await page.goto(`${haar.url}/m/${id}/before`);
+      await expect(page.getByText('What opening destroys: its four feet')).toBeVisible();
+    });
+  });
+}
+
+test('places and tools: how many there are, and how many days are fit outdoors', async ({ page, haar }) => {
+  await page.goto(`${haar.url}/people`);
+  await page.getByRole('button', { name: 'Change yard' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Days of ten that are fit').fill('3');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Outdoors, on days that are fit: 3 of ten')).toBeVisible();
+  await page.getByRole('button', { name: 'A place or tool' }).click();
+  await sheet.getByLabel('What it is called').fill('Bath');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(sheet.getByText('There is “bath” already')).toBeVisible();
+});

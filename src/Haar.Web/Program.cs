@@ -66,6 +66,17 @@ catch (FormatException e)
     return 2;
 }
 
+TimeProvider clock;
+try
+{
+    clock = AheadTime.Of(builder.Configuration["ahead"], builder.Configuration["demo"] == "true");
+}
+catch (FormatException e)
+{
+    Console.Error.WriteLine(e.Message);
+    return 2;
+}
+
 if (door.Open)
 {
     builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
@@ -103,7 +114,7 @@ var opening = building
 var services = builder.Services;
 services.AddSingleton(folder);
 services.AddSingleton(folder.Gate);
-services.AddSingleton(TimeProvider.System);
+services.AddSingleton(clock);
 services.AddDbContextPool<HaarDb>((s, o) => s.GetRequiredService<DataFolder>().Configure(o));
 services.AddHttpContextAccessor();
 services.AddScoped(s => AtTheBench.Of(s.GetRequiredService<IHttpContextAccessor>().HttpContext));

@@ -173,6 +173,17 @@ public sealed record WorkCorrection(WorkKind Kind, double Factor, int From, doub
 /// <summary>What the workshop's own past says of estimates, by kind of work.</summary>
 public static class WorkPast
 {
+    /// <summary>To write down on its own screen what was done. A house figure.</summary>
+    public static readonly Verdicts.Estimate WriteDown = new(2, 5, 15);
+
+    public static string WriteDownTitle(WorkTask work) => $"Write down what was done: {Verdicts.Words.Lower(work.Title)}";
+
+    /// <summary>Somebody who was at it said that it is done, and nothing of it has been written down since: not the same work once more.</summary>
+    public static WorkTaken? SaidDone(WorkTask work, IEnumerable<WorkTaken> ofIt) =>
+        work is { ByWord: false, JobId: null, Since: { } since }
+            ? ofIt.Where(t => t is { End: WorkEnd.Done, EndedAt: { } ended } && ended >= since).MaxBy(t => t.EndedAt)
+            : null;
+
     /// <summary>What is thought before anything was timed counts as so many pieces of work that took as long as planned. A house figure.</summary>
     public const double PriorWeight = 3;
 

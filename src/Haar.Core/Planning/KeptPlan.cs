@@ -105,7 +105,7 @@ public sealed record KeptPlan(
                         At(t.End),
                         At(t.ReadyAt),
                         pinned.Contains(t.Id),
-                        e.Work
+                        e.Said ? e.Work with { Needs = "Phone or paper", Uses = [] } : e.Work
                     );
                 }),
             ],
@@ -120,22 +120,24 @@ public sealed record KeptPlan(
             plan.Late,
             plan.Proven,
             [
-                .. again.Moves.Select(m =>
-                {
-                    var e = p.Entries[m.Id];
-                    return new KeptMove(
-                        m.Id,
-                        e.Machine.Id,
-                        e.Machine.Name,
-                        e.Title,
-                        m.From is { } f ? At(f) : null,
-                        m.To is { } t ? At(t) : null,
-                        m.PersonBefore,
-                        m.Person,
-                        m.Why,
-                        p.Start
-                    );
-                }),
+                .. again
+                    .Moves.Where(m => !p.Entries[m.Id].Said)
+                    .Select(m =>
+                    {
+                        var e = p.Entries[m.Id];
+                        return new KeptMove(
+                            m.Id,
+                            e.Machine.Id,
+                            e.Machine.Name,
+                            e.Title,
+                            m.From is { } f ? At(f) : null,
+                            m.To is { } t ? At(t) : null,
+                            m.PersonBefore,
+                            m.Person,
+                            m.Why,
+                            p.Start
+                        );
+                    }),
             ],
             p.Said,
             plan.Verdict

@@ -88,16 +88,18 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
     {
         var work = f.Of(Key)!;
         var id = at.NewId();
+        // What is only written down says nothing of how long such work takes.
+        var said = WorkPast.SaidDone(work, f.Taken.Where(t => t.ForMachineId == f.MachineId && t.Key == Key)) is not null;
         return new Done($"{Person} begins: {Words.Lower(work.Title)}.", id).Adding(
             new WorkTaken
             {
                 Id = id,
                 ForMachineId = f.MachineId,
                 Key = Key,
-                Title = work.Title,
-                Kind = work.Kind,
+                Title = said ? WorkPast.WriteDownTitle(work) : work.Title,
+                Kind = said ? WorkKind.Deciding : work.Kind,
                 Person = Person,
-                PlannedMinutes = work.Minutes.Likely,
+                PlannedMinutes = said ? WorkPast.WriteDown.Likely : work.Minutes.Likely,
                 BegunAt = at.Now,
             }
         );

@@ -43,6 +43,11 @@ public sealed class PlanningRoom : Room
                 Screen = Survey.FindingWork.ScreenOf(j, m.Facts.Findings) is { Length: > 0 } does ? does : ScreenOf(j.Stage),
                 JobId = j.Id,
                 OrderId = waits ? j.OrderId : null,
+                // What it is about lies on a board; of what is about nothing in particular nobody knows.
+                At =
+                    j.Stage == Stage.Boards && (j.SubjectId is not null || j.OrderId is not null)
+                        ? new(Stripdown.PieceKind.Board, true)
+                        : null,
             };
         }
         // What nobody has listed is not nothing: a stage to come counts as what it usually takes.

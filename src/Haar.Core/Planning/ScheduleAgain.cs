@@ -107,6 +107,15 @@ public static partial class Schedule
                 )
             );
         }
-        return moves;
+        // What is moved by something from outside stands before what that has moved.
+        return
+        [
+            .. moves.OrderBy(m =>
+                m.To is null ? 0
+                : tasks[m.Id].From > m.From ? 1
+                : m.From < 0 ? 2
+                : 3
+            ),
+        ];
     }
 }

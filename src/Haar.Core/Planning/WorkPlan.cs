@@ -22,9 +22,13 @@ public sealed record WorkPlanAsk(
 
 /// <summary>One piece of work in the plan, with what it is.</summary>
 /// <param name="Part">Which go of it, from 1; 0 where it is one.</param>
-public sealed record PlanEntry(string Id, PlanMachine Machine, WorkTask Work, int Part, int Parts)
+/// <param name="Said">Somebody has said that it is done: it is only to be written down.</param>
+public sealed record PlanEntry(string Id, PlanMachine Machine, WorkTask Work, int Part, int Parts, bool Said = false)
 {
-    public string Title => Parts > 1 ? $"{Work.Title}, {Part} of {Parts}" : Work.Title;
+    public string Title =>
+        Said ? WorkPast.WriteDownTitle(Work)
+        : Parts > 1 ? $"{Work.Title}, {Part} of {Parts}"
+        : Work.Title;
 }
 
 /// <param name="Ask">For the scheduler; minutes from <paramref name="Start"/>.</param>
@@ -91,7 +95,7 @@ public static class WorkPlan
             .GroupBy(t => (t.ForMachineId, t.Key))
             .ToDictionary(g => g.Key, g => g.OrderBy(t => t.EndedAt ?? t.BegunAt).ToList());
         // A stage of which nothing is listed is done when somebody who was at it says so.
-        var done = ask.Taken.Where(t => t.End == WorkEnd.Done).Select(t => (t.ForMachineId, t.Key)).ToHashSet();
+        var ended = ask.Taken.Where(t => t.End == WorkEnd.Done).ToLookup(t => (t.ForMachineId, t.Key));
         var pins = ask.Pins.GroupBy(p => (p.ForMachineId, p.Key)).ToDictionary(g => g.Key, g => g.Last());
         var inPlan = new List<PlanMachine>();
         var names = ask.People.Select(p => p.Name).ToHashSet();
@@ -113,10 +117,11 @@ public static class WorkPlan
                 continue;
             }
             inPlan.Add(m);
-            foreach (var w in m.Work.DistinctBy(w => w.Key).Where(w => !(w.ByWord && done.Contains((m.Id, w.Key)))))
+            foreach (var w in m.Work.DistinctBy(w => w.Key).Where(w => !(w.ByWord && ended.Contains((m.Id, w.Key)))))
             {
                 var pin = pins.GetValueOrDefault((m.Id, w.Key));
-                var parts = Math.Max(1, pin?.Split ?? 1);
+                var saidDone = WorkPast.SaidDone(w, ended[(m.Id, w.Key)]);
+                var parts = saidDone is null ? Math.Max(1, pin?.Split ?? 1) : 1;
                 var list = ids[(m.Id, w.Key)] = [];
                 if (w.JobId is { } job)
                 {
@@ -129,16 +134,31 @@ public static class WorkPlan
                     var last = goes[^1];
                     minutes = Math.Max(5, last.LeftMinutes ?? last.PlannedMinutes - (last.TakenMinutes ?? 0));
                 }
-                var scale = w.Minutes.Likely > 0 ? minutes / w.Minutes.Likely : by;
+                var (low, high) = (w.Minutes.Low, w.Minutes.High);
+                var wait = w.WaitMinutes;
+                if (saidDone is not null)
+                {
+                    (low, minutes, high) = (WorkPast.WriteDown.Low, WorkPast.WriteDown.Likely, WorkPast.WriteDown.High);
+                    // What goes on without hands has gone on since.
+                    wait = (int)Math.Max(0, wait - (start - saidDone.EndedAt!.Value).TotalMinutes);
+                }
+                var scale =
+                    saidDone is not null ? 1
+                    : w.Minutes.Likely > 0 ? minutes / w.Minutes.Likely
+                    : by;
                 var begun = running[(m.Id, w.Key)].OrderByDescending(t => t.BegunAt).FirstOrDefault();
                 for (var part = 1; part <= parts; part++)
                 {
                     var id = $"{m.Id:N}/{w.Key}{(parts > 1 ? $"#{part}" : "")}";
                     list.Add(id);
-                    entries[id] = new(id, m, w, parts > 1 ? part : 0, parts);
+                    entries[id] = new(id, m, w, parts > 1 ? part : 0, parts, saidDone is not null);
                     var likely = (int)Math.Clamp(Math.Ceiling(minutes / parts), 1, Schedule.MostMinutes);
                     int? pinned = null;
-                    var person = pin?.Person is { Length: > 0 } p && names.Contains(p) ? p : "";
+                    // Who did it writes it down.
+                    var person =
+                        saidDone is not null ? (names.Contains(saidDone.Person) ? saidDone.Person : "")
+                        : pin?.Person is { Length: > 0 } p && names.Contains(p) ? p
+                        : "";
                     if (part == 1 && begun is not null)
                     {
                         // What has begun goes on where it is: it ends when what was planned is over, or in five minutes.
@@ -158,15 +178,15 @@ public static class WorkPlan
                             Id = id,
                             Title = $"{entries[id].Title} ({m.Name})",
                             Minutes = likely,
-                            LowMinutes = (int)Math.Min(likely, Math.Floor(w.Minutes.Low * scale / parts)),
-                            HighMinutes = (int)Math.Max(likely, Math.Ceiling(w.Minutes.High * scale / parts)),
+                            LowMinutes = (int)Math.Min(likely, Math.Floor(low * scale / parts)),
+                            HighMinutes = (int)Math.Max(likely, Math.Ceiling(high * scale / parts)),
                             Kind = w.Kind.ToString(),
-                            WaitMinutes = last ? w.WaitMinutes : 0,
+                            WaitMinutes = last ? wait : 0,
                             WaitPlace = last ? w.WaitPlace : "",
-                            Places = [.. w.Places.Distinct()],
-                            HeldBefore = w.HeldBefore && part == 1,
-                            Skills = [.. w.Skills.Distinct().Select(s => s.ToString())],
-                            Gives = [.. w.Gives.Distinct().Select(g => g.ToString())],
+                            Places = saidDone is null ? [.. w.Places.Distinct()] : [],
+                            HeldBefore = w.HeldBefore && part == 1 && saidDone is null,
+                            Skills = saidDone is null ? [.. w.Skills.Distinct().Select(s => s.ToString())] : [],
+                            Gives = saidDone is null ? [.. w.Gives.Distinct().Select(g => g.ToString())] : [],
                             Person = person,
                             From =
                                 w.From is { } f && f > start ? At(f)

@@ -91,6 +91,9 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>No row says that it is done: somebody who was at it does.</summary>
     public bool ByWord { get; init; }
 
+    /// <summary>Since when it is as it is here; null where nobody kept that.</summary>
+    public DateTimeOffset? Since { get; init; }
+
     /// <summary>Where in the machine it lies, by what machines are made of; null for outside it, or where nobody knows.</summary>
     public Reach? At { get; init; }
 

@@ -52,7 +52,7 @@ public sealed record AccessMap(IReadOnlyList<AccessPiece> Pieces, bool Supposed,
     static string RiskOf(PieceKind kind, bool tube) =>
         kind switch
         {
-            PieceKind.Cover => "Clips and posts of old plastic snap: warm, and round it twice before it is pulled.",
+            PieceKind.Cover => "Clips and posts of old plastic snap: warm it, and go round it twice before pulling.",
             PieceKind.Board => "Every lead on the board is off: each is one that can go back wrong, or not at all.",
             PieceKind.Display when tube => "A picture tube holds its charge and can implode: by somebody trained for it.",
             PieceKind.Display => "The display hangs on a ribbon and an inverter lead: one kink, and it stays dark.",

@@ -115,8 +115,8 @@ public static class CaseOpening
         var order = map.InOrder(on);
         string Say(string verb) =>
             order.Count == 1
-                ? $"{verb} {Words.Lower(order[0].Title)}"
-                : $"{verb} {order.Count} pieces, {Words.Lower(order[^1].Title)} last";
+                ? $"{verb} the {Words.Lower(order[0].Title)}"
+                : $"{verb} {order.Count} pieces, the {Words.Lower(order[^1].Title)} last";
         var apart = m.Facts.StripSteps.Any(s => s.Apart);
         // What is recorded goes back by its own room; what is still on is counted here.
         IEnumerable<WorkTask> rest =
@@ -200,8 +200,6 @@ public static class CaseOpening
             .Select(p => new OpenDepth(p.Piece.Id, p.Out))
             .Append(new("", false))
             .Concat(map.Said?.DownTo is { } to && map.To(to) is not null ? [to] : [])
-            // What comes off first is offered too: a look under the cover.
-            .Concat(map.Pieces.Where(p => p.Behind.Count == 0).Take(1).Select(p => new OpenDepth(p.Id, true)))
             .DistinctBy(d => string.Join('|', map.To(d)!.Order(StringComparer.Ordinal)))
             .OrderBy(d => Total(map, map.To(d)!).Likely)
             .ThenBy(d => map.To(d)!.Count)
@@ -331,12 +329,16 @@ public static class CaseOpening
         var order = map.InOrder(holds).Where(p => !p.IsOff).ToList();
         var total = Total(map, holds);
         var said = chosen >= 0 ? levels[chosen] : null;
+        var off =
+            order.Count == 0 && holds.Count > 0 ? "It is open as far as its work needs"
+            : order.Count == 0 ? "Nothing has to come off"
+            : order.Count == 1 ? $"Only the {Words.Lower(order[0].Title)} comes off"
+            : $"{order.Count} pieces come off, the {Words.Lower(order[^1].Title)} last";
         var sentence =
             said?.Verdict.Outcome == Outcome.No ? said.Verdict.Sentence
-            : order.Count == 0 && holds.Count > 0 ? "It is open as far as its work needs."
-            : order.Count == 0 ? "Nothing has to come off."
-            : order.Count == 1 ? $"{order[0].Title} comes off, and nothing else."
-            : $"{order.Count} pieces come off, {Words.Lower(order[^1].Title)} last.";
+            : said is not null || unknown == 0 ? $"{off}."
+            : unknown == inside.Count ? "Nobody has said where its work lies."
+            : $"{off}, as far as is known: of {unknown} {(unknown == 1 ? "piece" : "pieces")} of work nobody has said where {(unknown == 1 ? "it lies" : "they lie")}.";
         List<Reason> reasons =
         [
             new(
@@ -345,7 +347,7 @@ public static class CaseOpening
                 map.Supposed ? "supposed: a cover, and the board behind it" : "what sits in front of what"
             ),
         ];
-        if (unknown > 0)
+        if (unknown > 0 && said is not null)
         {
             reasons.Add(new($"Of {unknown} {(unknown == 1 ? "piece" : "pieces")} of work nobody has said where it lies."));
         }
@@ -364,7 +366,7 @@ public static class CaseOpening
                     : unknown > 0 && said is null ? Outcome.Unknown
                     : said is { Leaves.Count: > 0 } ? Outcome.YesIf
                     : Outcome.Yes,
-                unknown > 0 && said is null && order.Count == 0 ? "Nobody has said where its work lies." : sentence,
+                sentence,
                 map.Supposed ? Basis.Guess : Basis.Rule,
                 reasons
             )

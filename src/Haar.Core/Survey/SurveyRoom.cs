@@ -27,11 +27,8 @@ public sealed class SurveyRoom : Room
 
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
-        if (m.Closed.Contains(Stage.Survey))
-        {
-            yield break;
-        }
-        if (m.Machine.SurveyedAt is null)
+        var closed = m.Closed.Contains(Stage.Survey);
+        if (!closed && m.Machine.SurveyedAt is null)
         {
             yield return new("survey/look", "Look it over, outside to inside", Stage.Survey, WorkKind.Looking, new(10, 25, 60))
             {
@@ -43,7 +40,11 @@ public sealed class SurveyRoom : Room
         var settled = m.Facts.Jobs.Where(j => j.FindingId is not null && j.Settles).Select(j => j.FindingId!.Value).ToHashSet();
         foreach (var x in m.Facts.Findings.Where(x => x.Open && !settled.Contains(x.Id)))
         {
-            if (FindingRules.Meaning(x.Kind) is { Work.Length: > 0 } meaning)
+            // Of a stage that somebody closed nothing more is wanted, but what keeps power off.
+            if (
+                FindingRules.Meaning(x.Kind) is { Work.Length: > 0 } meaning
+                && (meaning.StopsPower || !closed && !m.Closed.Contains(meaning.WorkStage))
+            )
             {
                 yield return new($"finding/{x.Id}", meaning.Work, meaning.WorkStage, WorkKind.Looking, WorkTask.About(20))
                 {

@@ -195,6 +195,12 @@ public static class MachineStatusKeeper
         var id = facts.Machine.Id;
         var work = WorkLeft.Of(new(facts, now));
         var row = await db.MachineWork.FirstOrDefaultAsync(w => w.MachineId == id, cancel);
+        // Each is as old as it has been so: what was taken up before says nothing of what has changed since.
+        var before = (row?.Work ?? []).DistinctBy(w => w.Key).ToDictionary(w => w.Key);
+        work =
+        [
+            .. work.Select(w => w with { Since = before.GetValueOrDefault(w.Key) is { } was && Same(was, w) ? was.Since ?? now : now }),
+        ];
         if (row is not null)
         {
             row.Work = work;
@@ -203,6 +209,25 @@ public static class MachineStatusKeeper
         {
             db.MachineWork.Add(new() { MachineId = id, Work = work });
         }
+    }
+
+    /// <summary>The same work, whatever has passed of a wait meanwhile.</summary>
+    static bool Same(WorkTask a, WorkTask b)
+    {
+        static string Of(WorkTask w) =>
+            System.Text.Json.JsonSerializer.Serialize(
+                w with
+                {
+                    Since = null,
+                    From = null,
+                    WaitsFor = "",
+                    After = [],
+                    Deeper = false,
+                    Behind = false,
+                },
+                HaarJson.Compact
+            );
+        return Of(a) == Of(b);
     }
 
     static async Task<(Dictionary<Guid, int>, HashSet<Guid>)> DependenciesAsync(

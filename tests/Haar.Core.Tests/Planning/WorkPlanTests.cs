@@ -456,6 +456,59 @@ public class WorkPlanTests
     }
 
     [Fact]
+    public void What_somebody_said_is_done_is_only_written_down_until_it_changes()
+    {
+        var wash = Work("area/wash", 60, Stage.Boards) with
+        {
+            Since = Now.AddDays(-3),
+            WaitMinutes = 1440,
+            Skills = [BenchSkill.Soldering],
+            Places = ["iron"],
+        };
+        var taken = new WorkTaken
+        {
+            Id = Guid.NewGuid(),
+            Key = "area/wash",
+            Person = "Ines",
+            PlannedMinutes = 60,
+            TakenMinutes = 50,
+            BegunAt = Now.AddHours(-11),
+            EndedAt = Now.AddHours(-10),
+            End = WorkEnd.Done,
+        };
+        PlanTask Of(WorkTask w, WorkEnd end = WorkEnd.Done)
+        {
+            var m = Machine("m", null, w);
+            taken.End = end;
+            return WorkPlan
+                .Of(Ask([m], Person("Ines"), Person("Tam")) with { Taken = [Copy(taken, m.Id)] })
+                .Ask.Tasks.Single();
+        }
+        var said = Of(wash);
+        Assert.Equal((5, 840, "Ines"), (said.Minutes, said.WaitMinutes, said.Person));
+        Assert.StartsWith("Write down what was done", said.Title, StringComparison.Ordinal);
+        Assert.Empty(said.Places.Concat(said.Skills));
+        // It has changed since, nobody kept since when it is so, or it did not come out: all of it is to be done.
+        Assert.Equal(60, Of(wash with { Since = Now.AddHours(-9) }).Minutes);
+        Assert.Equal(60, Of(wash with { Since = null }).Minutes);
+        Assert.Equal(60, Of(wash, WorkEnd.Failed).Minutes);
+        Assert.Equal(60, Of(wash with { JobId = Guid.NewGuid() }).Minutes);
+        static WorkTaken Copy(WorkTaken t, Guid machine) =>
+            new()
+            {
+                Id = t.Id,
+                ForMachineId = machine,
+                Key = t.Key,
+                Person = t.Person,
+                PlannedMinutes = t.PlannedMinutes,
+                TakenMinutes = t.TakenMinutes,
+                BegunAt = t.BegunAt,
+                EndedAt = t.EndedAt,
+                End = t.End,
+            };
+    }
+
+    [Fact]
     public void Work_that_is_laid_down_can_be_late_as_any_other_and_what_runs_cannot()
     {
         var m = Machine("m", null, Work("a"), Work("b"));

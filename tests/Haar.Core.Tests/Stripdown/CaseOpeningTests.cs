@@ -92,7 +92,7 @@ public class CaseOpeningTests
         var work = CaseOpening.With(m, [.. rest, Work("caps", 60, Uncovered)]);
         // Cover 4, drives 8, cards 4.
         var open = work.Single(w => w.Key == "stage/StripDown");
-        Assert.Equal((16.0, false, "Take off 3 pieces, cards last"), (open.Minutes.Likely, open.Guess, open.Title));
+        Assert.Equal((16.0, false, "Take off 3 pieces, the cards last"), (open.Minutes.Likely, open.Guess, open.Title));
         Assert.True(work.Single(w => w.Key == "caps").Behind);
         Assert.DoesNotContain(CaseOpening.With(m, [.. rest, Work("dust", 5, null, Stage.Case)]), w => w.Key == "stage/StripDown");
         // Nobody knows where it lies, or nobody has looked: as it was.

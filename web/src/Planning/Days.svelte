@@ -220,13 +220,13 @@
               {#if p.moves.length}<section aria-label="What moved">
                   <h2 class="font-bold">What moved, and why</h2>
                   <ul class="text-sm">
-                    {#each p.moves.slice(0, 12) as m (m.id)}<li class="border-b border-sill py-1.5">
-                        <strong>{m.title}</strong>, {m.machine}: {m.from ? dayWord(m.from, now.value) : 'new'} to {m.to
-                          ? dayWord(m.to, now.value)
-                          : 'nowhere'}{m.person !== m.personBefore && m.person ? `, ${m.person}` : ''}.
-                        <span class="text-soft">{m.why}</span>
-                      </li>{/each}
+                    {#each p.moves.slice(0, 8) as m (m.id)}{@render moved(m)}{/each}
                   </ul>
+                  {#if p.moves.length > 8}<Fold title="{p.moves.length - 8} more"
+                      ><ul class="text-sm">
+                        {#each p.moves.slice(8) as m (m.id)}{@render moved(m)}{/each}
+                      </ul></Fold
+                    >{/if}
                 </section>{/if}
               {#if data.runsShort.length}<section aria-label="Runs short">
                   <h2 class="font-bold">Runs short</h2>
@@ -316,3 +316,12 @@
     </div>
   </form>
 </Sheet>
+
+{#snippet moved(m: Schemas['KeptMove'])}
+  <li class="border-b border-sill py-1.5">
+    <strong>{m.title}</strong>, {m.machine}: {m.from ? dayWord(m.from, now.value) : 'new'} to {m.to
+      ? dayWord(m.to, now.value)
+      : 'nowhere'}{m.person !== m.personBefore && m.person ? `, ${m.person}` : ''}.
+    <span class="text-soft">{m.why}</span>
+  </li>
+{/snippet}

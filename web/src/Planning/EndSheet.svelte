@@ -63,8 +63,8 @@
       bind:value={left}
     />{/if}
   {#if end === 'done' && !taken.key.startsWith('job/') && !taken.key.startsWith('stage/')}<p class="text-sm">
-      This keeps the time. What was done, a pass, a reading, a coat, is kept on its own screen, and the work is in the
-      plan until it is.
+      This keeps the time. What was done, a pass, a reading, a coat, is kept on its own screen; until it is, the plan
+      keeps five minutes for writing it down.
     </p>{/if}
   {#if end === 'failed'}<p class="text-sm">It stays in the plan, and the rest is planned round it.</p>{/if}
   <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>

@@ -117,10 +117,10 @@
             <RadioGroup.Item
               value={String(i)}
               disabled={form.busy}
-              class="group grid w-full grid-cols-[1.25rem_64px_minmax(0,1fr)_auto] items-stretch gap-x-3 text-left hover:bg-rock/60"
+              class="group grid w-full grid-cols-[1.25rem_5.5rem_minmax(0,1fr)_auto] items-stretch text-left hover:bg-rock/60"
             >
               <span class="self-center">{@render mark()}</span>
-              <svg viewBox="0 0 64 60" preserveAspectRatio="none" class="h-full min-h-15 w-16" aria-hidden="true">
+              <svg viewBox="0 0 64 60" preserveAspectRatio="none" class="h-full mx-3 min-h-15 w-16" aria-hidden="true">
                 <path
                   d={i === o.levels.length - 1
                     ? `M${bank(i, o.levels.length)} 0V40Q${bank(i, o.levels.length)} 58 32 58Q${64 - bank(i, o.levels.length)} 58 ${64 - bank(i, o.levels.length)} 40V0Z`
@@ -128,7 +128,7 @@
                   class={wet ? 'fill-verdigris' : 'fill-rock'}
                 />
               </svg>
-              <span class="min-w-0 self-center border-b border-sill py-2"
+              <span class="min-w-0 content-center border-b border-sill py-2"
                 ><strong class="text-lg">{l.name}</strong>{#if i === o.advised}<span
                     class="ml-2 text-sm font-semibold text-brass-ink">advised</span
                   >{/if}<span class="block text-sm text-soft"
@@ -139,7 +139,7 @@
                       : `${least(l.work)} of work${l.leaves.length ? `; ${l.leaves.length} left for another opening` : ', and nothing is left'}`}</span
                 ></span
               >
-              <span class="self-center text-right"
+              <span class="content-center border-b border-sill pl-3 text-right"
                 ><span class="reading text-xl">{least(l.opening)}</span><span class="block text-xs text-soft"
                   >open and close</span
                 ></span

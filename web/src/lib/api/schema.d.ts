@@ -14217,6 +14217,11 @@ export interface components {
             guess?: boolean;
             /** @description No row says that it is done: somebody who was at it does. */
             byWord?: boolean;
+            /**
+             * Format: date-time
+             * @description Since when it is as it is here; null where nobody kept that.
+             */
+            since?: null | string;
             at?: null | components["schemas"]["Reach"];
             /** @description Something that is still on comes off for it, or nobody knows whether. */
             behind?: boolean;
