@@ -78,6 +78,7 @@ try {
     },
   });
   await take('before', at('Lifeboat editor', 'before'));
+  await take('howdeep', at('Lifeboat editor', 'howdeep'));
   await take('lot', at('House-clearance lot', 'lot'));
   await take('checklist', at('Tide-gauge terminal', 'survey'));
   await take('phone-strip', at('Fish-auction server', 'stripdown'), {
@@ -137,35 +138,6 @@ try {
   await take('mechanism', at('Fish-auction server', 'cleaning'), {
     act: async (page) => {
       await page.getByRole('button', { name: /Floppy drive.*of/ }).click();
-    },
-  });
-  await take('bath', at('Fish-auction server', 'cleaning'), {
-    act: async (page) => {
-      await page.getByRole('button', { name: /more came off/ }).click();
-      await page.getByRole('button', { name: 'Put Front panel on the list' }).click();
-      await page.getByRole('heading', { name: /A cloth wrung out/ }).waitFor();
-      await page.getByRole('button', { name: /^Change/ }).click();
-      await page.getByRole('checkbox', { name: 'Grease' }).check();
-      await page.getByRole('checkbox', { name: 'ABS', exact: true }).check();
-      await page.getByRole('radio', { name: 'Yes' }).first().click();
-      await page.getByRole('button', { name: 'Keep it' }).click();
-      await page.getByRole('heading', { name: /Washing-up liquid/ }).waitFor();
-      await page.getByRole('button', { name: 'Into a bath' }).click();
-      for (const [label, value] of [
-        ['Tray, length, cm', '60'],
-        ['Width, cm', '45'],
-        ['Height, cm', '12'],
-        ['Bath stands, cm', '6'],
-        ['Parts displace, l', '1.4'],
-        ['In the bottle, %', '20'],
-        ['In the bath, %', '2'],
-        ['Left in the bottle, ml', '2500'],
-      ])
-        await page.getByLabel(label, { exact: true }).fill(value);
-      await page.getByRole('button', { name: 'How much goes in?' }).click();
-      await page.getByText('out of the bottle').waitFor();
-      await page.locator('[data-sonner-toast]').last().waitFor({ state: 'detached', timeout: 15_000 });
-      await page.getByRole('button', { name: 'It is in the bath' }).scrollIntoViewIfNeeded();
     },
   });
   await take('boards', at('Fish-auction server', 'capacitors'), {

@@ -165,6 +165,41 @@ public class OrderTests
     }
 
     [Fact]
+    public async Task A_parcel_on_another_day_moves_what_waits_for_it_and_undo_moves_it_back()
+    {
+        var (w, suppliers) = await OpenAsync();
+        await using var _ = w;
+        await using var __ = suppliers;
+        await SendAsync(w);
+        async Task<List<JsonNode>> WaitsAsync(string order) =>
+            [.. (await w.GetAsync("/api/plan/waits")).AsArray().Where(x => x!["orderId"]?.GetValue<string>() == order).Select(x => x!)];
+        var orders = (await w.GetAsync("/api/orders"))["orders"]!.AsArray();
+        var order = orders[0]!;
+        var id = order["id"]!.GetValue<string>();
+        var before = await WaitsAsync(id);
+        Assert.NotEmpty(before);
+        var day = DateOnly.Parse(order["expectedOn"]!.GetValue<string>(), System.Globalization.CultureInfo.InvariantCulture).AddDays(9);
+        var (status, said) = await w.SendAsync(HttpMethod.Put, $"/api/orders/{id}/expected", new { expectedOn = day });
+        Assert.True(status == 200, said.ToJsonString());
+        Assert.All(
+            await WaitsAsync(id),
+            x => Assert.StartsWith(day.AddDays(1).ToString("yyyy-MM-dd"), x["until"]!.GetValue<string>(), StringComparison.Ordinal)
+        );
+        // The plan goes round it.
+        var plan = await w.GetAsync("/api/plan");
+        Assert.All(
+            plan["plan"]!["tasks"]!.AsArray().Where(t => t!["work"]!["orderId"]?.GetValue<string>() == id),
+            t => Assert.True(string.CompareOrdinal(t!["start"]!.GetValue<string>(), day.ToString("yyyy-MM-dd")) > 0)
+        );
+        await w.DoAsync($"/api/log/{said["logId"]}/undo");
+        Assert.Equal(before.Select(x => x["until"]!.ToString()), (await WaitsAsync(id)).Select(x => x["until"]!.ToString()));
+        // A day that is past, and an order of which nothing comes any more.
+        Assert.Equal(400, (await w.SendAsync(HttpMethod.Put, $"/api/orders/{id}/expected", new { expectedOn = "2020-01-01" })).Status);
+        await w.DoAsync($"/api/orders/{id}/cancel");
+        Assert.Equal(400, (await w.SendAsync(HttpMethod.Put, $"/api/orders/{id}/expected", new { expectedOn = day })).Status);
+    }
+
+    [Fact]
     public async Task Four_presses_in_the_same_moment_send_one_order()
     {
         var (w, suppliers) = await OpenAsync();

@@ -480,9 +480,7 @@ public class WorkPlanTests
         {
             var m = Machine("m", null, w);
             taken.End = end;
-            return WorkPlan
-                .Of(Ask([m], Person("Ines"), Person("Tam")) with { Taken = [Copy(taken, m.Id)] })
-                .Ask.Tasks.Single();
+            return WorkPlan.Of(Ask([m], Person("Ines"), Person("Tam")) with { Taken = [Copy(taken, m.Id)] }).Ask.Tasks.Single();
         }
         var said = Of(wash);
         Assert.Equal((5, 840, "Ines"), (said.Minutes, said.WaitMinutes, said.Person));

@@ -48,4 +48,5 @@ export const minutesOf = (t: { start: string; end: string }) =>
   Math.round((Date.parse(t.end) - Date.parse(t.start)) / 60_000);
 
 /** Where a piece of work is done. */
-export const pathOf = (t: { machineId: string; work: Schemas['WorkTask'] }) => t.work.screen.startsWith('/') ? t.work.screen : `/m/${t.machineId}/${t.work.screen}`;
+export const pathOf = (t: { machineId: string; work: Schemas['WorkTask'] }) =>
+  t.work.screen.startsWith('/') ? t.work.screen : `/m/${t.machineId}/${t.work.screen}`;
