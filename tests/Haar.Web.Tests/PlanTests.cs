@@ -519,4 +519,59 @@ public class PlanTests
         await KindAsync("desktop-486");
         Assert.Equal(["Keyboard", "Board"], await PiecesAsync());
     }
+
+    [Fact]
+    public async Task What_is_lent_goes_into_the_calendar_and_says_whose_it_is()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        var day = DateOnly.FromDateTime(DateTime.UtcNow.AddDays(6));
+        var part = await w.DoAsync(
+            "/api/store/parts",
+            new
+            {
+                kind = "drive with the harbour's accounts",
+                fits = "SCSI",
+                quantity = 1,
+                state = "notKnown",
+                place = "",
+                cameFrom = "",
+                owner = "the harbour master",
+                dueOn = day,
+            }
+        );
+        var id = await MachineAsync(w, "Fish-auction server");
+        await w.SendAsync(HttpMethod.Put, $"/api/machines/{id}/due", new { owner = "the auction", dueOn = day });
+        var calendar = await w.Client.GetStringAsync("/api/workshop/checks.ics");
+        Assert.Contains(
+            "goes back to the harbour master",
+            calendar.Replace("\r\n ", "", StringComparison.Ordinal),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "Fish-auction server goes back to the auction",
+            calendar.Replace("\r\n ", "", StringComparison.Ordinal),
+            StringComparison.Ordinal
+        );
+        var kept = (await w.GetAsync("/api/store"))["parts"]!.AsArray().First(p => Of(p!["part"]!, "id") == Of(part, "id"))!["part"]!;
+        Assert.Equal("the harbour master", Of(kept, "owner"));
+        Assert.Equal(
+            400,
+            (
+                await w.PostAsync(
+                    "/api/store/parts",
+                    new
+                    {
+                        kind = "drive",
+                        fits = "",
+                        quantity = 1,
+                        state = "notKnown",
+                        place = "",
+                        cameFrom = "",
+                        owner = "",
+                        dueOn = "0001-01-01",
+                    }
+                )
+            ).Status
+        );
+    }
 }

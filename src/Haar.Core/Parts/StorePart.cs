@@ -22,6 +22,12 @@ public sealed class StorePart : Acts.ICheckedRow
 
     /// <summary>Set aside for this machine.</summary>
     public Guid? ForMachineId { get; set; }
+
+    /// <summary>Whose it is; empty for the workshop's own.</summary>
+    public string Owner { get; set; } = "";
+
+    /// <summary>When it goes back; null where nobody has said. The machine that it is set aside for has to be ready by then.</summary>
+    public DateOnly? DueOn { get; set; }
     public DateTimeOffset At { get; init; }
     public int Version { get; set; }
 
@@ -32,12 +38,19 @@ public sealed class StorePart : Acts.ICheckedRow
         {
             throw new InvalidInputException("kind", "Say in 1 to 60 characters what part it is.");
         }
-        foreach (var (field, text, most) in new[] { ("fits", Fits, 40), ("place", Place, 40), ("cameFrom", CameFrom, 200) })
+        foreach (
+            var (field, text, most) in new[] { ("fits", Fits, 40), ("place", Place, 40), ("cameFrom", CameFrom, 200), ("owner", Owner, 80) }
+        )
         {
             if (text.Length > most)
             {
                 throw new InvalidInputException(field, $"At most {most} characters.");
             }
+        }
+
+        if (DueOn is { Year: < 1970 or > 2200 })
+        {
+            throw new InvalidInputException("dueOn", "A day of this century.");
         }
 
         if (Quantity is < 0 or > 10_000)

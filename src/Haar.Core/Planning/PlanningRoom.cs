@@ -29,7 +29,8 @@ public sealed class PlanningRoom : Room
                 Needs = j.Needs,
                 After = [.. j.After.Select(a => $"job/{a}")],
                 From = j.State == JobState.Waiting ? j.WaitUntil : null,
-                OpenWait = waits && j.WaitUntil is null,
+                // A parcel that should be here and is not booked in is late, and nobody knows by how much.
+                OpenWait = waits && j.WaitUntil is null || j is { State: JobState.Waiting, OrderId: not null } && !waits,
                 // Also when it is over, until somebody has gone.
                 WaitsFor = j.State == JobState.Waiting ? j.WaitsFor : "",
                 // Said by the finding, or in the work's own words.
@@ -42,7 +43,7 @@ public sealed class PlanningRoom : Room
                 Danger = j.Settles && finding is { Open: true } && Survey.FindingRules.Meaning(finding.Kind).StopsPower,
                 Screen = Survey.FindingWork.ScreenOf(j, m.Facts.Findings) is { Length: > 0 } does ? does : ScreenOf(j.Stage),
                 JobId = j.Id,
-                OrderId = waits ? j.OrderId : null,
+                OrderId = j.State == JobState.Waiting ? j.OrderId : null,
                 // What it is about lies on a board; of what is about nothing in particular nobody knows.
                 At =
                     j.Stage == Stage.Boards && (j.SubjectId is not null || j.OrderId is not null)

@@ -140,7 +140,7 @@ public static class WorkPlan
                 {
                     (low, minutes, high) = (WorkPast.WriteDown.Low, WorkPast.WriteDown.Likely, WorkPast.WriteDown.High);
                     // What goes on without hands has gone on since.
-                    wait = (int)Math.Max(0, wait - (start - saidDone.EndedAt!.Value).TotalMinutes);
+                    wait = (int)Math.Clamp(wait - (start - saidDone.EndedAt!.Value).TotalMinutes, 0, wait);
                 }
                 var scale =
                     saidDone is not null ? 1

@@ -92,7 +92,12 @@ public sealed record AccessMap(IReadOnlyList<AccessPiece> Pieces, bool Supposed,
         // A machine without a board is none that anybody opens: where nothing says where it is, it sits behind all the rest.
         if (left.TrueForAll(p => p.Kind != PieceKind.Board) && steps.TrueForAll(s => s.Kind != PieceKind.Board))
         {
-            left.Add(new("board", "Board", PieceKind.Board, [.. stepOf.Keys, .. left.Select(p => p.Id)]));
+            var id = "board";
+            while (left.Exists(p => p.Id == id))
+            {
+                id += "’";
+            }
+            left.Add(new(id, "Board", PieceKind.Board, [.. stepOf.Keys, .. left.Select(p => p.Id)]));
         }
         var there = stepOf.Keys.Concat(left.Select(p => p.Id)).ToHashSet();
         var byKnown = (known ?? []).ToDictionary(p => p.Id);

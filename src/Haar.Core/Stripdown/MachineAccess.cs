@@ -31,7 +31,8 @@ public sealed record OpenDepth(string Piece, bool Out);
 /// <summary>What is known of how one machine opens: what sits in front of what, where work lies, and how deep it is opened this time.</summary>
 public sealed class MachineAccess : ICheckedRow
 {
-    public const int MostPieces = 60;
+    public const int MostPieces = 60,
+        MostWords = 1000;
 
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -53,9 +54,17 @@ public sealed class MachineAccess : ICheckedRow
     /// <exception cref="InvalidInputException">Names the first field that cannot be.</exception>
     public void Check()
     {
-        if (Pieces.Count > MostPieces || Behind.Count > 1000)
+        if (Pieces is null || Pieces.Count > MostPieces || Pieces.Any(p => p is null))
         {
             throw new InvalidInputException("pieces", $"At most {MostPieces} pieces.");
+        }
+        if (Behind is null || Behind.Count > MostWords || Behind.Any(b => b is null))
+        {
+            throw new InvalidInputException("behind", $"At most {MostWords} pieces of work.");
+        }
+        if (DownTo is { Piece: null } or { Piece.Length: > 60 })
+        {
+            throw new InvalidInputException("downTo.piece", "Say down to which piece; empty for shut.");
         }
         var at = new Dictionary<string, int>();
         for (var i = 0; i < Pieces.Count; i++)
@@ -64,7 +73,7 @@ public sealed class MachineAccess : ICheckedRow
             TextField.Check($"pieces[{i}].title", p.Title ?? "", 80, "Say what comes off, in a word or two.");
             TextField.Check($"pieces[{i}].destroys", p.Destroys ?? "", 120);
             InvalidInputException.Finite($"pieces[{i}].offMinutes", p.OffMinutes, 0, 600, "min");
-            if (p.Id is not { Length: > 0 and <= 60 } || !at.TryAdd(p.Id, i))
+            if (p.Id is not { Length: > 0 and <= 60 } || OfRecord(p.Id) || !at.TryAdd(p.Id, i))
             {
                 throw new InvalidInputException($"pieces[{i}].id", "Each piece has a name of its own, of at most 60 characters.");
             }

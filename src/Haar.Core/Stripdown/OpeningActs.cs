@@ -71,13 +71,17 @@ public sealed record SayBehind(string Key, string? Piece, bool Out) : Command<Op
             : Permit.Yes();
     }
 
+    /// <summary>What was said so far; where that is much, of work that is still to be done.</summary>
+    internal static IEnumerable<WorkBehind> Said(MachineAccess row, OpeningFacts f) =>
+        row.Behind.Count < MachineAccess.MostWords / 2 ? row.Behind : row.Behind.Where(b => f.Opening.Work.Any(w => w.Key == b.Key));
+
     protected override Done Do(OpeningFacts f, Moment at)
     {
         var (row, made) = f.Row(at);
         var work = f.Opening.Work.First(w => w.Key == Key);
         row.Behind =
         [
-            .. row.Behind.Where(b => b.Key != Key),
+            .. Said(row, f).Where(b => b.Key != Key),
             .. Piece is null ? (WorkBehind[])[] : [new WorkBehind(Key, Piece, Piece.Length > 0 && Out)],
         ];
         var title = Words.Lower(work.Title);
@@ -155,7 +159,7 @@ public sealed record DoWhileOpen(string Proposal) : Command<OpeningFacts>
         var piece = f.Opening.Pieces.Where(x => x.Kind == p.Job.Piece).Select(x => x.Id).LastOrDefault();
         if (piece is not null)
         {
-            row.Behind = [.. row.Behind, new WorkBehind($"job/{job.Id}", piece, p.Job.Out)];
+            row.Behind = [.. SayBehind.Said(row, f), new WorkBehind($"job/{job.Id}", piece, p.Job.Out)];
         }
         var done = new Done(
             $"Done while it is open: {Words.Lower(job.Title)}, about {p.SavedMinutes:0} min of opening saved.",

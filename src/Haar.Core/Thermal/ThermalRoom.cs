@@ -19,7 +19,7 @@ public sealed class ThermalRoom : Room
                 .Where(h => h.Open.Length > 0)
                 .Select(h => new WorkTask(
                     $"hot/{h.Part.Id}",
-                    $"{h.Part.Name}: {h.Open}",
+                    $"{Words.Capital(h.Part.Name)}: {h.Open}",
                     Stage.Boards,
                     WorkKind.Mechanics,
                     WorkTask.About(20)
@@ -40,7 +40,7 @@ public sealed class ThermalRoom : Room
         foreach (var hot in HotAssessments.Of(m.Facts.HotParts, m.Facts.Readings).Where(h => h.Open.Length > 0))
         {
             yield return new(
-                $"{hot.Part.Name}: {hot.Open}",
+                $"{Words.Capital(hot.Part.Name)}: {hot.Open}",
                 hot.Part.FittedAt is null ? hot.Gap.Verdict.Sentence : hot.Heat.Verdict.Sentence,
                 Stage.Boards,
                 20,

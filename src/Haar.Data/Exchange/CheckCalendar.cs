@@ -6,7 +6,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Data.Exchange;
 
-/// <summary>Everything that has to be looked at on a day, as one iCalendar file (RFC 5545): cells fitted, corroded areas, orders expected.</summary>
+/// <summary>Everything that has to be looked at on a day, as one iCalendar file (RFC 5545): cells fitted, corroded areas, orders expected, what goes back to whom, waits that run.</summary>
 public static class CheckCalendar
 {
     public static async Task<string> OfAsync(HaarDb db, DateTimeOffset now, CancellationToken cancel = default)
@@ -66,6 +66,31 @@ public static class CheckCalendar
         )
         {
             Add($"order-{o.Id}", o.ExpectedOn!.Value, $"Parts from {o.Supplier}", $"{o.Lines.Sum(l => l.Open)} pieces are to come.");
+        }
+
+        foreach (
+            var m in await db
+                .Machines.AsNoTracking()
+                .Where(m => m.DueOn != null && m.RemovedAt == null && m.HandedOverAt == null)
+                .OrderBy(m => m.Id)
+                .ToListAsync(cancel)
+        )
+        {
+            Add(
+                $"due-{m.Id}",
+                m.DueOn!.Value,
+                m.Owner.Length > 0 ? $"{m.Name} goes back to {m.Owner}" : $"{m.Name} has to be ready",
+                "What was measured before and after, and what was copied, before it leaves."
+            );
+        }
+        foreach (var p in await db.Store.AsNoTracking().Where(p => p.DueOn != null).OrderBy(p => p.Id).ToListAsync(cancel))
+        {
+            Add(
+                $"lent-{p.Id}",
+                p.DueOn!.Value,
+                $"{Core.Verdicts.Words.Capital(p.Kind)} goes back{(p.Owner.Length > 0 ? $" to {p.Owner}" : "")}",
+                "Measured and copied before it leaves."
+            );
         }
 
         // Waits that run: at their hour, since a closed page cannot ring.

@@ -1142,6 +1142,9 @@ namespace Haar.Data.Migrations
                     b.Property<Guid?>("DonorId")
                         .HasColumnType("TEXT");
 
+                    b.Property<DateOnly?>("DueOn")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Fits")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -1150,6 +1153,10 @@ namespace Haar.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Owner")
                         .IsRequired()
                         .HasColumnType("TEXT");
 

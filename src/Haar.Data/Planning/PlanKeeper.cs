@@ -28,6 +28,21 @@ public static class PlanKeeper
         }
         var work = await db.MachineWork.AsNoTracking().ToDictionaryAsync(w => w.MachineId, w => w.Work, cancel);
         var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
+        // What is lent and set aside for a machine has to have served there before it goes back.
+        var lent = (
+            await db
+                .Store.AsNoTracking()
+                .Where(p => p.ForMachineId != null && p.DueOn != null)
+                .Select(p => new { Machine = p.ForMachineId!.Value, Day = p.DueOn!.Value })
+                .ToListAsync(cancel)
+        )
+            .GroupBy(p => p.Machine)
+            .ToDictionary(g => g.Key, g => g.Min(p => p.Day));
+        DateOnly? Due(Guid id, DateOnly? own)
+        {
+            var day = own ?? workshop.EventDay;
+            return lent.TryGetValue(id, out var back) && !(day < back) ? back : day;
+        }
         var machines = (
             await db
                 .Machines.AsNoTracking()
@@ -42,7 +57,7 @@ public static class PlanKeeper
                     m.WakesOn,
                 })
                 .ToListAsync(cancel)
-        ).Where(m => m.ParkedAt is null || m.WakesOn <= today).Select(m => new PlanMachine(m.Id, m.Name, work.GetValueOrDefault(m.Id) ?? [], (m.DueOn ?? workshop.EventDay) is { } day ? At(day) : null)).Where(m => m.Work.Count > 0).ToList();
+        ).Where(m => m.ParkedAt is null || m.WakesOn <= today).Select(m => new PlanMachine(m.Id, m.Name, work.GetValueOrDefault(m.Id) ?? [], Due(m.Id, m.DueOn) is { } day ? At(day) : null)).Where(m => m.Work.Count > 0).ToList();
         // What ended long ago says nothing of what is open now; as a past it still counts.
         var taken = await db.Taken.AsNoTracking().OrderByDescending(t => t.BegunAt).Take(2000).ToListAsync(cancel);
         var ask = new WorkPlanAsk(

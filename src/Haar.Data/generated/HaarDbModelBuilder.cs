@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("dc71f46f-73e2-4f38-a53f-6ba9e46297fc"), entityTypeCount: 55)
+            : base(skipDetectChanges: false, modelId: new Guid("190dc6f6-a433-4781-9eca-a8d2e847d1c4"), entityTypeCount: 55)
         {
         }
 

@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Parts.StorePart",
                 typeof(StorePart),
                 baseEntityType,
-                propertyCount: 11,
+                propertyCount: 13,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -53,6 +53,13 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(StorePart).GetField("<DonorId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
 
+            var dueOn = runtimeEntityType.AddProperty(
+                "DueOn",
+                typeof(DateOnly?),
+                propertyInfo: typeof(StorePart).GetProperty("DueOn", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(StorePart).GetField("<DueOn>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+
             var fits = runtimeEntityType.AddProperty(
                 "Fits",
                 typeof(string),
@@ -71,6 +78,12 @@ namespace Haar.Data.Generated
                 typeof(string),
                 propertyInfo: typeof(StorePart).GetProperty("Kind", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(StorePart).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var owner = runtimeEntityType.AddProperty(
+                "Owner",
+                typeof(string),
+                propertyInfo: typeof(StorePart).GetProperty("Owner", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(StorePart).GetField("<Owner>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var place = runtimeEntityType.AddProperty(
                 "Place",

@@ -7,7 +7,18 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Parts;
 
-public sealed record StorePartEdit(string Kind, string Fits, int Quantity, PartState State, string Place, string CameFrom);
+/// <param name="Owner">Whose it is; empty for the workshop's own.</param>
+/// <param name="DueOn">When it goes back; null where nobody has said.</param>
+public sealed record StorePartEdit(
+    string Kind,
+    string Fits,
+    int Quantity,
+    PartState State,
+    string Place,
+    string CameFrom,
+    string Owner = "",
+    DateOnly? DueOn = null
+);
 
 public sealed record StoreFastenerEdit(string Thread, double LengthMillimetres, string Head, int Quantity, string Place);
 
@@ -137,6 +148,7 @@ static class StoreEndpoints
             e.Place.Trim(),
             e.CameFrom.Trim()
         );
+        (p.Owner, p.DueOn) = ((e.Owner ?? "").Trim(), e.DueOn);
         p.Check();
     }
 

@@ -491,6 +491,9 @@ public class WorkPlanTests
         Assert.Equal(60, Of(wash with { Since = null }).Minutes);
         Assert.Equal(60, Of(wash, WorkEnd.Failed).Minutes);
         Assert.Equal(60, Of(wash with { JobId = Guid.NewGuid() }).Minutes);
+        // A clock that was set back makes no wait longer than it was.
+        taken.EndedAt = Now.AddHours(5);
+        Assert.Equal(1440, Of(wash).WaitMinutes);
         static WorkTaken Copy(WorkTaken t, Guid machine) =>
             new()
             {

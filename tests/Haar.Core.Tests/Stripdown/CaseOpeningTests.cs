@@ -228,6 +228,12 @@ public class CaseOpeningTests
         Bad("pieces[0].behind", new ApartPiece("a", "Cover", PieceKind.Cover, ["b"]));
         Bad("pieces[0].behind", new("a", "Cover", PieceKind.Cover, ["b"]), new("b", "Board", PieceKind.Board, ["a"]));
         Bad("pieces[0].offMinutes", new ApartPiece("a", "Cover", PieceKind.Cover, [], "", double.NaN));
+        Bad("pieces[0].id", new ApartPiece($"step/{Guid.NewGuid()}", "Cover", PieceKind.Cover, []));
+        Assert.Throws<InvalidInputException>(() => new MachineAccess { DownTo = new(null!, true) }.Check());
+        Assert.Throws<InvalidInputException>(() => new MachineAccess { Pieces = null! }.Check());
+        // Somebody's own piece may be called as the board that is supposed.
+        var own = At(new() { Pieces = [new("board", "Lid", PieceKind.Cover, [])] });
+        Assert.Equal(["Lid"], CaseOpening.Of(own, [Work("caps", 60, Uncovered)], Today).Off);
         // A piece of the record may be named: it is not in this list.
         new MachineAccess { Pieces = [new("a", "Board", PieceKind.Board, [$"step/{Guid.NewGuid()}"])] }.Check();
     }

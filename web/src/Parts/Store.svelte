@@ -2,12 +2,13 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { api, basedOn, ask, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { number, plain } from '$lib/format';
+  import { day, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
+  import DayField from '$lib/ui/DayField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
@@ -30,8 +31,17 @@
   function openPart(p?: Schemas['StorePart']) {
     of = p && { id: p.id, version: p.version };
     part = p
-      ? { kind: p.kind, fits: p.fits, quantity: p.quantity, state: p.state, place: p.place, cameFrom: p.cameFrom }
-      : { kind: '', fits: '', quantity: 1, state: 'notKnown', place: '', cameFrom: '' };
+      ? {
+          kind: p.kind,
+          fits: p.fits,
+          quantity: p.quantity,
+          state: p.state,
+          place: p.place,
+          cameFrom: p.cameFrom,
+          owner: p.owner,
+          dueOn: p.dueOn,
+        }
+      : { kind: '', fits: '', quantity: 1, state: 'notKnown', place: '', cameFrom: '', owner: '', dueOn: null };
     quantity = String(part.quantity);
     form.forget();
     sheet = 'part';
@@ -51,7 +61,11 @@
     sheet = 'fastener';
   }
   async function savePart() {
-    const body = { ...$state.snapshot(part), quantity: Math.round(number(quantity, 'how many') ?? 0) };
+    const body = {
+      ...$state.snapshot(part),
+      dueOn: part.dueOn || null,
+      quantity: Math.round(number(quantity, 'how many') ?? 0),
+    };
     if (of)
       await act(
         api.PUT('/api/store/parts/{partId}', {
@@ -132,7 +146,12 @@
                         ><strong>{p.kind.charAt(0).toUpperCase() + p.kind.slice(1)}</strong>{p.fits
                           ? `, ${p.fits}`
                           : ''}<span class="block text-sm text-soft"
-                          >{[p.cameFrom && `from ${p.cameFrom}`, forMachine && `for ${forMachine}`]
+                          >{[
+                            p.cameFrom && `from ${p.cameFrom}`,
+                            forMachine && `for ${forMachine}`,
+                            p.owner && `belongs to ${p.owner}`,
+                            p.dueOn && `goes back by ${day(p.dueOn)}`,
+                          ]
                             .filter(Boolean)
                             .join(' · ')}</span
                         ></span
@@ -197,6 +216,18 @@
       />
       <TextField label="Where it lies" bind:value={part.place} maxlength={40} />
       <TextField label="Where it came from" bind:value={part.cameFrom} maxlength={200} />
+      <TextField
+        label="Whose it is"
+        hint="Empty for the workshop’s own."
+        error={form.field('owner')}
+        bind:value={part.owner}
+        maxlength={80}
+      />
+      <DayField
+        label="Goes back by"
+        error={form.field('dueOn')}
+        bind:value={() => part.dueOn ?? '', (v) => (part.dueOn = v || null)}
+      />
     </div>
     <div class="flex gap-6">
       <button class="btn-next" disabled={form.busy}>Keep it</button>{#if of}<button

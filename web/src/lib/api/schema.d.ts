@@ -12824,6 +12824,13 @@ export interface components {
              * @description Set aside for this machine.
              */
             forMachineId?: null | string;
+            /** @description Whose it is; empty for the workshop's own. */
+            owner?: string;
+            /**
+             * Format: date
+             * @description When it goes back; null where nobody has said. The machine that it is set aside for has to be ready by then.
+             */
+            dueOn?: null | string;
             /** Format: date-time */
             at?: string;
             /** Format: int32 */
@@ -12837,6 +12844,16 @@ export interface components {
             state: components["schemas"]["PartState"];
             place: string;
             cameFrom: string;
+            /**
+             * @description Whose it is; empty for the workshop's own.
+             * @default
+             */
+            owner: string;
+            /**
+             * Format: date
+             * @description When it goes back; null where nobody has said.
+             */
+            dueOn?: null | string;
         };
         StorePartRow: {
             part: components["schemas"]["StorePart"];
