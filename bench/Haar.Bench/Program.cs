@@ -33,6 +33,7 @@ try
     {
         // ./haar bench plan measures the plans alone.
         table.AddRange(PlanWork.Run());
+        table.AddRange(await PlanServed.RunAsync(root, scratch));
     }
     if (only is "case")
     {
@@ -146,6 +147,7 @@ async Task EverythingElseAsync()
     table.AddRange(await CaseWork.RunAsync(root, scratch));
     Console.WriteLine("· plans of 60, 200 and 600 tasks");
     table.AddRange(PlanWork.Run());
+    table.AddRange(await PlanServed.RunAsync(root, scratch));
     Console.WriteLine("· acting");
     table.Add(await Acting.ReadingAsync(root, large));
     table.Add(Rebuilding());

@@ -15,6 +15,8 @@ sealed class Served : IAsyncDisposable
 
     public HttpClient Client { get; }
 
+    public int Pid => process.Id;
+
     public static async Task<Served> OpenAsync(string root, string folder, params string[] more)
     {
         var served = Begin(root, folder, more);

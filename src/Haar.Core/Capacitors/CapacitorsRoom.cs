@@ -32,7 +32,7 @@ public sealed class CapacitorsRoom : Room
     }
 
     /// <summary>Exchanged in one go at the most: more than these, and one is too tired for the way round. A house figure.</summary>
-    const int InOneGo = 8;
+    public const int InOneGo = 8;
 
     /// <summary>Out, pads looked at and cleaned, in, measured. A figure by practice.</summary>
     public const int ExchangeMinutes = 12;

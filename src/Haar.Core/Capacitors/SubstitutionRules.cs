@@ -234,7 +234,7 @@ static class SubstitutionRules
         if (role == CapacitorRole.Unknown)
         {
             // Whatever its place turns out to be: no worse for a switching supply, and not blindly lower for a regulator.
-            return Expected(o) is { } was && Expected(c) is { } has && has <= was * 1.05 && has >= was * 0.2
+            return o.EsrOhms is { } was && c.EsrOhms is { } has && has <= was * 1.05 && has >= was * 0.2
                 ? Rule(speak, "ESR", RuleResult.Met, $"About {Si.Format(has, "Ω", 2)}, the old part {Si.Format(was, "Ω", 2)}.")
                 : Rule(speak, "ESR", RuleResult.NotKnown, "Its place bears another ESR: look whether it smooths a supply or a regulator.");
         }
@@ -270,14 +270,14 @@ static class SubstitutionRules
             );
         }
 
-        // What no sheet says of the old part is guessed from its kind, and one of low ESR looks like any other until its print is read.
-        if (o.EsrOhms is null && o.Kind == CapacitorKind.AluminiumRadial && now > old * 0.25 * 1.05)
+        // What no sheet says is guessed from the kind, and one of low ESR looks like any other until its print is read.
+        if (o.EsrOhms is null || c.EsrOhms is null)
         {
             return Rule(
                 speak,
                 "ESR",
                 RuleResult.JustMet,
-                $"About {Si.Format(now, "Ω", 2)}, as an old part of plain kind has: if its print says that it was of low ESR, this one is not good enough."
+                $"About {Si.Format(now, "Ω", 2)} where the old part had about {Si.Format(old, "Ω", 2)}, as such kinds have: if a print or a sheet says otherwise of either, it decides."
             );
         }
 
@@ -318,6 +318,8 @@ static class SubstitutionRules
             Expected(o) is { } was
             && Expected(c) is { } now
             && now <= was * 1.001
+            // Of another kind a usual figure is no fact to bear a current by.
+            && (c.EsrOhms is not null || c.Kind == o.Kind)
             && (size is null && old is null && c.Kind == o.Kind || size >= old)
             ? Rule(speak, "ripple", RuleResult.Met, "No higher an ESR, in a case no smaller: it bears at least the old part's ripple.")
             : Rule(speak, "ripple", RuleResult.NotKnown, "Its data sheet bears the ripple that the old part bore.");

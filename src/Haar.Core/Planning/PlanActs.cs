@@ -49,6 +49,11 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
         {
             return Permit.No("person", $"{Person} is at something else: {Words.Lower(other.Title)}. End that first.", Question);
         }
+        if (Said(f, work))
+        {
+            // It is done, and only written down: by anybody, whatever the work itself took.
+            return Permit.Yes(Question);
+        }
         var person = f.People.FirstOrDefault(p => p.Name == Person);
         if (work.Skills.Contains(BenchSkill.Mains) && person?.Skills.Contains(BenchSkill.Mains) != true)
         {
@@ -84,12 +89,15 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
             : Permit.Yes(Question);
     }
 
+    bool Said(PlanActFacts f, WorkTask work) =>
+        WorkPast.SaidDone(work, f.Taken.Where(t => t.ForMachineId == f.MachineId && t.Key == Key)) is not null;
+
     protected override Done Do(PlanActFacts f, Moment at)
     {
         var work = f.Of(Key)!;
         var id = at.NewId();
         // What is only written down says nothing of how long such work takes.
-        var said = WorkPast.SaidDone(work, f.Taken.Where(t => t.ForMachineId == f.MachineId && t.Key == Key)) is not null;
+        var said = Said(f, work);
         return new Done($"{Person} begins: {Words.Lower(work.Title)}.", id).Adding(
             new WorkTaken
             {

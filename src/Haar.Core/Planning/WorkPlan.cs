@@ -154,9 +154,9 @@ public static class WorkPlan
                     entries[id] = new(id, m, w, parts > 1 ? part : 0, parts, saidDone is not null);
                     var likely = (int)Math.Clamp(Math.Ceiling(minutes / parts), 1, Schedule.MostMinutes);
                     int? pinned = null;
-                    // Who did it writes it down.
+                    // Whoever is here next writes down what was done.
                     var person =
-                        saidDone is not null ? (names.Contains(saidDone.Person) ? saidDone.Person : "")
+                        saidDone is not null ? ""
                         : pin?.Person is { Length: > 0 } p && names.Contains(p) ? p
                         : "";
                     if (part == 1 && begun is not null)

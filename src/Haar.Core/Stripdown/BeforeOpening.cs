@@ -218,6 +218,14 @@ public static class BeforeOpening
         var opened = f.StripSteps.Count > 0;
         var open = lines.Where(l => l is { Done: false, Skipped.Length: 0, Kind: BeforeKind.Measure or BeforeKind.Copy }).ToList();
         const string question = "May it be opened now?";
+        string First()
+        {
+            // What can be done goes before what can only be known.
+            var lead = open.Find(l => l.Kind == BeforeKind.Copy || runs) ?? open[0];
+            return open.Count == 1
+                ? $"First, since it cannot be had later: {Words.Lower(lead.What)}."
+                : $"First: {Words.Lower(lead.What)}; and {open.Count - 1} more {(open.Count == 2 ? "thing" : "things")} that cannot be had later.";
+        }
         return new(
             lines,
             evenings,
@@ -239,7 +247,7 @@ public static class BeforeOpening
                         Outcome.YesIf,
                         opened
                             ? $"It is open, and {open.Count} {(open.Count == 1 ? "thing was" : "things were")} not had before: they cannot be claimed."
-                            : $"First {open.Count} {(open.Count == 1 ? "thing" : "things")} that cannot be had later: {Words.Lower(open[0].What)}.",
+                            : First(),
                         Basis.Rule,
                         [.. open.Select(l => new Reason($"{l.What}: {Words.Lower(l.Why)}"))]
                     )

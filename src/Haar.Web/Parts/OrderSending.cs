@@ -91,19 +91,27 @@ public sealed partial class Orders
                     .CountBy(p => p.MachineId)
             )
             {
-                var job = new Job
+                // As many as one has the patience for at a time: an evening holds no more.
+                var goes = (count + InOneGo - 1) / InOneGo;
+                for (var go = 0; go < goes; go++)
                 {
-                    Id = work.NewId(),
-                    MachineId = id,
-                    Stage = Stage.Boards,
-                    Title = "Fit the capacitors that are in the post",
-                    Why = $"They are ordered at {order.Supplier}; the board waits for them.",
-                    Needs = "Iron, tweezers, flux, alcohol",
-                    Minutes = Core.Capacitors.CapacitorsRoom.ExchangeMinutes * count,
-                    At = work.Now,
-                };
-                job.WaitFor(work.NewId, "capacitors in the post", Parcels.Here(order.ExpectedOn), work.Now, order.Id);
-                db.Add(job);
+                    var job = new Job
+                    {
+                        Id = work.NewId(),
+                        MachineId = id,
+                        Stage = Stage.Boards,
+                        Title =
+                            goes == 1
+                                ? "Fit the capacitors that are in the post"
+                                : $"Fit the capacitors that are in the post, {go + 1} of {goes}",
+                        Why = $"They are ordered at {order.Supplier}; the board waits for them.",
+                        Needs = "Iron, tweezers, flux, alcohol",
+                        Minutes = Core.Capacitors.CapacitorsRoom.ExchangeMinutes * Math.Min(InOneGo, count - go * InOneGo),
+                        At = work.Now,
+                    };
+                    job.WaitFor(work.NewId, "capacitors in the post", Parcels.Here(order.ExpectedOn), work.Now, order.Id);
+                    db.Add(job);
+                }
             }
         }
 
@@ -140,6 +148,8 @@ public sealed partial class Orders
 
         return new(log.Id, log.Sentence, troubles);
     }
+
+    const int InOneGo = Core.Capacitors.CapacitorsRoom.InOneGo;
 
     const string TheirWord = "It is what the supplier said, and is not ours to undo: ask again.";
 
