@@ -49,11 +49,6 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
         {
             return Permit.No("person", $"{Person} is at something else: {Words.Lower(other.Title)}. End that first.", Question);
         }
-        if (Said(f, work))
-        {
-            // It is done, and only written down: by anybody, whatever the work itself took.
-            return Permit.Yes(Question);
-        }
         var person = f.People.FirstOrDefault(p => p.Name == Person);
         if (work.Skills.Contains(BenchSkill.Mains) && person?.Skills.Contains(BenchSkill.Mains) != true)
         {
@@ -70,6 +65,11 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
                     .Final(),
                 "person"
             );
+        }
+        if (Said(f, work))
+        {
+            // It is done, and only written down: by anybody, whatever the work itself took.
+            return Permit.Yes(Question);
         }
         // Who is known here says of themselves whether they solder; a stranger is not asked.
         if (person is not null && work.Skills.Contains(BenchSkill.Soldering) && !person.Skills.Contains(BenchSkill.Soldering))

@@ -185,7 +185,11 @@ public static class WorkPlan
                             WaitPlace = last ? w.WaitPlace : "",
                             Places = saidDone is null ? [.. w.Places.Distinct()] : [],
                             HeldBefore = w.HeldBefore && part == 1 && saidDone is null,
-                            Skills = saidDone is null ? [.. w.Skills.Distinct().Select(s => s.ToString())] : [],
+                            // Mains stays with who is trained for it, also on paper.
+                            Skills =
+                            [
+                                .. w.Skills.Distinct().Where(s => saidDone is null || s == BenchSkill.Mains).Select(s => s.ToString()),
+                            ],
                             Gives = saidDone is null ? [.. w.Gives.Distinct().Select(g => g.ToString())] : [],
                             Person = person,
                             From =
