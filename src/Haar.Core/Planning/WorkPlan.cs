@@ -41,7 +41,12 @@ public sealed record WorkPlanProblem(
     IReadOnlyList<string> Left,
     IReadOnlyList<string> Said,
     IReadOnlyList<WorkCorrection> Corrections
-);
+)
+{
+    /// <summary>Ids of work that somebody does not do now: with dirty hands only what is dirty anyway, and where they want to sit only what is done so.</summary>
+    public IEnumerable<string> NotNow(bool dirtyHands, bool seated) =>
+        Entries.Values.Where(e => dirtyHands && !e.Work.Dirty || seated && !e.Work.Seated).Select(e => e.Id);
+}
 
 /// <summary>Makes a schedule's question of what the rooms have left to do, the people's hours and what is laid down.</summary>
 public static class WorkPlan

@@ -4,78 +4,6 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Stripdown;
 
-/// <summary>A cheap job that lies open once something is off: done then, it costs no opening of its own.</summary>
-/// <param name="Id">The same from one look to the next.</param>
-/// <param name="DueOn">Its day, where it has one.</param>
-public sealed record WhileOpen(
-    string Id,
-    string Title,
-    string Why,
-    Stage Stage,
-    int Minutes,
-    PieceKind Piece,
-    bool Out,
-    DateOnly? DueOn = null
-);
-
-/// <param name="More">Titles of pieces that come off for it besides.</param>
-/// <param name="ExtraMinutes">Of opening and closing for those.</param>
-/// <param name="SavedMinutes">Against opening once more for it.</param>
-public sealed record OpeningProposal(WhileOpen Job, IReadOnlyList<string> More, double ExtraMinutes, double SavedMinutes);
-
-/// <summary>A piece of work, and where it lies.</summary>
-/// <param name="Piece">Id; empty for outside, null where nobody knows.</param>
-/// <param name="Deeper">Than the machine is opened this time.</param>
-public sealed record PlacedWork(
-    string Key,
-    string Title,
-    Stage Stage,
-    double Minutes,
-    string? Piece,
-    bool Out,
-    bool BySaid,
-    bool Deeper,
-    bool Danger
-);
-
-/// <summary>How deep it could be opened.</summary>
-/// <param name="Off">Titles of what comes off for it and is still on, in order.</param>
-/// <param name="Opening">Minutes of taking off and putting back.</param>
-/// <param name="Work">Minutes of hands of the work that lies open then.</param>
-/// <param name="Does">Keys of that work.</param>
-/// <param name="Leaves">Keys of what is left for another opening.</param>
-/// <param name="Risks">What can go wrong on the way, a sentence each.</param>
-public sealed record OpeningLevel(
-    OpenDepth Depth,
-    string Name,
-    IReadOnlyList<string> Off,
-    Estimate Opening,
-    Estimate Work,
-    IReadOnlyList<string> Does,
-    IReadOnlyList<string> Leaves,
-    IReadOnlyList<string> Risks,
-    Verdict Verdict
-);
-
-/// <param name="Levels">Shallow first.</param>
-/// <param name="Advised">Index of the one that is advised.</param>
-/// <param name="Chosen">Index of the one that is chosen; null for as deep as its work needs.</param>
-/// <param name="Proposals">What else lies open at the depth that holds, most saved first.</param>
-/// <param name="Off">Titles of what comes off at the depth that holds and is still on, in order.</param>
-/// <param name="Destroyed">What opening it so far destroys.</param>
-public sealed record CaseOpeningResult(
-    IReadOnlyList<AccessPiece> Pieces,
-    bool Supposed,
-    IReadOnlyList<OpeningLevel> Levels,
-    int Advised,
-    int? Chosen,
-    IReadOnlyList<PlacedWork> Work,
-    IReadOnlyList<OpeningProposal> Proposals,
-    IReadOnlyList<string> Off,
-    IReadOnlyList<string> Destroyed,
-    Verdict Verdict
-);
-
 /// <summary>A machine is opened once: how deep, for which work, and what else is done while it is open.</summary>
 public static class CaseOpening
 {
@@ -174,7 +102,7 @@ public static class CaseOpening
     public static CaseOpeningResult Of(MachineNow m, IReadOnlyList<WorkTask> work, DateOnly today)
     {
         var map = m.Access;
-        var inside = work.Where(Inside).ToList();
+        var inside = work.Where(Inside).DistinctBy(w => w.Key).ToList();
         var needs = inside.ToDictionary(w => w.Key, map.Needs);
         List<PlacedWork> placed =
         [
@@ -204,12 +132,12 @@ public static class CaseOpening
             .OrderBy(d => Total(map, map.To(d)!).Likely)
             .ThenBy(d => map.To(d)!.Count)
             .ToList();
-        List<OpeningLevel> levels = [.. depths.Select(d => Level(map, d, inside, needs))];
-        var advised = Advised(levels, inside);
-        var chosen = map.Said?.DownTo is { } down && map.To(down) is { } set ? levels.FindIndex(l => map.To(l.Depth)!.SetEquals(set)) : -1;
         // Without a choice it is opened as deep as all of its work needs.
-        var all = needs.Values.OfType<IReadOnlySet<string>>().SelectMany(x => x).ToHashSet();
-        var holds = chosen >= 0 ? map.To(levels[chosen].Depth)! : all;
+        var down = map.Said?.DownTo is { } said ? map.To(said) : null;
+        var holds = down ?? needs.Values.OfType<IReadOnlySet<string>>().SelectMany(x => x).ToHashSet();
+        List<OpeningLevel> levels = [.. depths.Select(d => Level(map, d, inside, needs) with { IsOpen = map.To(d)!.IsSubsetOf(holds) })];
+        var advised = Advised(levels, inside);
+        var chosen = down is null ? -1 : levels.FindIndex(l => map.To(l.Depth)!.SetEquals(down));
         return new(
             map.Pieces,
             map.Supposed,
@@ -219,10 +147,16 @@ public static class CaseOpening
             placed,
             Proposals(m, map, inside, holds, today),
             [.. map.InOrder(holds).Where(p => !p.IsOff).Select(p => p.Title)],
+            Total(map, holds),
+            inside.Where(w => needs[w.Key] is { } n && n.IsSubsetOf(holds)).Aggregate(Estimate.None, (sum, w) => sum + w.Minutes),
+            Risks(map.InOrder(holds)),
             [.. map.InOrder(holds).Where(p => p.Destroys.Length > 0).Select(p => p.Destroys).Distinct()],
             Say(map, inside, needs, levels, advised, chosen, holds)
         );
     }
+
+    static IReadOnlyList<string> Risks(IEnumerable<AccessPiece> pieces) =>
+        [.. pieces.Where(p => !p.IsOff && p.Risk.Length > 0).Select(p => p.Risk).Distinct()];
 
     static Estimate Total(AccessMap map, IEnumerable<string> ids) => map.Open(ids) + map.Close(ids);
 
@@ -248,7 +182,8 @@ public static class CaseOpening
             does.Aggregate(Estimate.None, (a, w) => a + w.Minutes),
             [.. does.Select(w => w.Key)],
             [.. leaves.Select(w => w.Key)],
-            [.. order.Where(p => !p.IsOff && p.Risk.Length > 0).Select(p => p.Risk).Distinct()],
+            Risks(order),
+            false,
             danger is not null
                     ? Verdict
                         .Of(

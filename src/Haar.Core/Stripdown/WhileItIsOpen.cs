@@ -4,7 +4,21 @@ using Haar.Core.Verdicts;
 
 namespace Haar.Core.Stripdown;
 
-/// <summary>The cheap jobs that are forgotten behind an open cover, and what is soon to be looked at again. What is listed already is not proposed.</summary>
+/// <summary>A cheap job that lies open once something is off: done then, it costs no opening of its own.</summary>
+/// <param name="Id">The same from one look to the next.</param>
+/// <param name="DueOn">Its day, where it has one.</param>
+public sealed record WhileOpen(
+    string Id,
+    string Title,
+    string Why,
+    Stage Stage,
+    int Minutes,
+    PieceKind Piece,
+    bool Out,
+    DateOnly? DueOn = null
+);
+
+/// <summary>The cheap jobs that are forgotten behind an open cover, and what is soon to be looked at again. What is listed already is not proposed. Their minutes are by practice: house figures.</summary>
 public static class WhileItIsOpen
 {
     /// <param name="inside">What is to be done inside already.</param>

@@ -237,13 +237,7 @@ static class PlanEndpoints
             );
         }
         var not = (ask.NotThese ?? []).ToHashSet();
-        foreach (var (id, e) in problem.Entries)
-        {
-            if (ask.Dirty && !e.Work.Dirty || ask.Seated && !e.Work.Seated)
-            {
-                not.Add(id);
-            }
-        }
+        not.UnionWith(problem.NotNow(ask.Dirty, ask.Seated));
         // They are here, or would not ask.
         var people = problem
             .Ask.People.Select(p =>

@@ -70,10 +70,6 @@
 
 <Query {query} what="how it opens">
   {#snippet children(o)}
-    {@const deepest = o.levels.findLastIndex(
-      (l) => l.off.length <= o.off.length && l.off.every((p) => o.off.includes(p)),
-    )}
-    {@const held = o.levels[o.chosen ?? Math.max(0, deepest)]}
     <Verdict
       verdict={o.verdict}
       words={{ yes: 'Opened once', yesIf: 'Some is left', no: 'Not deep enough', unknown: 'Not known' }}
@@ -84,11 +80,11 @@
       <dl class="mt-4 flex flex-wrap gap-x-10 gap-y-3">
         <div class="flex flex-col-reverse">
           <dt class="text-xs text-soft">to open it and close it again</dt>
-          <dd class="reading text-3xl">{held ? least(held.opening) : '0 min'}</dd>
+          <dd class="reading text-3xl">{least(o.opening)}</dd>
         </div>
         <div class="flex flex-col-reverse">
           <dt class="text-xs text-soft">of work that lies open then</dt>
-          <dd class="reading text-3xl">{held ? least(held.work) : '0 min'}</dd>
+          <dd class="reading text-3xl">{least(o.hands)}</dd>
         </div>
       </dl>
       {#if o.off.length > 1}<ol class="mt-2 flex flex-wrap gap-x-2" aria-label="Comes off, in this order">
@@ -113,7 +109,6 @@
             <span><strong>As deep as its work needs</strong>, all of it in one opening</span>
           </RadioGroup.Item>
           {#each o.levels as l, i (i)}
-            {@const wet = o.chosen === null ? i <= deepest : i <= o.chosen}
             <RadioGroup.Item
               value={String(i)}
               disabled={form.busy}
@@ -125,7 +120,7 @@
                   d={i === o.levels.length - 1
                     ? `M${bank(i, o.levels.length)} 0V40Q${bank(i, o.levels.length)} 58 32 58Q${64 - bank(i, o.levels.length)} 58 ${64 - bank(i, o.levels.length)} 40V0Z`
                     : `M${bank(i, o.levels.length)} 0L${bank(i + 1, o.levels.length)} 60H${64 - bank(i + 1, o.levels.length)}L${64 - bank(i, o.levels.length)} 0Z`}
-                  class={wet ? 'fill-verdigris' : 'fill-rock'}
+                  class={l.isOpen ? 'fill-verdigris' : 'fill-rock'}
                 />
               </svg>
               <span class="min-w-0 content-center border-b border-sill py-2"
@@ -149,10 +144,10 @@
         </RadioGroup.Root>
       </section>
       <div class="grid content-start gap-6">
-        {#if held?.risks.length}<section aria-label="What can go wrong on the way">
+        {#if o.risks.length}<section aria-label="What can go wrong on the way">
             <h2 class="font-bold">What can go wrong on the way</h2>
             <ul class="border-t border-sill text-sm">
-              {#each held.risks as r (r)}<li class="flex gap-2 border-b border-sill py-1.5">
+              {#each o.risks as r (r)}<li class="flex gap-2 border-b border-sill py-1.5">
                   <Mark of="if" size={17} word="careful" /><span>{r}</span>
                 </li>{/each}
             </ul>

@@ -6085,6 +6085,12 @@ export interface components {
             proposals: components["schemas"]["OpeningProposal"][];
             /** @description Titles of what comes off at the depth that holds and is still on, in order. */
             off: string[];
+            /** @description Minutes of taking off and putting back, to the depth that holds. */
+            opening: components["schemas"]["Estimate"];
+            /** @description Minutes of the work that lies open then. */
+            hands: components["schemas"]["Estimate"];
+            /** @description What can go wrong on the way there, a sentence each. */
+            risks: string[];
             /** @description What opening it so far destroys. */
             destroyed: string[];
             verdict: components["schemas"]["Verdict"];
@@ -10067,6 +10073,8 @@ export interface components {
             leaves: string[];
             /** @description What can go wrong on the way, a sentence each. */
             risks: string[];
+            /** @description The depth that holds goes as far, or farther. */
+            isOpen: boolean;
             verdict: components["schemas"]["Verdict"];
         };
         OpeningOffer: {
