@@ -166,3 +166,41 @@ test('places and tools: how many there are, and how many days are fit outdoors',
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   await expect(sheet.getByText('There is “bath” already').first()).toBeVisible();
 });
+
+for (const phone of [false, true]) {
+  test.describe(phone ? 'set aside, in one hand' : 'set aside, at the bench', () => {
+    test.use(phone ? { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } : {});
+
+    test('what is too dear neither nags nor counts, until it is seen at its price', async ({ page, haar }) => {
+      const laptop = await haar.machine('Pilot-launch laptop');
+      await page.goto(`${haar.url}/m/${laptop}/where`);
+      await page.getByRole('button', { name: 'Set aside', exact: true }).click();
+      await page.getByLabel('Why', { exact: true }).fill('A drive caddy is too dear');
+      await page.getByLabel('A part that wakes it').fill('drive caddy');
+      await page.getByLabel('A price that wakes it').fill('15');
+      await sound(page, 'set aside');
+      await page.getByRole('button', { name: 'Set it aside' }).click();
+      await expect(page.getByText('or seen for 15.00 or less')).toBeVisible();
+      await page.goto(haar.url);
+      await expect(page.getByText('1 set aside')).toBeVisible();
+      const see = async (price: string) => {
+        await page.goto(`${haar.url}/m/${laptop}/where`);
+        await page.getByRole('button', { name: 'Seen at a price' }).click();
+        await page.getByRole('dialog').getByLabel('Price').fill(price);
+        await page.getByRole('button', { name: 'Keep it' }).click();
+        await expect(page.getByRole('dialog')).toBeHidden();
+      };
+      await see('22');
+      await expect(page.getByText('Seen for 22.00 so far.')).toBeVisible();
+      await see('14.50');
+      await expect(page.getByText('Drive caddy was seen for 14.50.', { exact: true })).toBeVisible();
+      await page.goto(haar.url);
+      await expect(page.getByText('Set aside, and can go on.')).toBeVisible();
+      await page.goto(`${haar.url}/m/${laptop}/where`);
+      await page.getByRole('button', { name: 'Take it in hand again' }).click();
+      await expect(page.getByRole('button', { name: 'Set aside', exact: true })).toBeVisible();
+      await page.goto(haar.url);
+      await expect(page.getByText(/set aside/i)).toHaveCount(0);
+    });
+  });
+}

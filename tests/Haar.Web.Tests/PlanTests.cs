@@ -223,6 +223,41 @@ public class PlanTests
     }
 
     [Fact]
+    public async Task What_is_too_dear_is_set_aside_until_it_is_seen_at_its_price()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        var id = await MachineAsync(w, "Lifeboat editor");
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/park/price", new { price = 10 })).Status);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/park", new { why = "Too dear", wakesBelow = -1 })).Status);
+        await w.DoAsync(
+            $"/api/machines/{id}/park",
+            new
+            {
+                why = "Too dear",
+                wakesFor = "a tested graphics card",
+                wakesBelow = 25,
+            }
+        );
+        async Task<string> WokenAsync() => Of(Assert.Single((await PlanAsync(w))["parked"]!.AsArray())!, "wokenBy");
+        foreach (var price in new object?[] { null, -1, "x", 1e9 })
+        {
+            Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/park/price", new { price })).Status);
+        }
+        await w.DoAsync($"/api/machines/{id}/park/price", new { price = 40 });
+        Assert.Equal("", await WokenAsync());
+        var said = await w.DoAsync($"/api/machines/{id}/park/price", new { price = 24.5 });
+        Assert.Equal("A tested graphics card was seen for 24.50.", await WokenAsync());
+        Assert.Contains("24.50", Of(await w.GetAsync($"/api/machines/{id}/where"), "wokenBy"));
+        Assert.Equal(
+            "Set aside, and can go on.",
+            Of((await w.GetAsync("/api/workshop"))["machines"]!.AsArray().Single(m => Of(m!, "id") == id)!, "headline")
+        );
+        // A price that was typed wrongly is taken back like any act.
+        await w.DoAsync($"/api/log/{said["logId"]}/undo");
+        Assert.Equal("", await WokenAsync());
+    }
+
+    [Fact]
     public async Task What_is_set_aside_neither_nags_nor_counts_and_wakes_by_its_part()
     {
         await using var w = await Workshop.OpenAsync(demo: true);
@@ -234,6 +269,10 @@ public class PlanTests
         Assert.DoesNotContain(plan["machines"]!.AsArray(), m => Of(m!, "id") == id);
         Assert.Contains("in the store", Of(Assert.Single(plan["parked"]!.AsArray())!, "wokenBy"));
         Assert.Equal("Set aside.", Of((await w.GetAsync($"/api/machines/{id}"))["standing"]!, "headline"));
+        // The workshop says so too, and does not count it.
+        var screen = await w.GetAsync("/api/workshop");
+        Assert.Equal("1", screen["counts"]!["setAside"]!.ToString());
+        Assert.Contains("in the store", Of(screen["machines"]!.AsArray().Single(m => Of(m!, "id") == id)!, "detail"));
         Assert.Equal(200, (await w.SendAsync(HttpMethod.Delete, $"/api/machines/{id}/park", null)).Status);
         Assert.Contains((await PlanAsync(w))["machines"]!.AsArray(), m => Of(m!, "id") == id);
         // A day of its own is its deadline.
@@ -307,7 +346,7 @@ public class PlanTests
         var ended = await w.DoAsync($"/api/plan/taken/{Of(first, "id")}/end", new { end = "done", takenMinutes = 12 });
         var second = await w.DoAsync("/api/plan/take", Take(other));
         // Back to running it would be the second thing that he does at once.
-        var undone = await w.PostAsync($"/api/log/{Of(ended, "logId")}/undo", new { });
+        var undone = await w.PostAsync($"/api/log/{Of(ended, "logId")}/undo");
         Assert.InRange(undone.Status, 400, 499);
         var gone = await w.SendAsync(HttpMethod.Delete, $"/api/machines/{Of(other, "machineId")}", null);
         Assert.Equal(200, gone.Status);

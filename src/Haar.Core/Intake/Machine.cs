@@ -133,6 +133,12 @@ public sealed class Machine
     /// <summary>The part that wakes it once one is in the store; empty for none.</summary>
     public string WakesFor { get; set; } = "";
 
+    /// <summary>What that part, or a complete machine where none is named, may cost at most for it to wake, in the workshop's currency; null where no price wakes it.</summary>
+    public decimal? WakesBelow { get; set; }
+
+    /// <summary>The lowest that it was seen for since it was set aside; null where nobody has looked.</summary>
+    public decimal? SeenFor { get; set; }
+
     /// <summary>Set aside still on that day.</summary>
     public bool Parked(DateOnly today) => ParkedAt is not null && !(WakesOn <= today);
 
@@ -191,6 +197,14 @@ public static class Arrivals
             if (text.Length > most)
             {
                 throw new InvalidInputException(field, $"At most {most} characters.");
+            }
+        }
+
+        foreach (var (field, price) in new[] { ("wakesBelow", m.WakesBelow), ("seenFor", m.SeenFor) })
+        {
+            if (price is < 0 or > 10_000_000)
+            {
+                throw new InvalidInputException(field, "A price is 0 or more.");
             }
         }
 

@@ -1,3 +1,4 @@
+using Haar.Core.Intake;
 using Haar.Core.Rooms;
 
 namespace Haar.Core.Planning;
@@ -96,7 +97,9 @@ public static class MachineStatusRule
         {
             return new(
                 "Set aside.",
-                $"{m.Machine.ParkedWhy}{(m.Machine.WakesOn is { } wakes ? $"; until {wakes.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture)}" : "")}{(m.Machine.WakesFor.Length > 0 ? $"; wakes for {m.Machine.WakesFor}" : "")}",
+                Parking.Wakes(m.Machine) is { Length: > 0 } wakes
+                    ? $"{m.Machine.ParkedWhy.TrimEnd('.')}; {Verdicts.Words.Lower(wakes)}"
+                    : m.Machine.ParkedWhy,
                 StageState.Empty
             );
         }

@@ -777,6 +777,9 @@ namespace Haar.Data.Migrations
                         .HasColumnName("RestorationSchool")
                         .HasJsonPropertyName("restorationSchool");
 
+                    b.Property<string>("SeenFor")
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("SurveyedAt")
                         .HasColumnType("INTEGER");
 
@@ -791,6 +794,9 @@ namespace Haar.Data.Migrations
                     b.Property<int>("Version")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("WakesBelow")
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("WakesFor")
                         .IsRequired()

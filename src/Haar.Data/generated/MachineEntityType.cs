@@ -26,7 +26,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Intake.Machine",
                 typeof(Machine),
                 baseEntityType,
-                propertyCount: 35,
+                propertyCount: 37,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -233,6 +233,14 @@ namespace Haar.Data.Generated
             restorationPolicy.AddAnnotation("Relational:ColumnName", "RestorationSchool");
             restorationPolicy.AddAnnotation("Relational:JsonPropertyName", "restorationSchool");
 
+            var seenFor = runtimeEntityType.AddProperty(
+                "SeenFor",
+                typeof(decimal?),
+                propertyInfo: typeof(Machine).GetProperty("SeenFor", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<SeenFor>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                providerPropertyType: typeof(string));
+
             var surveyedAt = runtimeEntityType.AddProperty(
                 "SurveyedAt",
                 typeof(DateTimeOffset?),
@@ -264,6 +272,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Version>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 concurrencyToken: true,
                 sentinel: 0);
+
+            var wakesBelow = runtimeEntityType.AddProperty(
+                "WakesBelow",
+                typeof(decimal?),
+                propertyInfo: typeof(Machine).GetProperty("WakesBelow", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<WakesBelow>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                providerPropertyType: typeof(string));
 
             var wakesFor = runtimeEntityType.AddProperty(
                 "WakesFor",

@@ -148,10 +148,17 @@ static class BenchEndpoints
         m.MapPost(
                 "/park",
                 (Guid id, ParkAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    ParkingAsync(id, new Park(ask.Why, ask.WakesOn, ask.WakesFor), work, cancel)
+                    ParkingAsync(id, new Park(ask.Why, ask.WakesOn, ask.WakesFor, ask.WakesBelow), work, cancel)
             )
             .WithName("Park")
             .WithSummary("Set aside with its reason, and what wakes it: it neither nags nor counts until then.");
+        m.MapPost(
+                "/park/price",
+                (Guid id, PriceAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    ParkingAsync(id, new SeePrice(ask.Price), work, cancel)
+            )
+            .WithName("SeePrice")
+            .WithSummary("What it waits for was seen at a price: at its own or less, that wakes it.");
         m.MapDelete("/park", (Guid id, UnitOfWork work, CancellationToken cancel) => ParkingAsync(id, new Unpark(), work, cancel))
             .WithName("Unpark");
         m.MapGet("/where", WhereWere.OfAsync)

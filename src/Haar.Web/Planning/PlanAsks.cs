@@ -13,8 +13,9 @@ public sealed record PlanPersonRow(BenchPerson Person, IReadOnlyList<PlanHours> 
 
 public sealed record PlanHours(DateTimeOffset From, DateTimeOffset To);
 
-/// <param name="WokenBy">What it waits for is here, or its day has come; empty for nothing.</param>
-public sealed record ParkedRow(Guid Id, string Name, string Why, DateOnly? WakesOn, string WakesFor, string WokenBy);
+/// <param name="Wakes">What wakes it, in words; empty for nothing but a person.</param>
+/// <param name="WokenBy">What it waits for is here, was seen at its price, or its day has come; empty for nothing.</param>
+public sealed record ParkedRow(Guid Id, string Name, string Why, string Wakes, string WokenBy);
 
 /// <param name="Plan">Null where there is nobody, or nothing to do.</param>
 /// <param name="Better">A better one may be found by asking for it.</param>
@@ -127,7 +128,11 @@ public sealed record PlaceEdit(string Name, PlaceOpen Open = PlaceOpen.Always, i
 public sealed record DueAsk(string Owner = "", DateOnly? DueOn = null);
 
 /// <param name="WakesFor">A part that wakes it once one is in the store; empty for none.</param>
-public sealed record ParkAsk(string Why, DateOnly? WakesOn = null, string WakesFor = "");
+/// <param name="WakesBelow">What that part, or a complete machine where none is named, may cost at most; null where no price wakes it.</param>
+public sealed record ParkAsk(string Why, DateOnly? WakesOn = null, string WakesFor = "", decimal? WakesBelow = null);
+
+/// <param name="Price">In the workshop's currency.</param>
+public sealed record PriceAsk(decimal Price);
 
 /// <param name="Until">Null where nobody knows.</param>
 /// <param name="Over">It is over, and nobody has gone.</param>
@@ -146,6 +151,8 @@ public sealed record WaitRow(
 /// <param name="Last">What was done last, the latest first.</param>
 /// <param name="Tried">What was tried on it, and came to what.</param>
 /// <param name="Trays">That are open: what came off and is not back.</param>
+/// <param name="Wakes">What wakes it where it is set aside; empty where it is not, or nothing but a person does.</param>
+/// <param name="WokenBy">What has woken it; empty for nothing.</param>
 public sealed record WhereWereWe(
     string Machine,
     DateTimeOffset? LastAt,
@@ -156,5 +163,7 @@ public sealed record WhereWereWe(
     IReadOnlyList<string> Trays,
     NextAct? Next,
     KeptTask? Planned,
-    IReadOnlyList<string> LayOut
+    IReadOnlyList<string> LayOut,
+    string Wakes,
+    string WokenBy
 );

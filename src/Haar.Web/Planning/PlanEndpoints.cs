@@ -140,7 +140,15 @@ static class PlanEndpoints
             await db.Taken.AsNoTracking().Where(t => t.End == WorkEnd.Running).OrderBy(t => t.BegunAt).ToListAsync(cancel),
             plan is null ? [] : Shortages.Of(plan, stock, plans.Today),
             problem.Corrections,
-            await ParkedAsync(db, plans.Today, cancel),
+            [
+                .. (await ParkedMachines.AllAsync(db, plans.Today, cancel)).Select(p => new ParkedRow(
+                    p.Machine.Id,
+                    p.Machine.Name,
+                    p.Machine.ParkedWhy,
+                    Parking.Wakes(p.Machine),
+                    p.WokenBy
+                )),
+            ],
             workshop.EventName,
             workshop.EventDay,
             plan is { LateMinutes: > 0 } or { Unplanned.Count: > 0 } ? ClashOf(problem) : null
@@ -162,21 +170,6 @@ static class PlanEndpoints
                     .Take(200),
             ]
         );
-
-    static async Task<IReadOnlyList<ParkedRow>> ParkedAsync(HaarDb db, DateOnly today, CancellationToken cancel)
-    {
-        var parked = await db
-            .Machines.AsNoTracking()
-            .Where(m => m.ParkedAt != null && m.RemovedAt == null && m.HandedOverAt == null)
-            .OrderBy(m => m.Name)
-            .ToListAsync(cancel);
-        if (parked.Count == 0)
-        {
-            return [];
-        }
-        var store = await db.Store.AsNoTracking().Where(p => p.Quantity > 0 && p.ForMachineId == null).ToListAsync(cancel);
-        return [.. parked.Select(m => new ParkedRow(m.Id, m.Name, m.ParkedWhy, m.WakesOn, m.WakesFor, Parking.WokenBy(m, store, today)))];
-    }
 
     static async Task<TonightScreen> TonightAsync(HaarDb db, PlanService plans, CancellationToken cancel, string person = "", int hours = 0)
     {

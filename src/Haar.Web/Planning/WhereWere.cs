@@ -1,3 +1,4 @@
+using Haar.Core.Intake;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
 using Haar.Core.Verdicts;
@@ -44,7 +45,9 @@ static class WhereWere
             trays,
             status.Next,
             planned,
-            [.. needs.Split([',', ';'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(Words.Capital)]
+            [.. needs.Split([',', ';'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(Words.Capital)],
+            Parking.Wakes(facts.Machine),
+            (await ParkedMachines.AllAsync(db, plans.Today, cancel)).FirstOrDefault(p => p.Machine.Id == id)?.WokenBy ?? ""
         );
     }
 

@@ -40,7 +40,9 @@ public sealed record MachineRow(
     bool HandedOver
 );
 
-public sealed record WorkshopCounts(int InHand, int HandedOver, int Stopped, int HandsMinutesLeft);
+/// <param name="InHand">Those that are set aside not counted.</param>
+/// <param name="SetAside">Set aside until something wakes them.</param>
+public sealed record WorkshopCounts(int InHand, int HandedOver, int Stopped, int HandsMinutesLeft, int SetAside);
 
 public sealed record WorkshopScreen(
     WorkshopHead Workshop,
@@ -187,6 +189,9 @@ static class WorkshopEndpoints
                 .Where(s => s.Status.Unlisted is not null)
                 .Select(s => new WithoutHands(s.MachineId, s.Name, null, s.Status.Unlisted!.Then, s.Status.Unlisted.For, s.UnlistedUntil))
         );
+        var parked = await ParkedMachines.AllAsync(db, DateOnly.FromDateTime(time.GetLocalNow().DateTime), cancel);
+        var woken = parked.Where(p => p.WokenBy.Length > 0).ToDictionary(p => p.Machine.Id, p => p.WokenBy);
+        var aside = parked.Count(p => p.Still);
         return new(
             Head(workshop, time),
             acts.FirstOrDefault(),
@@ -199,13 +204,13 @@ static class WorkshopEndpoints
                     s.Kind,
                     s.YearFrom,
                     s.Status.Progress,
-                    s.Status.Headline,
-                    s.Status.Detail,
+                    woken.ContainsKey(s.MachineId) ? "Set aside, and can go on." : s.Status.Headline,
+                    woken.GetValueOrDefault(s.MachineId) ?? s.Status.Detail,
                     s.Status.Tone,
                     s.HandedOver
                 )),
             ],
-            new(hand?.Count ?? 0, gone?.Count ?? 0, hand?.Stopped ?? 0, hand?.Minutes ?? 0),
+            new((hand?.Count ?? 0) - aside, gone?.Count ?? 0, hand?.Stopped ?? 0, hand?.Minutes ?? 0, aside),
             page,
             pages,
             byPlan

@@ -256,7 +256,35 @@ public class PlanActsTests
         Assert.Equal("", Parking.WokenBy(facts.Machine, [Part(0), Part(1, Guid.NewGuid())], new(2026, 6, 2)));
         Assert.Contains("in the store", Parking.WokenBy(facts.Machine, [Part(1)], new(2026, 6, 2)));
         Assert.Contains("day", Parking.WokenBy(facts.Machine, [], new(2026, 6, 9)));
+        // One that is lent is nobody's to build in.
+        var lent = Part(1);
+        lent.Owner = "the harbour master";
+        Assert.Equal("", Parking.WokenBy(facts.Machine, [lent], new(2026, 6, 2)));
         Assert.IsType<Done>(new Unpark().Decide(facts, At()));
         Assert.IsType<Refused>(new Unpark().Decide(facts, At()));
+    }
+
+    [Fact]
+    public void A_price_that_was_seen_wakes_what_waits_for_it_and_the_lowest_stands()
+    {
+        var m = new Machine { Id = Id, Name = "server" };
+        var facts = new ParkingFacts(m, false, new(2026, 6, 1));
+        string Woken() => Parking.WokenBy(m, [], new(2026, 6, 2));
+        Assert.IsType<Refused>(new SeePrice(10).Decide(facts, At()));
+        Assert.IsType<Refused>(new Park("too dear", null, "supply", -1).Decide(facts, At()));
+        Assert.IsType<Done>(new Park("too dear", null, "supply", 20).Decide(facts, At()));
+        Assert.Equal("Wakes for supply in the store, or seen for 20.00 or less.", Parking.Wakes(m));
+        Assert.Equal("", Woken());
+        Assert.Contains("it wakes at 20.00", Assert.IsType<Done>(new SeePrice(20.01m).Decide(facts, At())).Sentence);
+        Assert.Equal("", Woken());
+        Assert.IsType<Done>(new SeePrice(20).Decide(facts, At()));
+        Assert.IsType<Done>(new SeePrice(35).Decide(facts, At()));
+        Assert.Equal("Supply was seen for 20.00.", Woken());
+        Assert.IsType<Refused>(new SeePrice(-1).Decide(facts, At()));
+        // In hand again it is forgotten; set aside without a price, none wakes it.
+        Assert.IsType<Done>(new Unpark().Decide(facts, At()));
+        Assert.IsType<Done>(new Park("no room", null, "").Decide(facts, At()));
+        Assert.Equal((null, null, "", ""), (m.WakesBelow, m.SeenFor, Woken(), Parking.Wakes(m)));
+        Assert.IsType<Refused>(new SeePrice(1).Decide(facts, At()));
     }
 }

@@ -254,8 +254,11 @@
                   <h2 class="font-bold">Set aside</h2>
                   <ul class="text-sm">
                     {#each data.parked as m (m.id)}<li class="border-b border-sill py-1.5">
-                        <a class="font-bold hover:underline" href="/m/{m.id}/where">{m.name}</a>: {m.why}
-                        {#if m.wokenBy}<strong class="text-brass-ink">{m.wokenBy}</strong>{/if}
+                        <a class="font-bold hover:underline" href="/m/{m.id}/where">{m.name}</a>: {m.why.replace(
+                          /\.$/,
+                          '',
+                        )}.
+                        {#if m.wokenBy}<strong class="text-brass-ink">{m.wokenBy}</strong>{:else}{m.wakes}{/if}
                       </li>{/each}
                   </ul>
                 </section>{/if}

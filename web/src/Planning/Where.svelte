@@ -38,6 +38,7 @@
         By the plan: {w.planned.person}, {dayWord(w.planned.start, now.value)}
         {clock(w.planned.start)}, {w.planned.title.charAt(0).toLowerCase()}{w.planned.title.slice(1)}.
       </p>{/if}
+    {#if head.machine.parkedAt}<ParkSheet {id} {head} wakes={w.wakes} wokenBy={w.wokenBy} />{/if}
     <div class="mt-5 grid gap-x-10 gap-y-6 lg:grid-cols-2">
       <section aria-label="Done last">
         <h2 class="font-bold">Done last</h2>
@@ -72,10 +73,10 @@
         </ul>
       </section>
     </div>
-    <ParkSheet {id} {head} />
+    {#if !head.machine.parkedAt}<ParkSheet {id} {head} wakes={w.wakes} wokenBy={w.wokenBy} />{/if}
     <BenchEdge>
       {#snippet next()}<a
-          class="btn-next"
+          class={w.wokenBy ? 'act' : 'btn-next'}
           href={!w.next && w.planned ? pathOf(w.planned) : `/m/${id}/${w.next?.screen ?? 'arrive'}`}
           >{w.next ? 'Go on there' : 'Look at it'}</a
         >{/snippet}

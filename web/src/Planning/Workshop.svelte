@@ -63,7 +63,7 @@
     <h1 class="sr-only">Workshop</h1>
     <Query {query} what="the workshop">
       {#snippet children(data)}
-        {#if data.counts.inHand === 0 && data.counts.handedOver === 0}
+        {#if data.counts.inHand === 0 && data.counts.setAside === 0 && data.counts.handedOver === 0}
           <section class="mx-auto max-w-xl py-16 text-center">
             <h2 class="text-3xl font-bold">No machine yet</h2>
             <p class="mt-3">
@@ -175,9 +175,11 @@
           >
             <p>
               {data.counts.inHand - lots}
-              {data.counts.inHand - lots === 1 ? 'machine' : 'machines'} in hand{lots
+              {data.counts.setAside ? '' : data.counts.inHand - lots === 1 ? 'machine ' : 'machines '}in hand{lots
                 ? `, ${lots} ${lots === 1 ? 'lot' : 'lots'} unsorted`
-                : ''}{#if data.counts.handedOver}, <a class="underline" href={gone ? '/' : '/?show=handed-over'}
+                : ''}{data.counts.setAside ? `, ${data.counts.setAside} set aside` : ''}{#if data.counts.handedOver}, <a
+                  class="underline"
+                  href={gone ? '/' : '/?show=handed-over'}
                   >{gone ? 'show those in hand' : `${data.counts.handedOver} handed over`}</a
                 >{/if}
             </p>

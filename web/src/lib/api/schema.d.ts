@@ -3474,6 +3474,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/park/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What it waits for was seen at a price: at its own or less, that wakes it. */
+        post: operations["SeePrice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/where": {
         parameters: {
             query?: never;
@@ -9302,6 +9319,16 @@ export interface components {
             /** @description The part that wakes it once one is in the store; empty for none. */
             wakesFor?: string;
             /**
+             * Format: double
+             * @description What that part, or a complete machine where none is named, may cost at most for it to wake, in the workshop's currency; null where no price wakes it.
+             */
+            wakesBelow?: null | number;
+            /**
+             * Format: double
+             * @description The lowest that it was seen for since it was set aside; null where nobody has looked.
+             */
+            seenFor?: null | number;
+            /**
              * Format: date-time
              * @description Taken off the workshop's list; everything about it is kept.
              */
@@ -10585,16 +10612,20 @@ export interface components {
              * @default
              */
             wakesFor: string;
+            /**
+             * Format: double
+             * @description What that part, or a complete machine where none is named, may cost at most; null where no price wakes it.
+             */
+            wakesBelow?: null | number;
         };
         ParkedRow: {
             /** Format: uuid */
             id: string;
             name: string;
             why: string;
-            /** Format: date */
-            wakesOn: null | string;
-            wakesFor: string;
-            /** @description What it waits for is here, or its day has come; empty for nothing. */
+            /** @description What wakes it, in words; empty for nothing but a person. */
+            wakes: string;
+            /** @description What it waits for is here, was seen at its price, or its day has come; empty for nothing. */
             wokenBy: string;
         };
         PartMove: {
@@ -11235,6 +11266,13 @@ export interface components {
             may: components["schemas"]["Permit"];
             /** @description It was through, and a danger was found since. */
             lapsed: boolean;
+        };
+        PriceAsk: {
+            /**
+             * Format: double
+             * @description In the workshop's currency.
+             */
+            price: number;
         };
         /** @description From so many packs on, one pack costs so much. */
         PriceBreak: {
@@ -13914,6 +13952,10 @@ export interface components {
             next: null | components["schemas"]["NextAct"];
             planned: null | components["schemas"]["KeptTask"];
             layOut: string[];
+            /** @description What wakes it where it is set aside; empty where it is not, or nothing but a person does. */
+            wakes: string;
+            /** @description What has woken it; empty for nothing. */
+            wokenBy: string;
         };
         /** @description A cheap job that lies open once something is off: done then, it costs no opening of its own. */
         WhileOpen: {
@@ -14263,7 +14305,10 @@ export interface components {
             orderId?: null | string;
         };
         WorkshopCounts: {
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Those that are set aside not counted.
+             */
             inHand: number;
             /** Format: int32 */
             handedOver: number;
@@ -14271,6 +14316,11 @@ export interface components {
             stopped: number;
             /** Format: int32 */
             handsMinutesLeft: number;
+            /**
+             * Format: int32
+             * @description Set aside until something wakes them.
+             */
+            setAside: number;
         };
         WorkshopEdit: {
             name: string;
@@ -20963,6 +21013,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    SeePrice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceAsk"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
