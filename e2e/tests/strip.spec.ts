@@ -77,6 +77,8 @@ test('a contradiction is shown as its loop, and corrected where it was recorded'
   await page.getByRole('button', { name: 'Change the step' }).click();
   await page.getByRole('dialog').getByText('2 Front panel').click();
   await page.getByRole('button', { name: 'Keep it' }).click();
+  // Kept before one leaves the page.
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.goto(`${haar.url}/m/${id}/rebuild`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('The record contradicts itself');
   await page.getByRole('link', { name: 'Correct step 1' }).click();
@@ -84,6 +86,8 @@ test('a contradiction is shown as its loop, and corrected where it was recorded'
   await page.getByRole('button', { name: 'Change the step' }).click();
   await page.getByRole('dialog').getByText('2 Front panel').click();
   await page.getByRole('button', { name: 'Keep it' }).click();
+  // Kept before one leaves the page.
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.goto(`${haar.url}/m/${id}/rebuild`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Put back the');
   // A step that others name is not taken away by accident.

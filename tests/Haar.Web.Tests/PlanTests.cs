@@ -191,6 +191,9 @@ public class PlanTests
         Assert.Equal(404, (await w.SendAsync(HttpMethod.Delete, $"/api/plan/people/{id}", null)).Status);
         await w.DoAsync("/api/plan/places", new { name = "Bath" });
         Assert.Equal(400, (await w.PostAsync("/api/plan/places", new { name = "bath" })).Status);
+        // Eight at once with one name: one of them is here.
+        var said = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => w.PostAsync("/api/plan/people", Person("Tam"))));
+        Assert.Equal([200, 400, 400, 400, 400, 400, 400, 400], said.Select(x => x.Status).Order());
     }
 
     [Fact]

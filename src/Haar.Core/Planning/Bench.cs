@@ -168,7 +168,8 @@ public sealed class WorkTaken : ICheckedRow
 /// <param name="Factor">What is planned is multiplied by it.</param>
 /// <param name="From">How many pieces of work say so.</param>
 /// <param name="Median">Taken over planned, of those alone.</param>
-public sealed record WorkCorrection(WorkKind Kind, double Factor, int From, double Median);
+/// <param name="Person">Whose work it is of; empty for everybody's.</param>
+public sealed record WorkCorrection(WorkKind Kind, double Factor, int From, double Median, string Person = "");
 
 /// <summary>What the workshop's own past says of estimates, by kind of work.</summary>
 public static class WorkPast
@@ -191,27 +192,34 @@ public static class WorkPast
     public const double LeastFactor = 0.4,
         MostFactor = 3;
 
-    /// <summary>One for each kind of which something ended: the geometric mean of taken over planned, held back by what is thought before.</summary>
+    /// <summary>
+    /// For each kind of which something ended one of everybody's work: the geometric mean of taken over planned, held back by what is thought before.
+    /// Where more than one person was at that kind, one for each of them besides, held back by everybody's.
+    /// </summary>
     public static IReadOnlyList<WorkCorrection> Of(IEnumerable<WorkTaken> past) =>
         [
             .. past.Where(p => p is { End: WorkEnd.Done, TakenMinutes: > 0, PlannedMinutes: > 0 })
                 .GroupBy(p => p.Kind)
                 .OrderBy(g => g.Key)
-                .Select(g =>
+                .SelectMany(g =>
                 {
-                    var ratios = g.Select(p => Math.Clamp(p.TakenMinutes!.Value / p.PlannedMinutes, 0.1, 10)).Order().ToList();
-                    var mean = Math.Exp(ratios.Sum(Math.Log) / (ratios.Count + PriorWeight));
-                    return new WorkCorrection(
-                        g.Key,
-                        Math.Round(Math.Clamp(mean, LeastFactor, MostFactor), 3),
-                        ratios.Count,
-                        Math.Round(
-                            ratios.Count % 2 == 1
-                                ? ratios[ratios.Count / 2]
-                                : (ratios[ratios.Count / 2 - 1] + ratios[ratios.Count / 2]) / 2,
-                            3
-                        )
-                    );
+                    var all = Correction(g.Key, g, 1, "");
+                    var people = g.GroupBy(p => p.Person).Where(x => x.Key.Length > 0).OrderBy(x => x.Key, StringComparer.Ordinal).ToList();
+                    return people.Count > 1 ? people.Select(x => Correction(g.Key, x, all.Factor, x.Key)).Prepend(all) : [all];
                 }),
         ];
+
+    /// <param name="before">What is thought before any of these was timed.</param>
+    static WorkCorrection Correction(WorkKind kind, IEnumerable<WorkTaken> past, double before, string person)
+    {
+        var ratios = past.Select(p => Math.Clamp(p.TakenMinutes!.Value / p.PlannedMinutes, 0.1, 10)).Order().ToList();
+        var mean = Math.Exp((ratios.Sum(Math.Log) + PriorWeight * Math.Log(before)) / (ratios.Count + PriorWeight));
+        return new(
+            kind,
+            Math.Round(Math.Clamp(mean, LeastFactor, MostFactor), 3),
+            ratios.Count,
+            Math.Round(ratios.Count % 2 == 1 ? ratios[ratios.Count / 2] : (ratios[ratios.Count / 2 - 1] + ratios[ratios.Count / 2]) / 2, 3),
+            person
+        );
+    }
 }

@@ -139,7 +139,7 @@ public sealed record KeptPlan(
                         );
                     }),
             ],
-            p.Said,
+            [.. p.Said, .. Schedule.TripsSaid(p.Ask, plan.Tasks) is { Length: > 0 } trips ? [trips] : Array.Empty<string>()],
             plan.Verdict
         );
     }

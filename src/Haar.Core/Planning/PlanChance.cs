@@ -261,7 +261,7 @@ public static class PlanChance
                 seen++;
                 foreach (var w in p.Who[i])
                 {
-                    var takes = (int)Math.Ceiling(minutes[i] * persons[w] - 1e-9);
+                    var takes = (int)Math.Ceiling(minutes[i] * persons[w] * p.Pace(i, w) - 1e-9);
                     if (Begins(p, i, w, Math.Max(release, free[w]), takes, held, hours, places, air) is var at && at < start)
                     {
                         (best, who, start, length) = (k, w, at, takes);

@@ -54,17 +54,17 @@ public static class PlanNext
                 && p.Who[i].Contains(who)
                 && (p.Tasks[i].From ?? 0) <= 0
                 && p.Tasks[i].Start is null or 0
-                && p.Tasks[i].Minutes <= left
+                && p.Length(i, who) <= left
                 && !p.Tasks[i].Places.Intersect(without).Any()
                 && !p.Tasks[i].Places.Any(x => Taken(x, p.Tasks[i]))
-                && p.Tasks[i].Places.All(x => p.PlaceHours(x) is not { } hours || hours.Any(w => w.From <= 0 && w.To >= p.Tasks[i].Minutes))
+                && p.Tasks[i].Places.All(x => p.PlaceHours(x) is not { } hours || hours.Any(w => w.From <= 0 && w.To >= p.Length(i, who)))
                 && !not.Contains(p.Tasks[i].Id)
             )
             .OrderBy(i => p.Tasks[i].Deadline is { } d ? d - p.Tail[i] : int.MaxValue / 2 - p.Tail[i])
             .ThenByDescending(i => p.Tail[i])
-            .ThenBy(i => p.Tasks[i].Minutes)
+            .ThenBy(i => p.Length(i, who))
             .ThenBy(i => i)
-            .Select(i => Choice(p, i))
+            .Select(i => Choice(p, i, who))
             .ToList();
         const string question = "What is done now?";
         return new(
@@ -94,14 +94,14 @@ public static class PlanNext
         );
     }
 
-    static PlanChoice Choice(Schedule.Problem p, int i)
+    static PlanChoice Choice(Schedule.Problem p, int i, int who)
     {
         var t = p.Tasks[i];
         var after = Enumerable.Range(0, p.Tasks.Count).Count(k => p.Before[k].Contains(i));
         return new(
             t.Id,
             t.Title.Length > 0 ? t.Title : t.Id,
-            t.Minutes,
+            p.Length(i, who),
             p.Tail[i],
             t.Deadline is { } d && d - p.Tail[i] < 24 * 60
                     ? $"It has to be ready in {Schedule.Span(d)}, and {Schedule.Span(p.Tail[i])} hang on it."

@@ -14,6 +14,9 @@ public sealed record PlanTask
     /// <summary>Hands on, as is likely.</summary>
     public int Minutes { get; init; }
 
+    /// <summary>Of those who take otherwise than that; null for nobody.</summary>
+    public IReadOnlyList<PersonMinutes>? MinutesBy { get; init; }
+
     /// <summary>At best and at worst; null takes half and twice as long.</summary>
     public int? LowMinutes { get; init; }
     public int? HighMinutes { get; init; }
@@ -54,6 +57,9 @@ public sealed record PlanTask
     /// <summary>It and its wait are over by then; null for whenever.</summary>
     public int? Deadline { get; init; }
 }
+
+/// <summary>Hands on by one person, as is likely.</summary>
+public sealed record PersonMinutes(string Person, int Minutes);
 
 /// <summary>Somebody at the bench.</summary>
 public sealed record PlanPerson
@@ -135,7 +141,10 @@ public static partial class Schedule
         string Name(PlanTask t) => t.Title.Length > 0 ? $"“{t.Title}”" : $"“{t.Id}”";
         for (var i = 0; i < ask.Tasks.Count; i++)
         {
-            if (ask.Tasks[i] is { Deadline: { } d } t && (d <= 0 || d < (t.Start ?? t.From ?? 0) + t.Minutes))
+            if (
+                ask.Tasks[i] is { Deadline: { } d } t
+                && (d <= 0 || d < (t.Start ?? t.From ?? 0) + (t.MinutesBy ?? []).Select(b => b.Minutes).Append(t.Minutes).Min())
+            )
             {
                 throw new InvalidInputException(
                     $"tasks[{i}].deadline",
@@ -164,6 +173,7 @@ public static partial class Schedule
                 || t.WaitMinutes > MostMinutes
                 || t.LowMinutes is < 0 or > MostMinutes
                 || t.HighMinutes is < 0 or > MostMinutes
+                || t.MinutesBy?.Any(b => b.Minutes is < 0 or > MostMinutes) == true
                 || (t.LowMinutes ?? 0) > t.Minutes
                 || (t.HighMinutes ?? MostMinutes) < t.Minutes
                 || t.From is < 0 or > MostMinutes
@@ -214,6 +224,10 @@ public static partial class Schedule
             if (t.Person.Length > 0 && !people.Contains(t.Person))
             {
                 throw new InvalidInputException($"tasks[{i}].person", $"{Name(t)} is given to {t.Person}, who is not there.");
+            }
+            if (t.MinutesBy?.FirstOrDefault(b => !people.Contains(b.Person)) is { } by)
+            {
+                throw new InvalidInputException($"tasks[{i}].minutesBy", $"{Name(t)} says how long {by.Person} takes, who is not there.");
             }
         }
         if (Circle(ask.Tasks, ids) is { } circle)
@@ -279,11 +293,11 @@ public static partial class Schedule
         if (!proven && first.Unplanned.Count == 0 && ask.Seconds > 0)
         {
             var (better, lower, optimal) = Solver.Improve(p, first, bound, ask.Seconds, cancel);
-            best = better ?? first;
+            best = better is null ? first : p.Justified(better);
             bound = Math.Max(bound, lower);
             proven = optimal || best.Late == 0 && best.ReadyAt <= bound;
         }
-        return Say(ask, best, bound, proven);
+        return Say(ask, p.WithFewerTrips(best), bound, proven);
     }
 
     static ScheduleResult Say(ScheduleAsk ask, Plan plan, int bound, bool proven)
@@ -309,6 +323,10 @@ public static partial class Schedule
                     Source: "CP-SAT from a list schedule, critical path, bench hours"
                 )
             );
+        }
+        if (TripsSaid(ask, plan.Tasks) is { Length: > 0 } trips)
+        {
+            reasons.Add(new(trips));
         }
         reasons.AddRange(plan.Unplanned.Select(u => new Reason($"{Words.Capital(Title(u.Id))}: {u.Why}")));
         var verdict =

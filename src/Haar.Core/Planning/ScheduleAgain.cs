@@ -47,6 +47,7 @@ public static partial class Schedule
                     ? who
                     : null
         );
+        old = p.WithFewerTrips(old);
         var gain = (fresh.ReadyAt ?? 0) - (old.ReadyAt ?? 0);
         var kept =
             old.Unplanned.Count <= fresh.Unplanned.Count

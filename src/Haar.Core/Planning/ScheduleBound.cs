@@ -23,7 +23,7 @@ public static partial class Schedule
                 head[i] = Begins(i, Math.Max(Tasks[i].Start ?? Tasks[i].From ?? 0, Before[i].Select(Ready).DefaultIfEmpty(0).Max()));
                 bound = Math.Max(bound, Ready(i));
             }
-            int Ready(int i) => without.Contains(Tasks[i].Id) ? 0 : head[i] + Tasks[i].Minutes + Tasks[i].WaitMinutes;
+            int Ready(int i) => without.Contains(Tasks[i].Id) ? 0 : head[i] + Least(i) + Tasks[i].WaitMinutes;
             // What follows each when it ends, without any hours: tells sets of work by what comes after them.
             var tail = new int[count];
             var after = Enumerable.Range(0, count).Select(_ => new List<int>()).ToArray();
@@ -34,7 +34,7 @@ public static partial class Schedule
                 foreach (var b in Before[i].Where(b => !without.Contains(Tasks[b].Id)))
                 {
                     after[b].Add(i);
-                    tail[b] = Math.Max(tail[b], Tasks[i].Minutes + tail[i]);
+                    tail[b] = Math.Max(tail[b], Least(i) + tail[i]);
                 }
             }
             var rank = new int[count];
@@ -56,7 +56,7 @@ public static partial class Schedule
                     {
                         for (; k < late.Count && tail[late[k]] >= least; k++)
                         {
-                            work += Tasks[late[k]].Minutes;
+                            work += Least(late[k]);
                         }
                         var end = Filled(hours, from, work);
                         if (end + least > bound - 2 * 24 * 60)
@@ -82,7 +82,7 @@ public static partial class Schedule
 
             int Then(int i, int ends)
             {
-                ready[i] = Math.Max(ends, head[i] + Tasks[i].Minutes) + Tasks[i].WaitMinutes;
+                ready[i] = Math.Max(ends, head[i] + Least(i)) + Tasks[i].WaitMinutes;
                 var done = ready[i];
                 var next = new SortedSet<(int Rank, int Task)>(after[i].Select(a => (rank[a], a)));
                 foreach (var a in after[i])
@@ -94,7 +94,7 @@ public static partial class Schedule
                     var first = next.Min;
                     next.Remove(first);
                     var a = first.Task;
-                    var over = Begins(a, Math.Max(head[a], ready[a])) + Tasks[a].Minutes + Tasks[a].WaitMinutes;
+                    var over = Begins(a, Math.Max(head[a], ready[a])) + Least(a) + Tasks[a].WaitMinutes;
                     ready[a] = over;
                     done = Math.Max(done, over);
                     foreach (var b in after[a])
@@ -109,10 +109,10 @@ public static partial class Schedule
         /// <summary>The soonest that anybody who can do it has the time, within the hours of its places; that minute itself where nobody ever has.</summary>
         int Begins(int i, int from)
         {
-            var at = Who[i].Select(p => Within(Hours[p], from, Tasks[i].Minutes)).OfType<int>().DefaultIfEmpty(from).Min();
+            var at = Who[i].Select(p => Within(Hours[p], from, Length(i, p))).OfType<int>().DefaultIfEmpty(from).Min();
             foreach (var place in Tasks[i].Places)
             {
-                if (PlaceHours(place) is { } hours && Within(hours, at, Tasks[i].Minutes) is { } open)
+                if (PlaceHours(place) is { } hours && Within(hours, at, Least(i)) is { } open)
                 {
                     at = Math.Max(at, open);
                 }

@@ -17,6 +17,21 @@ public static partial class Schedule
         /// <summary>Their hours, in order, joined where they touch.</summary>
         public Window[][] Hours { get; }
 
+        /// <summary>How long each takes each person.</summary>
+        readonly int[][] lengths;
+
+        /// <summary>How long that person is at it, in minutes.</summary>
+        public int Length(int i, int person) => lengths[i][person];
+
+        /// <summary>How long that person is at it against what is likely.</summary>
+        public double Pace(int i, int person) => Tasks[i].Minutes > 0 ? (double)lengths[i][person] / Tasks[i].Minutes : 1;
+
+        /// <summary>By whoever of those who can is fastest.</summary>
+        public int Least(int i) => Who[i].Length == 0 ? Tasks[i].Minutes : Who[i].Min(w => lengths[i][w]);
+
+        /// <summary>By whoever of those who can is slowest.</summary>
+        public int Most(int i) => Who[i].Length == 0 ? Tasks[i].Minutes : Who[i].Max(w => lengths[i][w]);
+
         /// <summary>Length of what follows each, waits with it, and itself.</summary>
         public int[] Tail { get; }
         readonly List<int> order;
@@ -42,6 +57,12 @@ public static partial class Schedule
                         .ToArray()
                 ),
             ];
+            lengths =
+            [
+                .. ask.Tasks.Select(t =>
+                    ask.People.Select(x => t.MinutesBy?.FirstOrDefault(b => b.Person == x.Name)?.Minutes ?? t.Minutes).ToArray()
+                ),
+            ];
             placeHours = ask
                 .Places.Where(p => p.Windows is not null)
                 .GroupBy(p => p.Name)
@@ -57,7 +78,7 @@ public static partial class Schedule
             for (var k = order.Count - 1; k >= 0; k--)
             {
                 var i = order[k];
-                Tail[i] += Tasks[i].Minutes + Tasks[i].WaitMinutes;
+                Tail[i] += Least(i) + Tasks[i].WaitMinutes;
                 foreach (var b in Before[i])
                 {
                     Tail[b] = Math.Max(Tail[b], Tail[i]);
@@ -127,8 +148,8 @@ public static partial class Schedule
             }
             var longest = Who[i].SelectMany(p => Hours[p]).Select(w => w.To - w.From).DefaultIfEmpty(0).Max();
             return longest == 0 ? $"{Words.And(Who[i].Select(p => Ask.People[p].Name))} {(Who[i].Length == 1 ? "has" : "have")} no hours."
-                : t.Minutes > longest
-                    ? $"It takes {Span(t.Minutes)} in one go, and the longest time at the bench is {Span(longest)}: split it in {(t.Minutes + longest - 1) / longest}."
+                : !Who[i].Any(p => Hours[p].Any(w => w.To - w.From >= Length(i, p)))
+                    ? $"It takes {Span(Least(i))} in one go, and the longest time at the bench is {Span(longest)}: split it in {Math.Max(2, (Least(i) + longest - 1) / longest)}."
                 : null;
         }
 
@@ -177,12 +198,15 @@ public static partial class Schedule
                     continue;
                 }
                 var release = Math.Max(t.From ?? 0, Before[next].Select(x => at[x]!.ReadyAt).DefaultIfEmpty(0).Max());
-                (int Start, int Person)? best = null;
+                (int End, int Person)? best = null;
                 foreach (var p in person?.Invoke(next) is { } given ? [given] : Who[next])
                 {
-                    if (Earliest(next, p, release, busy, held, air) is { } start && (best is null || start < best.Value.Start))
+                    if (
+                        Earliest(next, p, release, busy, held, air) is { } start
+                        && (best is null || start + Length(next, p) < best.Value.End)
+                    )
                     {
-                        best = (start, p);
+                        best = (start + Length(next, p), p);
                     }
                 }
                 if (best is not { } found)
@@ -193,16 +217,12 @@ public static partial class Schedule
                     );
                     continue;
                 }
-                var (from, end) = (found.Start, found.Start + t.Minutes);
+                var (from, end) = (found.End - Length(next, found.Person), found.End);
                 at[next] = new(t.Id, Ask.People[found.Person].Name, from, end, end + t.WaitMinutes);
                 Put(busy[found.Person], new(from, end));
-                foreach (var place in t.Places)
+                foreach (var (place, w) in Holds(next, from, end))
                 {
-                    Put(Held(place), new(t.HeldBefore ? 0 : from, place == t.WaitPlace ? end + t.WaitMinutes : end));
-                }
-                if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
-                {
-                    Put(Held(t.WaitPlace), new(end, end + t.WaitMinutes));
+                    Put(Held(place), w);
                 }
                 air.AddRange(t.Gives.Select(g => (g, new Window(from, end))));
             }
@@ -210,6 +230,20 @@ public static partial class Schedule
             return new(planned, unplanned, planned.Count == 0 ? null : planned.Max(x => x.ReadyAt), Late(planned));
 
             List<Window> Held(string place) => held.TryGetValue(place, out var l) ? l : held[place] = [];
+        }
+
+        /// <summary>What it holds when it is done then: its places for so long, and where its wait lies.</summary>
+        IEnumerable<(string Place, Window At)> Holds(int i, int from, int end)
+        {
+            var t = Tasks[i];
+            foreach (var place in t.Places)
+            {
+                yield return (place, new(t.HeldBefore ? 0 : from, place == t.WaitPlace ? end + t.WaitMinutes : end));
+            }
+            if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
+            {
+                yield return (t.WaitPlace, new(end, end + t.WaitMinutes));
+            }
         }
 
         public int Late(IEnumerable<PlannedTask> planned)
@@ -281,16 +315,19 @@ public static partial class Schedule
             return null;
         }
 
+        /// <param name="only">Hours of each person that count; null for all.</param>
         int? Earliest(
             int i,
             int p,
             int release,
             List<Window>[] busy,
             Dictionary<string, List<Window>> held,
-            List<(string What, Window At)> air
+            List<(string What, Window At)> air,
+            Window[][]? only = null
         )
         {
             var t = Tasks[i];
+            var length = Length(i, p);
             var avoided = Ask.People[p].Avoids;
             var at = t.Start ?? release;
             // Each round goes on to the end of something: there are only so many ends.
@@ -301,16 +338,16 @@ public static partial class Schedule
                     return null;
                 }
                 var was = at;
-                if (Within(Hours[p], at, t.Minutes) is not { } inside)
+                if (Within((only ?? Hours)[p], at, length) is not { } inside)
                 {
                     return null;
                 }
-                at = Free(busy[p], inside, t.Minutes);
+                at = Free(busy[p], inside, length);
                 foreach (var place in t.Places)
                 {
                     if (PlaceHours(place) is { } hours)
                     {
-                        if (Within(hours, at, t.Minutes) is not { } open)
+                        if (Within(hours, at, length) is not { } open)
                         {
                             return null;
                         }
@@ -318,16 +355,16 @@ public static partial class Schedule
                     }
                     at =
                         held.TryGetValue(place, out var taken) && !t.HeldBefore
-                            ? Free(taken, at, place == t.WaitPlace ? t.Minutes + t.WaitMinutes : t.Minutes, CountOf(place))
+                            ? Free(taken, at, place == t.WaitPlace ? length + t.WaitMinutes : length, CountOf(place))
                             : at;
                 }
                 if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace) && held.TryGetValue(t.WaitPlace, out var bath))
                 {
-                    at = Free(bath, at + t.Minutes, t.WaitMinutes, CountOf(t.WaitPlace)) - t.Minutes;
+                    at = Free(bath, at + length, t.WaitMinutes, CountOf(t.WaitPlace)) - length;
                 }
                 if (avoided.Count > 0)
                 {
-                    at = Free(air.Where(a => avoided.Contains(a.What)).Select(a => a.At).OrderBy(w => w.From), at, t.Minutes);
+                    at = Free(air.Where(a => avoided.Contains(a.What)).Select(a => a.At).OrderBy(w => w.From), at, length);
                 }
                 if (t.Gives.Count > 0)
                 {
@@ -335,7 +372,7 @@ public static partial class Schedule
                     {
                         if (Ask.People[q].Avoids.Intersect(t.Gives).Any())
                         {
-                            at = Free(busy[q], at, t.Minutes);
+                            at = Free(busy[q], at, length);
                         }
                     }
                 }

@@ -45,6 +45,7 @@ public static partial class Schedule
             var ready = model.NewIntVar(bound, horizon, "ready");
             var start = tasks.Select((t, i) => model.NewIntVar(0, horizon, $"s{i}")).ToArray();
             var whole = new IntervalVar[tasks.Count];
+            var (size, end) = (new LinearExpr[tasks.Count], new LinearExpr[tasks.Count]);
             var by = new BoolVar[tasks.Count][];
             var own = p.Ask.People.Select(_ => new List<IntervalVar>()).ToArray();
             var held = new Dictionary<string, List<IntervalVar>>();
@@ -54,20 +55,44 @@ public static partial class Schedule
             for (var i = 0; i < tasks.Count; i++)
             {
                 var t = tasks[i];
-                whole[i] = model.NewFixedSizeIntervalVar(start[i], t.Minutes, $"t{i}");
                 by[i] = [.. p.Who[i].Select(w => model.NewBoolVar($"b{i}_{w}"))];
                 model.AddExactlyOne(by[i]);
+                // Of one length whoever does it, or as long as whoever does it takes.
+                size[i] = LinearExpr.Constant(p.Least(i));
+                if (p.Least(i) == p.Most(i))
+                {
+                    end[i] = start[i] + p.Least(i);
+                    whole[i] = model.NewFixedSizeIntervalVar(start[i], p.Least(i), $"t{i}");
+                }
+                else
+                {
+                    var takes = model.NewIntVar(p.Least(i), p.Most(i), $"d{i}");
+                    var ends = model.NewIntVar(0, horizon, $"e{i}");
+                    for (var k = 0; k < by[i].Length; k++)
+                    {
+                        model.Add(takes == p.Length(i, p.Who[i][k])).OnlyEnforceIf(by[i][k]);
+                    }
+                    model.Add(ends == start[i] + takes);
+                    model.AddHint(takes, at[t.Id].End - at[t.Id].Start);
+                    model.AddHint(ends, at[t.Id].End);
+                    (size[i], end[i]) = (takes, ends);
+                    whole[i] = model.NewIntervalVar(start[i], takes, ends, $"t{i}");
+                }
+            }
+            for (var i = 0; i < tasks.Count; i++)
+            {
+                var t = tasks[i];
                 for (var k = 0; k < by[i].Length; k++)
                 {
                     var w = p.Who[i][k];
-                    own[w].Add(model.NewOptionalFixedSizeIntervalVar(start[i], t.Minutes, by[i][k], $"o{i}_{w}"));
+                    own[w].Add(model.NewOptionalFixedSizeIntervalVar(start[i], p.Length(i, w), by[i][k], $"o{i}_{w}"));
                     if (few)
                     {
                         In(i, w, by[i][k]);
                     }
                     else
                     {
-                        model.AddLinearExpressionInDomain(start[i], Starts(p.Hours[w], t.Minutes, horizon)).OnlyEnforceIf(by[i][k]);
+                        model.AddLinearExpressionInDomain(start[i], Starts(p.Hours[w], p.Length(i, w), horizon)).OnlyEnforceIf(by[i][k]);
                     }
                 }
                 if (t.Start is { } pinned)
@@ -80,25 +105,33 @@ public static partial class Schedule
                 }
                 foreach (var b in p.Before[i])
                 {
-                    model.Add(start[i] >= start[b] + tasks[b].Minutes + tasks[b].WaitMinutes);
+                    model.Add(start[i] >= end[b] + tasks[b].WaitMinutes);
                 }
                 foreach (var place in t.Places)
                 {
                     if (p.PlaceHours(place) is { } hours)
                     {
-                        model.AddLinearExpressionInDomain(start[i], Starts(hours, t.Minutes, horizon));
+                        for (var k = 0; k < by[i].Length; k++)
+                        {
+                            var fits = model.AddLinearExpressionInDomain(start[i], Starts(hours, p.Length(i, p.Who[i][k]), horizon));
+                            if (p.Least(i) == p.Most(i))
+                            {
+                                break;
+                            }
+                            fits.OnlyEnforceIf(by[i][k]);
+                        }
                     }
-                    var length = place == t.WaitPlace ? t.Minutes + t.WaitMinutes : t.Minutes;
+                    var wait = place == t.WaitPlace ? t.WaitMinutes : 0;
                     Hold(
                         place,
-                        t.HeldBefore ? model.NewIntervalVar(0, start[i] + length, start[i] + length, $"h{i}_{place}")
-                            : length == t.Minutes ? whole[i]
-                            : model.NewFixedSizeIntervalVar(start[i], length, $"w{i}")
+                        t.HeldBefore ? model.NewIntervalVar(0, end[i] + wait, end[i] + wait, $"h{i}_{place}")
+                            : wait == 0 ? whole[i]
+                            : model.NewIntervalVar(start[i], size[i] + wait, end[i] + wait, $"w{i}")
                     );
                 }
                 if (t.WaitPlace.Length > 0 && !t.Places.Contains(t.WaitPlace))
                 {
-                    Hold(t.WaitPlace, model.NewFixedSizeIntervalVar(start[i] + t.Minutes, t.WaitMinutes, $"w{i}"));
+                    Hold(t.WaitPlace, model.NewFixedSizeIntervalVar(end[i], t.WaitMinutes, $"w{i}"));
                 }
             }
             foreach (var o in own)
@@ -141,16 +174,16 @@ public static partial class Schedule
             for (var i = 0; i < tasks.Count; i++)
             {
                 var t = tasks[i];
-                model.Add(ready >= start[i] + t.Minutes + t.WaitMinutes);
+                model.Add(ready >= end[i] + t.WaitMinutes);
                 if (t.Deadline is { } d && first.Late > 0)
                 {
                     var over = model.NewIntVar(0, Math.Max(0, horizon - d), $"l{i}");
-                    model.Add(over >= start[i] + t.Minutes + t.WaitMinutes - d);
+                    model.Add(over >= end[i] + t.WaitMinutes - d);
                     late.Add(over);
                 }
                 else if (t.Deadline is { } due)
                 {
-                    model.Add(start[i] + t.Minutes + t.WaitMinutes <= due);
+                    model.Add(end[i] + t.WaitMinutes <= due);
                 }
                 // The whole plan, assignments too: a half hint is worth nothing.
                 model.AddHint(start[i], at[t.Id].Start);
@@ -182,8 +215,9 @@ public static partial class Schedule
                         (t, i) =>
                         {
                             var s = (int)solver.Value(start[i]);
-                            var who = p.Ask.People[p.Who[i][Array.FindIndex(by[i], solver.BooleanValue)]].Name;
-                            return new PlannedTask(t.Id, who, s, s + t.Minutes, s + t.Minutes + t.WaitMinutes);
+                            var who = p.Who[i][Array.FindIndex(by[i], solver.BooleanValue)];
+                            var over = s + p.Length(i, who);
+                            return new PlannedTask(t.Id, p.Ask.People[who].Name, s, over, over + t.WaitMinutes);
                         }
                     )
                     .OrderBy(x => x.Start)
@@ -199,7 +233,8 @@ public static partial class Schedule
                 var one = new List<ILiteral> { does.Not() };
                 for (var k = 0; k < p.Hours[w].Length; k++)
                 {
-                    var (from, to) = (p.Hours[w][k].From, Math.Min((long)p.Hours[w][k].To - t.Minutes, horizon - t.Minutes));
+                    var length = p.Length(i, w);
+                    var (from, to) = (p.Hours[w][k].From, Math.Min((long)p.Hours[w][k].To - length, horizon - length));
                     if (to < from || to < (t.From ?? 0))
                     {
                         continue;
@@ -211,7 +246,7 @@ public static partial class Schedule
                     {
                         within[(w, k)] = list = [];
                     }
-                    list.Add((b, t.Minutes));
+                    list.Add((b, length));
                     model.AddHint(b, at[t.Id].Person == p.Ask.People[w].Name && at[t.Id].Start >= from && at[t.Id].Start <= to);
                 }
                 model.AddExactlyOne(one);

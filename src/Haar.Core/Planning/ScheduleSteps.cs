@@ -11,6 +11,10 @@ static class ScheduleSteps
         foreach (var t in ask.Tasks)
         {
             Take(t.Minutes);
+            foreach (var by in t.MinutesBy ?? [])
+            {
+                Take(by.Minutes);
+            }
             Take(t.WaitMinutes);
             Take(t.From);
             Take(t.Start);
@@ -35,6 +39,7 @@ static class ScheduleSteps
                     t with
                     {
                         Minutes = t.Minutes / step,
+                        MinutesBy = t.MinutesBy?.Select(b => b with { Minutes = b.Minutes / step }).ToList(),
                         LowMinutes = null,
                         HighMinutes = null,
                         WaitMinutes = t.WaitMinutes / step,

@@ -88,7 +88,8 @@ public static class WorkPlan
         int At(DateTimeOffset t) => (int)Math.Clamp(Math.Ceiling((t - start).TotalMinutes), 0, Schedule.MostMinutes);
         var said = new List<string>();
         var corrections = WorkPast.Of(ask.Taken);
-        var factor = corrections.ToDictionary(c => c.Kind, c => c.Factor);
+        var factor = corrections.Where(c => c.Person.Length == 0).ToDictionary(c => c.Kind, c => c.Factor);
+        var own = corrections.Where(c => c.Person.Length > 0 && ask.People.Any(p => p.Name == c.Person)).ToLookup(c => c.Kind);
         var entries = new Dictionary<string, PlanEntry>();
         var tasks = new List<PlanTask>();
         var left = new List<string>();
@@ -168,7 +169,8 @@ public static class WorkPlan
                     {
                         // What has begun goes on where it is: it ends when what was planned is over, or in five minutes.
                         var gone = (int)Math.Max(0, (start - begun.BegunAt).TotalMinutes);
-                        likely = Math.Max(5, likely - gone);
+                        var takes = likely * (own[w.Kind].FirstOrDefault(c => c.Person == begun.Person)?.Factor / by ?? 1);
+                        likely = Math.Max(5, (int)Math.Ceiling(takes - 1e-9) - gone);
                         person = names.Contains(begun.Person) ? begun.Person : person;
                         pinned = 0;
                     }
@@ -177,12 +179,27 @@ public static class WorkPlan
                         pinned = At(at);
                     }
                     var last = part == parts;
+                    // Who is known to be quicker or slower at such work than others are; what somebody said themselves is left alone.
+                    List<PersonMinutes> minutesBy =
+                    [
+                        .. own[w.Kind]
+                            .Where(_ => saidDone is null && !unfinished.ContainsKey((m.Id, w.Key)))
+                            .Select(c => new PersonMinutes(
+                                c.Person,
+                                (int)Math.Clamp(Math.Ceiling(minutes * c.Factor / by / parts - 1e-9), 1, Schedule.MostMinutes)
+                            )),
+                    ];
+                    if (part == 1 && begun is not null)
+                    {
+                        minutesBy = [];
+                    }
                     tasks.Add(
                         new()
                         {
                             Id = id,
                             Title = $"{entries[id].Title} ({m.Name})",
                             Minutes = likely,
+                            MinutesBy = minutesBy.Exists(x => x.Minutes != likely) ? minutesBy : null,
                             LowMinutes = (int)Math.Min(likely, Math.Floor(low * scale / parts)),
                             HighMinutes = (int)Math.Max(likely, Math.Ceiling(high * scale / parts)),
                             Kind = w.Kind.ToString(),
@@ -247,10 +264,10 @@ public static class WorkPlan
         {
             said.Add($"Not in this plan, since there is too much for one: {Words.And(left)}.");
         }
-        foreach (var c in corrections.Where(c => Math.Abs(c.Factor - 1) >= 0.05))
+        foreach (var c in corrections.Where(c => Math.Abs(c.Factor / (c.Person.Length > 0 ? factor[c.Kind] : 1) - 1) >= 0.05))
         {
             said.Add(
-                $"{Spoken(c.Kind)} has taken {Markings.Si.Plain(Math.Round(c.Median, 2))} times what was planned, by {c.From} {(c.From == 1 ? "piece" : "pieces")} of work: planned with {Markings.Si.Plain(Math.Round(c.Factor, 2))}."
+                $"{Spoken(c.Kind)} has taken {(c.Person.Length > 0 ? $"{c.Person} " : "")}{Markings.Si.Plain(Math.Round(c.Median, 2))} times what was planned, by {c.From} {(c.From == 1 ? "piece" : "pieces")} of work: planned with {Markings.Si.Plain(Math.Round(c.Factor, 2))}."
             );
         }
         return new(

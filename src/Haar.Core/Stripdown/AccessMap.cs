@@ -63,6 +63,37 @@ public sealed record AccessMap(IReadOnlyList<AccessPiece> Pieces, bool Supposed,
             _ => "",
         };
 
+    /// <summary>A piece with what taking it off and putting it back come to, and what can go wrong.</summary>
+    /// <param name="minutes">To take it off, where a person says; null takes what is usual of its kind.</param>
+    /// <param name="tube">There is a picture tube in it, or may be.</param>
+    internal static AccessPiece Counted(
+        string id,
+        string title,
+        PieceKind kind,
+        IReadOnlyList<string> behind,
+        bool off,
+        string destroys,
+        double? minutes,
+        Guid? step,
+        bool tube
+    )
+    {
+        var takes = minutes is { } m ? new Estimate(Math.Floor(m * 0.6), m, Math.Ceiling(m * 2)) : Usual(kind);
+        return new(
+            id,
+            title,
+            kind,
+            behind,
+            off ? Estimate.None : takes,
+            new(Math.Ceiling(takes.Low * BackTimes), Math.Ceiling(takes.Likely * BackTimes), Math.Ceiling(takes.High * BackTimes)),
+            off,
+            RiskOf(kind, tube),
+            off ? "" : destroys,
+            step,
+            minutes
+        );
+    }
+
     public static AccessMap Of(MachineFacts f)
     {
         var tube = Hazards.Tube(f.Machine) != ThreeState.No;
@@ -110,23 +141,7 @@ public sealed record AccessMap(IReadOnlyList<AccessPiece> Pieces, bool Supposed,
             string destroys,
             double? minutes,
             Guid? step
-        )
-        {
-            var takes = minutes is { } m ? new Estimate(Math.Floor(m * 0.6), m, Math.Ceiling(m * 2)) : Usual(kind);
-            return new(
-                id,
-                title,
-                kind,
-                [.. behind.Where(b => there.Contains(b) && b != id).Distinct()],
-                off ? Estimate.None : takes,
-                new(Math.Ceiling(takes.Low * BackTimes), Math.Ceiling(takes.Likely * BackTimes), Math.Ceiling(takes.High * BackTimes)),
-                off,
-                RiskOf(kind, tube),
-                off ? "" : destroys,
-                step,
-                minutes
-            );
-        }
+        ) => Counted(id, title, kind, [.. behind.Where(b => there.Contains(b) && b != id).Distinct()], off, destroys, minutes, step, tube);
         return new(
             [
                 .. stepOf.Select(x =>

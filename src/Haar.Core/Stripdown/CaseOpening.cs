@@ -122,6 +122,34 @@ public static class CaseOpening
                 );
             }),
         ];
+        var (levels, advised, chosen, holds, verdict) = Deep(map, inside, WorthItsOpening);
+        return new(
+            map.Pieces,
+            map.Supposed,
+            levels,
+            advised,
+            chosen,
+            placed,
+            Proposals(m, map, inside, holds, today),
+            [.. map.InOrder(holds).Where(p => !p.IsOff).Select(p => p.Title)],
+            Total(map, holds),
+            inside.Where(w => needs[w.Key] is { } n && n.IsSubsetOf(holds)).Aggregate(Estimate.None, (sum, w) => sum + w.Minutes),
+            Risks(map.InOrder(holds)),
+            [.. map.InOrder(holds).Where(p => p.Destroys.Length > 0).Select(p => p.Destroys).Distinct()],
+            verdict
+        );
+    }
+
+    /// <summary>Each depth that makes a difference, which is advised, which is chosen, and what comes off at the one that holds.</summary>
+    /// <param name="inside">Work inside; one of each key.</param>
+    /// <param name="worth">See <see cref="WorthItsOpening"/>.</param>
+    internal static (List<OpeningLevel> Levels, int Advised, int? Chosen, IReadOnlySet<string> Holds, Verdict Verdict) Deep(
+        AccessMap map,
+        List<WorkTask> inside,
+        double worth
+    )
+    {
+        var needs = inside.ToDictionary(w => w.Key, map.Needs);
         var depths = inside
             .Select(map.Place)
             .OfType<(AccessPiece Piece, bool Out)>()
@@ -136,23 +164,9 @@ public static class CaseOpening
         var down = map.Said?.DownTo is { } said ? map.To(said) : null;
         var holds = down ?? needs.Values.OfType<IReadOnlySet<string>>().SelectMany(x => x).ToHashSet();
         List<OpeningLevel> levels = [.. depths.Select(d => Level(map, d, inside, needs) with { IsOpen = map.To(d)!.IsSubsetOf(holds) })];
-        var advised = Advised(levels, inside);
+        var advised = Advised(levels, inside, worth);
         var chosen = down is null ? -1 : levels.FindIndex(l => map.To(l.Depth)!.SetEquals(down));
-        return new(
-            map.Pieces,
-            map.Supposed,
-            levels,
-            advised,
-            chosen >= 0 ? chosen : null,
-            placed,
-            Proposals(m, map, inside, holds, today),
-            [.. map.InOrder(holds).Where(p => !p.IsOff).Select(p => p.Title)],
-            Total(map, holds),
-            inside.Where(w => needs[w.Key] is { } n && n.IsSubsetOf(holds)).Aggregate(Estimate.None, (sum, w) => sum + w.Minutes),
-            Risks(map.InOrder(holds)),
-            [.. map.InOrder(holds).Where(p => p.Destroys.Length > 0).Select(p => p.Destroys).Distinct()],
-            Say(map, inside, needs, levels, advised, chosen, holds)
-        );
+        return (levels, advised, chosen >= 0 ? chosen : null, holds, Say(map, inside, needs, levels, advised, chosen, holds, worth));
     }
 
     static IReadOnlyList<string> Risks(IEnumerable<AccessPiece> pieces) =>
@@ -228,7 +242,7 @@ public static class CaseOpening
     }
 
     /// <summary>The shallowest that leaves no danger, and beyond which the work that is gained is not worth the opening.</summary>
-    static int Advised(List<OpeningLevel> levels, List<WorkTask> inside)
+    static int Advised(List<OpeningLevel> levels, List<WorkTask> inside, double worth)
     {
         var minutes = inside.ToDictionary(w => w.Key, w => w.Minutes.Likely);
         var at = levels.FindIndex(l => l.Verdict.Outcome != Outcome.No);
@@ -241,7 +255,7 @@ public static class CaseOpening
                 continue;
             }
             var gained = levels[i].Does.Except(levels[at].Does).Sum(k => minutes[k]);
-            if (gained > 0 && gained >= WorthItsOpening * (levels[i].Opening.Likely - levels[at].Opening.Likely))
+            if (gained > 0 && gained >= worth * (levels[i].Opening.Likely - levels[at].Opening.Likely))
             {
                 at = i;
             }
@@ -256,7 +270,8 @@ public static class CaseOpening
         List<OpeningLevel> levels,
         int advised,
         int chosen,
-        IReadOnlySet<string> holds
+        IReadOnlySet<string> holds,
+        double worth
     )
     {
         const string question = "How deep is it opened?";
@@ -292,7 +307,11 @@ public static class CaseOpening
         }
         if (chosen < 0 && advised >= 0 && levels[advised].Leaves.Count > unknown)
         {
-            reasons.Add(new($"{levels[advised].Name} is deep enough: what lies deeper takes less than half of its own opening."));
+            reasons.Add(
+                new(
+                    $"{levels[advised].Name} is deep enough: what lies deeper takes less than {(worth == 0.5 ? "half" : $"{Plain(worth * 100)} %")} of its own opening."
+                )
+            );
         }
         return Verdict
             .Of(

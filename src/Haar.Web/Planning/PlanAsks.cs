@@ -115,14 +115,20 @@ public sealed record PersonEdit(
     IReadOnlyList<Airborne> Avoids,
     IReadOnlyList<WeeklyHours> Hours,
     IReadOnlyList<DayHours>? Days = null
-);
+)
+{
+    public KeepPerson As(Guid? id) => new(id, Name, Skills, Avoids, Hours, Days);
+}
 
 /// <summary>One day that differs: not there at all, or other hours.</summary>
 public sealed record PersonDay(DateOnly Day, TimeOnly? From = null, TimeOnly? To = null);
 
 /// <param name="Count">How many there are.</param>
 /// <param name="FitDaysInTen">Of a place outdoors; null takes what is usual.</param>
-public sealed record PlaceEdit(string Name, PlaceOpen Open = PlaceOpen.Always, int Count = 1, double? FitDaysInTen = null);
+public sealed record PlaceEdit(string Name, PlaceOpen Open = PlaceOpen.Always, int Count = 1, double? FitDaysInTen = null)
+{
+    public KeepPlace As(Guid? id) => new(id, Name, Open, Count, FitDaysInTen);
+}
 
 /// <param name="DueOn">Null takes the workshop's day.</param>
 public sealed record DueAsk(string Owner = "", DateOnly? DueOn = null);

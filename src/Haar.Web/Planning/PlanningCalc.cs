@@ -1,4 +1,5 @@
 using Haar.Core.Planning;
+using Haar.Core.Stripdown;
 using Haar.Web.Http;
 
 namespace Haar.Web.Planning;
@@ -41,6 +42,13 @@ static class PlanningCalc
             .WithSummary("The fewest pieces that come off for the work that is wanted, and what else lies behind them.")
             .WithExample(
                 """{"pieces":[{"id":"cover","title":"Cover","behind":[]},{"id":"cage","title":"Drive cage","behind":["cover"],"offMinutes":6,"backMinutes":8},{"id":"board","title":"Main board","behind":["cage"],"offMinutes":15,"backMinutes":20}],"work":[{"id":"cell","title":"Take the cell out","at":["cage"],"minutes":10,"wanted":true},{"id":"fan","title":"Oil the fan","at":["cover"],"minutes":10},{"id":"caps","title":"Recap the board","at":["board"],"minutes":90}]}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/depth", (DepthAsk ask) => OpeningDepth.Of(ask))
+            .WithName("CalcDepth")
+            .WithSummary("How deep to open it: each depth with its minutes, its risks and what it leaves, and which is deep enough.")
+            .WithExample(
+                """{"pieces":[{"id":"cover","title":"Cover","kind":"cover"},{"id":"cage","title":"Drive cage","kind":"cage","behind":["cover"]},{"id":"board","title":"Main board","kind":"board","behind":["cage"]}],"work":[{"id":"cell","title":"Take the cell out","piece":"board","minutes":10,"danger":true},{"id":"fan","title":"Oil the fan","piece":"cover","out":true},{"id":"under","title":"Clean under the board","piece":"board","out":true,"minutes":5}]}"""
             )
             .ProducesValidationProblem();
     }

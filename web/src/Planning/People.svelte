@@ -199,9 +199,12 @@
         {#if data.corrections.length}
           <h2 class="mt-7 text-lg font-bold">What the past says of estimates</h2>
           <ul class="mt-1 border-t border-sill sm:max-w-xl">
-            {#each data.corrections as c (c.kind)}<li class="flex items-baseline gap-4 border-b border-sill py-1.5">
-                <strong>{capital(c.kind)}</strong><span class="reading">× {c.factor.toFixed(2)}</span><span
-                  class="ml-auto text-sm text-soft"
+            {#each data.corrections as c (c.kind + c.person)}<li
+                class={['flex items-baseline gap-4 border-b border-sill py-1.5', c.person ? 'pl-5' : '']}
+              >
+                <strong class={c.person ? 'font-normal' : ''}>{c.person || capital(c.kind)}</strong><span
+                  class="reading">× {c.factor.toFixed(2)}</span
+                ><span class="ml-auto text-sm text-soft"
                   >took {c.median.toFixed(2)} times what was planned, by {c.from}
                   {c.from === 1 ? 'piece' : 'pieces'} of work</span
                 >

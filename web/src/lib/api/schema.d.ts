@@ -5070,6 +5070,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/planning/depth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How deep to open it: each depth with its minutes, its risks and what it leaves, and which is deep enough. */
+        post: operations["CalcDepth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -7084,6 +7101,30 @@ export interface components {
         };
         DepthAsk: {
             depth?: null | components["schemas"]["OpenDepth"];
+        };
+        DepthResult: {
+            /** @description Shallow first. */
+            levels: components["schemas"]["OpeningLevel"][];
+            /**
+             * Format: int32
+             * @description Index of the one that is advised.
+             */
+            advised: number;
+            /**
+             * Format: int32
+             * @description Index of the one that is chosen; null for as deep as its work needs.
+             */
+            chosen: null | number;
+            /** @description Titles of what comes off at the depth that holds and is still on, in order. */
+            off: string[];
+            /** @description Minutes of taking off and putting back, to the depth that holds. */
+            opening: components["schemas"]["Estimate"];
+            /**
+             * Format: double
+             * @description The share that was used.
+             */
+            worthItsOpening: number;
+            verdict: components["schemas"]["Verdict"];
         };
         DilutionAsk: {
             /**
@@ -10797,6 +10838,12 @@ export interface components {
             hours: components["schemas"]["WeeklyHours"][];
             days?: null | components["schemas"]["DayHours"][];
         };
+        /** @description Hands on by one person, as is likely. */
+        PersonMinutes: {
+            person: string;
+            /** Format: int32 */
+            minutes: number;
+        };
         PhotoCaption: {
             caption: string;
         };
@@ -11062,6 +11109,8 @@ export interface components {
              * @description Hands on, as is likely.
              */
             minutes?: number;
+            /** @description Of those who take otherwise than that; null for nobody. */
+            minutesBy?: null | components["schemas"]["PersonMinutes"][];
             /**
              * Format: int32
              * @description At best and at worst; null takes half and twice as long.
@@ -14202,6 +14251,11 @@ export interface components {
              * @description Taken over planned, of those alone.
              */
             median: number;
+            /**
+             * @description Whose work it is of; empty for everybody's.
+             * @default
+             */
+            person: string;
         };
         /**
          * @description How an evening left a piece of work.
@@ -25088,6 +25142,79 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpeningResult"];
+                };
+            };
+        };
+    };
+    CalcDepth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "pieces": [
+                 *         {
+                 *           "id": "cover",
+                 *           "title": "Cover",
+                 *           "kind": "cover"
+                 *         },
+                 *         {
+                 *           "id": "cage",
+                 *           "title": "Drive cage",
+                 *           "kind": "cage",
+                 *           "behind": [
+                 *             "cover"
+                 *           ]
+                 *         },
+                 *         {
+                 *           "id": "board",
+                 *           "title": "Main board",
+                 *           "kind": "board",
+                 *           "behind": [
+                 *             "cage"
+                 *           ]
+                 *         }
+                 *       ],
+                 *       "work": [
+                 *         {
+                 *           "id": "cell",
+                 *           "title": "Take the cell out",
+                 *           "piece": "board",
+                 *           "minutes": 10,
+                 *           "danger": true
+                 *         },
+                 *         {
+                 *           "id": "fan",
+                 *           "title": "Oil the fan",
+                 *           "piece": "cover",
+                 *           "out": true
+                 *         },
+                 *         {
+                 *           "id": "under",
+                 *           "title": "Clean under the board",
+                 *           "piece": "board",
+                 *           "out": true,
+                 *           "minutes": 5
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["DepthAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DepthResult"];
                 };
             };
         };
