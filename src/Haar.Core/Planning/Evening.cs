@@ -39,7 +39,7 @@ public static class Evening
                         Outcome.No,
                         $"Nothing is planned for {person} then.",
                         Basis.Rule,
-                        new Reason("Their hours are others, or all of it waits.")
+                        new Reason("Their hours are others, all of it waits, or others do it when they are there anyway.")
                     )
                     .Changing("Other hours, or work that is laid down for then.")
                 : Verdict
