@@ -2,7 +2,7 @@
 <script lang="ts">
   import { api, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
-  import { day, number } from '$lib/format';
+  import { currencySign, day, number } from '$lib/format';
   import DayField from '$lib/ui/DayField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -117,7 +117,7 @@
       maxlength={60}
     />
     <NumberField
-      label="A price that wakes it"
+      label="A price that wakes it, {currencySign(head.currency)}"
       hint="Of that part, or of a complete one where none is named: this or less. Empty for none."
       error={form.field('wakesBelow')}
       bind:value={below}
@@ -136,7 +136,7 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <NumberField label="Price" error={form.field('price')} bind:value={price} least={0} required />
+    <NumberField label="Price, {currencySign(head.currency)}" error={form.field('price')} bind:value={price} least={0} required />
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
   </form>
 </Sheet>
