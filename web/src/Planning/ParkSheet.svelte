@@ -136,7 +136,13 @@
     }}
   >
     <ProblemNote problem={form.problem} />
-    <NumberField label="Price, {currencySign(head.currency)}" error={form.field('price')} bind:value={price} least={0} required />
+    <NumberField
+      label="Price, {currencySign(head.currency)}"
+      error={form.field('price')}
+      bind:value={price}
+      least={0}
+      required
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
   </form>
 </Sheet>
