@@ -60,6 +60,23 @@ public class ScheduleTripsTests
         }
     }
 
+    /// <summary>Everybody an hour and a half each evening, one half an hour after the other: there is much to spare.</summary>
+    static ScheduleAsk Evenings(ScheduleAsk ask) =>
+        ask with
+        {
+            Seconds = 0,
+            People =
+            [
+                .. ask.People.Select(
+                    (p, w) =>
+                        p with
+                        {
+                            Windows = [.. Enumerable.Range(0, 12).Select(d => new Window(d * 240 + 30 * (w + 1), d * 240 + 30 * (w + 4)))],
+                        }
+                ),
+            ],
+        };
+
     [Property(MaxTest = 300)]
     public Property Fewer_trips_never_make_anything_late() =>
         Prop.ForAll(
@@ -67,7 +84,7 @@ public class ScheduleTripsTests
             any =>
             {
                 // Some have a day of their own, which is kept or not.
-                var ask = any with
+                var ask = Evenings(any) with
                 {
                     Tasks = [.. any.Tasks.Select((t, i) => i % 3 == 1 ? t with { Deadline = 1900 - 170 * i } : t)],
                 };
@@ -85,6 +102,22 @@ public class ScheduleTripsTests
                         .All(t => now[t.Id].ReadyAt <= was[t.Id].ReadyAt)
                     && Schedule.Trips(ask, after.Tasks).Values.Sum() <= Schedule.Trips(ask, before.Tasks).Values.Sum()
                 ).ToProperty();
+            }
+        );
+
+    /// <summary>What was spared is not asked for again by the next plan, and nothing wanders.</summary>
+    [Property(MaxTest = 200)]
+    public Property Planned_again_on_the_same_facts_nothing_moves() =>
+        Prop.ForAll(
+            ScheduleTests.Any,
+            any =>
+            {
+                var ask = Evenings(any);
+                var plan = Schedule.Of(ask);
+                var again = Schedule.Again(ask, [.. plan.Tasks.Select(t => new StoodAt(t.Id, t.Person, t.Start))]);
+                return (again.Moves.Count == 0 && again.Plan.Tasks.SequenceEqual(plan.Tasks)).Label(
+                    string.Join("; ", again.Moves.Select(m => $"{m.Id} {m.From} {m.PersonBefore} to {m.To} {m.Person}: {m.Why}"))
+                );
             }
         );
 }
