@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '$lib/api/client';
-  import { act, Sending } from '$lib/api/act.svelte';
+  import { actAndGo, Sending } from '$lib/api/act.svelte';
   import { atTheBench, setAtTheBench } from '$lib/bench';
   import { lower, minutes } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
@@ -48,10 +48,11 @@
     if (query.error && person) person = '';
   });
   const take = (t: Schemas['KeptTask']) =>
-    form.send(async () => {
-      await act(api.POST('/api/plan/take', { body: { machineId: t.machineId, key: t.key, person } }));
-      go(pathOf(t));
-    });
+    form.send(() =>
+      actAndGo(api.POST('/api/plan/take', { body: { machineId: t.machineId, key: t.key, person } }), () =>
+        go(pathOf(t)),
+      ),
+    );
   const show = (what: typeof sheet) => {
     form.forget();
     sheet = what;

@@ -21,6 +21,17 @@ export async function act<T>(
   return done;
 }
 
+/** Does an act and goes elsewhere: nobody waits until the screen that is left has been read again. */
+export async function actAndGo<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+  goOn: (done: Full<T>) => void,
+): Promise<void> {
+  const done = await ask(call);
+  said(done as Said);
+  void queries.invalidateQueries();
+  goOn(done);
+}
+
 /** Says what was done. */
 export function said(done: Said, quiet = false) {
   if (!done?.sentence) return;

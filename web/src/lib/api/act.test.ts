@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 const toast = vi.hoisted(() => Object.assign(vi.fn(), { error: vi.fn() }));
 vi.mock('svelte-sonner', () => ({ toast }));
-const { act, Sending, queries, undo } = await import('./act.svelte');
+const { act, actAndGo, Sending, queries, undo } = await import('./act.svelte');
 const { basedOn, Problem } = await import('./client');
 
 const answer = (data: unknown, status = 200) => Promise.resolve({ data, response: new Response(null, { status }) });
@@ -23,6 +23,16 @@ describe('an act', () => {
       expect.objectContaining({ action: expect.objectContaining({ label: 'Undo' }) as unknown }),
     );
     expect(again).toHaveBeenCalledOnce();
+  });
+
+  it('that leaves the page goes on at once, and does not when it is refused', async () => {
+    const again = vi.spyOn(queries, 'invalidateQueries').mockReturnValue(new Promise(() => {}));
+    const goOn = vi.fn();
+    await actAndGo(answer({ logId: 'a1', sentence: 'Begun.' }), goOn);
+    expect(goOn).toHaveBeenCalledOnce();
+    expect(again).toHaveBeenCalled();
+    await actAndGo(refused({ title: 'No', detail: 'Not yet.' }, 400), goOn).catch(() => {});
+    expect(goOn).toHaveBeenCalledOnce();
   });
 
   it('that kept no record offers no undo', async () => {
