@@ -21,12 +21,14 @@ public sealed record DepthPiece(
 /// <param name="Danger">It must not be left for another time.</param>
 public sealed record DepthWork(string Id, string Title, string? Piece = null, bool Out = false, double Minutes = 10, bool Danger = false);
 
-/// <param name="DownTo">How deep it is to be opened; null for as deep as its work needs.</param>
+/// <param name="DownTo">Id of the piece down to which it is to be opened; empty for shut, null for as deep as its work needs.</param>
+/// <param name="DownToOut">That piece itself comes out too.</param>
 /// <param name="WorthItsOpening">Of the minutes that a deeper opening takes, the share that its work must take for it to be advised; null takes the house's.</param>
-public sealed record DepthAsk(
+public sealed record OpeningDepthAsk(
     IReadOnlyList<DepthPiece> Pieces,
     IReadOnlyList<DepthWork> Work,
-    OpenDepth? DownTo = null,
+    string? DownTo = null,
+    bool DownToOut = false,
     double? WorthItsOpening = null
 );
 
@@ -36,7 +38,7 @@ public sealed record DepthAsk(
 /// <param name="Off">Titles of what comes off at the depth that holds and is still on, in order.</param>
 /// <param name="Opening">Minutes of taking off and putting back, to the depth that holds.</param>
 /// <param name="WorthItsOpening">The share that was used.</param>
-public sealed record DepthResult(
+public sealed record OpeningDepthResult(
     IReadOnlyList<OpeningLevel> Levels,
     int Advised,
     int? Chosen,
@@ -50,7 +52,7 @@ public sealed record DepthResult(
 public static class OpeningDepth
 {
     /// <exception cref="InvalidInputException">Names the first field that cannot be: a name twice or not there, a circle, a length.</exception>
-    public static DepthResult Of(DepthAsk ask)
+    public static OpeningDepthResult Of(OpeningDepthAsk ask)
     {
         if (ask.Work.Count > MachineAccess.MostWords)
         {
@@ -62,7 +64,7 @@ public static class OpeningDepth
         {
             Pieces = [.. ask.Pieces.Select(p => new ApartPiece(p.Id, p.Title, p.Kind, p.Behind ?? [], "", p.OffMinutes))],
             Behind = [.. ask.Work.Where(w => w.Piece is not null).Select(w => new WorkBehind(w.Id, w.Piece!, w.Out))],
-            DownTo = ask.DownTo,
+            DownTo = ask.DownTo is { } piece ? new(piece, ask.DownToOut) : null,
         };
         said.Check();
         var ids = ask.Pieces.Select(p => p.Id).ToHashSet();
@@ -81,9 +83,9 @@ public static class OpeningDepth
                 throw new InvalidInputException($"work[{i}].piece", $"There is no piece “{at}”.");
             }
         }
-        if (ask.DownTo is { Piece.Length: > 0 } down && !ids.Contains(down.Piece))
+        if (ask.DownTo is { Length: > 0 } down && !ids.Contains(down))
         {
-            throw new InvalidInputException("downTo.piece", $"There is no piece “{down.Piece}”.");
+            throw new InvalidInputException("downTo", $"There is no piece “{down}”.");
         }
         var map = new AccessMap(
             [

@@ -44,7 +44,7 @@ static class PlanningCalc
                 """{"pieces":[{"id":"cover","title":"Cover","behind":[]},{"id":"cage","title":"Drive cage","behind":["cover"],"offMinutes":6,"backMinutes":8},{"id":"board","title":"Main board","behind":["cage"],"offMinutes":15,"backMinutes":20}],"work":[{"id":"cell","title":"Take the cell out","at":["cage"],"minutes":10,"wanted":true},{"id":"fan","title":"Oil the fan","at":["cover"],"minutes":10},{"id":"caps","title":"Recap the board","at":["board"],"minutes":90}]}"""
             )
             .ProducesValidationProblem();
-        g.MapPost("/depth", (DepthAsk ask) => OpeningDepth.Of(ask))
+        g.MapPost("/depth", (OpeningDepthAsk ask) => OpeningDepth.Of(ask))
             .WithName("CalcDepth")
             .WithSummary("How deep to open it: each depth with its minutes, its risks and what it leaves, and which is deep enough.")
             .WithExample(

@@ -28,10 +28,10 @@ public class OpeningDepthTests
         Assert.Equal((2, null, 0.5), (r.Advised, r.Chosen, r.WorthItsOpening));
         Assert.Equal(3, OpeningDepth.Of(new(Tower, [Cell, Fan, Under], WorthItsOpening: 0.1)).Advised);
         Assert.Equal(("Cover, Drive cage, Main board", 64), (string.Join(", ", r.Off), r.Opening.Likely));
-        var chosen = OpeningDepth.Of(new(Tower, [Cell, Fan, Under], new("board", false)));
+        var chosen = OpeningDepth.Of(new(Tower, [Cell, Fan, Under], "board"));
         Assert.Equal((2, 29, Outcome.YesIf), (chosen.Chosen, chosen.Opening.Likely, chosen.Verdict.Outcome));
         // A danger is left behind by nobody's choice.
-        Assert.Equal(Outcome.No, OpeningDepth.Of(new(Tower, [Cell, Fan], new("cover", true))).Verdict.Outcome);
+        Assert.Equal(Outcome.No, OpeningDepth.Of(new(Tower, [Cell, Fan], "cover", true)).Verdict.Outcome);
     }
 
     [Fact]
@@ -45,12 +45,12 @@ public class OpeningDepthTests
     [Fact]
     public void What_cannot_be_is_named()
     {
-        static string Field(DepthAsk ask) => Assert.Throws<InvalidInputException>(() => OpeningDepth.Of(ask)).Field;
+        static string Field(OpeningDepthAsk ask) => Assert.Throws<InvalidInputException>(() => OpeningDepth.Of(ask)).Field;
         Assert.Equal("work[0].piece", Field(new(Tower, [Cell with { Piece = "lid" }])));
         Assert.Equal("work[1].id", Field(new(Tower, [Cell, Cell])));
         Assert.Equal("work[0].minutes", Field(new(Tower, [Cell with { Minutes = double.NaN }])));
         Assert.Equal("pieces[0].behind", Field(new([Tower[0] with { Behind = ["board"] }, Tower[1], Tower[2]], [Cell])));
-        Assert.Equal("downTo.piece", Field(new(Tower, [Cell], new("lid", true))));
+        Assert.Equal("downTo", Field(new(Tower, [Cell], "lid")));
         Assert.Equal("worthItsOpening", Field(new(Tower, [Cell], WorthItsOpening: -1)));
     }
 
@@ -66,10 +66,10 @@ public class OpeningDepthTests
         {
             return true;
         }
-        var down = choose ? new OpenDepth("board", true) : null;
+        var down = choose ? "board" : null;
         var at = forgotten % work.Count;
         work[at] = work[at] with { Piece = null };
-        var r = OpeningDepth.Of(new(Tower, work, down));
+        var r = OpeningDepth.Of(new(Tower, work, down, true));
         return r.Levels.All(l => l.Verdict.Outcome is not Outcome.Yes && (!work[at].Danger || l.Verdict.Outcome == Outcome.No))
             && r.Verdict.Outcome != Outcome.Yes;
     }

@@ -7102,29 +7102,43 @@ export interface components {
         DepthAsk: {
             depth?: null | components["schemas"]["OpenDepth"];
         };
-        DepthResult: {
-            /** @description Shallow first. */
-            levels: components["schemas"]["OpeningLevel"][];
-            /**
-             * Format: int32
-             * @description Index of the one that is advised.
-             */
-            advised: number;
-            /**
-             * Format: int32
-             * @description Index of the one that is chosen; null for as deep as its work needs.
-             */
-            chosen: null | number;
-            /** @description Titles of what comes off at the depth that holds and is still on, in order. */
-            off: string[];
-            /** @description Minutes of taking off and putting back, to the depth that holds. */
-            opening: components["schemas"]["Estimate"];
+        DepthPiece: {
+            id: string;
+            title: string;
+            kind?: components["schemas"]["PieceKind"];
+            /** @description Ids of the pieces that come off before it. */
+            behind?: null | string[];
             /**
              * Format: double
-             * @description The share that was used.
+             * @description To take it off; null takes what is usual of its kind.
              */
-            worthItsOpening: number;
-            verdict: components["schemas"]["Verdict"];
+            offMinutes?: null | number;
+            /**
+             * @description It lies on the bench now.
+             * @default false
+             */
+            isOff: boolean;
+        };
+        DepthWork: {
+            id: string;
+            title: string;
+            /** @description Id of the piece where it lies; empty for outside, null where nobody has said: its words may name the piece, otherwise it is not known. */
+            piece?: null | string;
+            /**
+             * @description That piece itself is out for it; otherwise what is in front of it is enough.
+             * @default false
+             */
+            out: boolean;
+            /**
+             * Format: double
+             * @default 10
+             */
+            minutes: number;
+            /**
+             * @description It must not be left for another time.
+             * @default false
+             */
+            danger: boolean;
         };
         DilutionAsk: {
             /**
@@ -10124,6 +10138,46 @@ export interface components {
         OpeningAsk: {
             pieces: components["schemas"]["OpeningPiece"][];
             work: components["schemas"]["OpeningWork"][];
+        };
+        OpeningDepthAsk: {
+            pieces: components["schemas"]["DepthPiece"][];
+            work: components["schemas"]["DepthWork"][];
+            /** @description Id of the piece down to which it is to be opened; empty for shut, null for as deep as its work needs. */
+            downTo?: null | string;
+            /**
+             * @description That piece itself comes out too.
+             * @default false
+             */
+            downToOut: boolean;
+            /**
+             * Format: double
+             * @description Of the minutes that a deeper opening takes, the share that its work must take for it to be advised; null takes the house's.
+             */
+            worthItsOpening?: null | number;
+        };
+        OpeningDepthResult: {
+            /** @description Shallow first. */
+            levels: components["schemas"]["OpeningLevel"][];
+            /**
+             * Format: int32
+             * @description Index of the one that is advised.
+             */
+            advised: number;
+            /**
+             * Format: int32
+             * @description Index of the one that is chosen; null for as deep as its work needs.
+             */
+            chosen: null | number;
+            /** @description Titles of what comes off at the depth that holds and is still on, in order. */
+            off: string[];
+            /** @description Minutes of taking off and putting back, to the depth that holds. */
+            opening: components["schemas"]["Estimate"];
+            /**
+             * Format: double
+             * @description The share that was used.
+             */
+            worthItsOpening: number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description How deep it could be opened. */
         OpeningLevel: {
@@ -25204,7 +25258,7 @@ export interface operations {
                  *       ]
                  *     }
                  */
-                "application/json": components["schemas"]["DepthAsk"];
+                "application/json": components["schemas"]["OpeningDepthAsk"];
             };
         };
         responses: {
@@ -25214,7 +25268,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DepthResult"];
+                    "application/json": components["schemas"]["OpeningDepthResult"];
                 };
             };
         };
