@@ -202,9 +202,9 @@ public static class Arrivals
 
         foreach (var (field, price) in new[] { ("wakesBelow", m.WakesBelow), ("seenFor", m.SeenFor) })
         {
-            if (price is < 0 or > 10_000_000)
+            if (!Parking.IsPrice(price))
             {
-                throw new InvalidInputException(field, "A price is 0 or more.");
+                throw new InvalidInputException(field, Parking.PriceWanted);
             }
         }
 

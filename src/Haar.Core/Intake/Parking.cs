@@ -42,7 +42,7 @@ public sealed record Park(string Why, DateOnly? WakesOn, string WakesFor, decima
         TextField.Check("why", Why.Trim(), 200, "Say in 1 to 200 characters why it is set aside.");
         TextField.Check("wakesFor", WakesFor, 60);
         return WakesOn <= f.Today ? Permit.No("wakesOn", "A day to come.")
-            : WakesBelow is < 0 or > 10_000_000 ? Permit.No("wakesBelow", "A price is 0 or more.")
+            : !Parking.IsPrice(WakesBelow) ? Permit.No("wakesBelow", Parking.PriceWanted)
             : f.Running ? Permit.No("id", "Somebody is at it: end that first.")
             : Permit.Yes();
     }
@@ -75,7 +75,7 @@ public sealed record Unpark : Command<ParkingFacts>
 public sealed record SeePrice(decimal Price) : Command<ParkingFacts>
 {
     public override Permit May(ParkingFacts f, DateTimeOffset now) =>
-        Price is < 0 or > 10_000_000 ? Permit.No("price", "A price is 0 or more.")
+        !Parking.IsPrice(Price) ? Permit.No("price", Parking.PriceWanted)
         : f.Machine.ParkedAt is null ? Permit.No("id", "It is not set aside: nothing waits for a price.")
         : f.Machine.WakesBelow is null ? Permit.No("price", "No price wakes it: say one when it is set aside.")
         : Permit.Yes();
@@ -92,6 +92,13 @@ public sealed record SeePrice(decimal Price) : Command<ParkingFacts>
 
 public static class Parking
 {
+    /// <summary>More than any such machine costs in any currency: what is beyond was mistyped. A house figure.</summary>
+    const decimal MostPrice = 10_000_000;
+
+    internal const string PriceWanted = "A price is from 0 to 10,000,000.";
+
+    internal static bool IsPrice(decimal? price) => price is null or >= 0 and <= MostPrice;
+
     /// <summary>What its price is of.</summary>
     public static string Wanted(Machine m) => m.WakesFor.Length > 0 ? Words.Lower(m.WakesFor) : "a complete one";
 
