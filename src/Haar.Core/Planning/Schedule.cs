@@ -297,7 +297,7 @@ public static partial class Schedule
             bound = Math.Max(bound, lower);
             proven = optimal || best.Late == 0 && best.ReadyAt <= bound;
         }
-        return Say(ask, p.WithFewerTrips(best), bound, proven);
+        return Say(ask, p.Settled(best), bound, proven);
     }
 
     static ScheduleResult Say(ScheduleAsk ask, Plan plan, int bound, bool proven)

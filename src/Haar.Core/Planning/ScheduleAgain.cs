@@ -36,18 +36,14 @@ public static partial class Schedule
         }
         var p = new Problem(ask);
         var starts = fresh.Tasks.ToDictionary(t => t.Id, t => t.Start);
-        var rank = ask
-            .Tasks.Select(t => stood.TryGetValue(t.Id, out var s) ? s.Start : (double)starts.GetValueOrDefault(t.Id, MostMinutes))
-            .ToList();
-        var people = ask.People.Select((x, i) => (x.Name, i)).ToDictionary(x => x.Name, x => x.i);
-        var old = p.List(
-            rank,
-            i =>
-                stood.TryGetValue(ask.Tasks[i].Id, out var s) && people.TryGetValue(s.Person, out var who) && p.Who[i].Contains(who)
-                    ? who
-                    : null
+        var old = p.InOrderOf(
+            id => stood.TryGetValue(id, out var s) ? (s.Person, s.Start) : null,
+            id => starts.GetValueOrDefault(id, MostMinutes)
         );
-        old = p.WithFewerTrips(old);
+        if (p.AsItStood(stood) is { } same && !p.Better(old, same))
+        {
+            old = same;
+        }
         var gain = (fresh.ReadyAt ?? 0) - (old.ReadyAt ?? 0);
         var kept =
             old.Unplanned.Count <= fresh.Unplanned.Count
