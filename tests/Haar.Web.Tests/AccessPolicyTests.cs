@@ -269,4 +269,20 @@ public class AccessPolicyTests
             Assert.DoesNotContain("NaN", body.ToJsonString(), StringComparison.Ordinal);
         }
     }
+
+    /// <summary>The document knows a type by its name alone: of two of one name one would take the other's place, unseen.</summary>
+    [Fact]
+    public async Task No_two_types_of_the_interface_have_one_name()
+    {
+        await using var w = new Workshop();
+        var document = JsonNode.Parse(await w.Client.GetStringAsync("/openapi/v1.json"))!;
+        var named = document["components"]!["schemas"]!.AsObject().Select(s => s.Key).ToHashSet();
+        var twice = new[] { typeof(Program).Assembly, typeof(Core.Planning.Schedule).Assembly, typeof(Data.HaarDb).Assembly }
+            .SelectMany(a => a.GetExportedTypes())
+            .Where(t => named.Contains(t.Name))
+            .GroupBy(t => t.Name)
+            .Where(g => g.Count() > 1)
+            .Select(g => string.Join(" and ", g.Select(t => t.FullName)));
+        Assert.Empty(twice);
+    }
 }

@@ -40,7 +40,7 @@ public sealed class BatteriesRoom : Room
                     : "A cell leaks one day, and nobody will be there to see it.",
                 Needs = "Iron, wick, multimeter",
                 Skills = [BenchSkill.Soldering],
-                Places = ["iron"],
+                Places = [BenchPlaces.Iron],
                 Danger = urgent,
                 // What sits in a holder or on a lead is changed where it is; what is soldered comes out with its board.
                 At = new(PieceKind.Board, !cell.Site.CoinHolder),

@@ -63,7 +63,7 @@ public sealed class CapacitorsRoom : Room
                 Why = "What has not been measured is neither sound nor bad.",
                 Needs = "ESR and capacitance meter",
                 At = new(PieceKind.Board, false),
-                Places = ["meter"],
+                Places = [BenchPlaces.Meter],
                 Screen = "capacitors",
             };
         }
@@ -99,7 +99,7 @@ public sealed class CapacitorsRoom : Room
                 Needs = "Iron, tweezers, flux, alcohol",
                 Uses = [new("isopropyl alcohol", 5 * here, SupplyUnit.Millilitres)],
                 Skills = [BenchSkill.Soldering],
-                Places = ["iron"],
+                Places = [BenchPlaces.Iron],
                 Gives = [Airborne.Solvent],
                 At = new(PieceKind.Board, true),
                 After = i == 0 ? ["capacitors/measure", "capacitors/parts", "nets"] : [$"capacitors/exchange/{i - 1}"],

@@ -148,6 +148,49 @@ static class SubstitutionRules
             return Rule(speak, "polarity", RuleResult.Broken, "It is polarised and the old part is not: the line may swing both ways.");
         }
 
+        if (role != CapacitorRole.Unknown && KindInPlace(speak, o, role, c) is { } forbidden)
+        {
+            return forbidden;
+        }
+
+        if (c.Kind == CapacitorKind.Ceramic && o.Kind.IsElectrolytic() && o.RatedVolts is { } ov && c.RatedVolts is { } cv && cv < 2 * ov)
+        {
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.Broken,
+                $"A ceramic loses half its value near its rated volts: it wants at least {Si.Plain(2 * ov)} V here."
+            );
+        }
+
+        if (o.Kind == CapacitorKind.Unknown || c.Kind == CapacitorKind.Unknown)
+        {
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.NotKnown,
+                o.Kind == CapacitorKind.Unknown
+                    ? "The old part is of a kind that it may stand in for: look what it is."
+                    : "It is of a kind that may stand there: look what it is."
+            );
+        }
+
+        if (role == CapacitorRole.Unknown && Enum.GetValues<CapacitorRole>().Any(r => KindInPlace(false, o, r, c) is not null))
+        {
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.NotKnown,
+                $"Its place is one in which a {c.Kind.Words()} may stand for a {o.Kind.Words()}: look what it does there."
+            );
+        }
+
+        return Rule(speak, "kind", RuleResult.Met, $"A {c.Kind.Words()} in the place of a {o.Kind.Words()}.");
+    }
+
+    /// <summary>What a place of that duty does not bear of the new part's kind; null where it bears it, or nobody knows the duty.</summary>
+    static Ruling? KindInPlace(bool speak, CapacitorSpec o, CapacitorRole role, CapacitorSpec c)
+    {
         if (role == CapacitorRole.Timing && c.Kind == CapacitorKind.Ceramic && o.Kind != CapacitorKind.Ceramic)
         {
             return Rule(
@@ -192,29 +235,7 @@ static class SubstitutionRules
             );
         }
 
-        if (c.Kind == CapacitorKind.Ceramic && o.Kind.IsElectrolytic() && o.RatedVolts is { } ov && c.RatedVolts is { } cv && cv < 2 * ov)
-        {
-            return Rule(
-                speak,
-                "kind",
-                RuleResult.Broken,
-                $"A ceramic loses half its value near its rated volts: it wants at least {Si.Plain(2 * ov)} V here."
-            );
-        }
-
-        if (o.Kind == CapacitorKind.Unknown || c.Kind == CapacitorKind.Unknown)
-        {
-            return Rule(
-                speak,
-                "kind",
-                RuleResult.NotKnown,
-                o.Kind == CapacitorKind.Unknown
-                    ? "The old part is of a kind that it may stand in for: look what it is."
-                    : "It is of a kind that may stand there: look what it is."
-            );
-        }
-
-        return Rule(speak, "kind", RuleResult.Met, $"A {c.Kind.Words()} in the place of a {o.Kind.Words()}.");
+        return null;
     }
 
     /// <summary>Ohms that a part of this kind usually has at 100 kHz when its data sheet is not at hand; null where nothing tells.</summary>
@@ -315,11 +336,11 @@ static class SubstitutionRules
         }
         var (size, old) = (Surface(c), Surface(o));
         return
-            Expected(o) is { } was
-            && Expected(c) is { } now
+            // Of both from a sheet: what such kinds usually have is no fact to bear a current by.
+            o.EsrOhms
+                is { } was
+            && c.EsrOhms is { } now
             && now <= was * 1.001
-            // Of another kind a usual figure is no fact to bear a current by.
-            && (c.EsrOhms is not null || c.Kind == o.Kind)
             && (size is null && old is null && c.Kind == o.Kind || size >= old)
             ? Rule(speak, "ripple", RuleResult.Met, "No higher an ESR, in a case no smaller: it bears at least the old part's ripple.")
             : Rule(speak, "ripple", RuleResult.NotKnown, "Its data sheet bears the ripple that the old part bore.");

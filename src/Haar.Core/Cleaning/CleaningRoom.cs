@@ -33,7 +33,7 @@ public sealed class CleaningRoom : Room
             var wash = i.Sheet.Soak is not null || !i.Wet && method is not null;
             var dries = (int)Math.Ceiling(60 * (i.DryingNeeded().Hours ?? 24));
             // Warmed, it dries in the airing cupboard; otherwise on any bench.
-            var dryPlace = i.DryingCelsius > WarmCelsius ? "airing cupboard" : "";
+            var dryPlace = i.DryingCelsius > WarmCelsius ? BenchPlaces.AiringCupboard : "";
             var soaks = method is { Bath: true, DwellMinutes: >= LongSoakMinutes } && i.Sheet.Soak is null;
             if (wash && method is not null && soaks)
             {
@@ -48,10 +48,10 @@ public sealed class CleaningRoom : Room
                     Why = ladder.Verdict.Sentence,
                     Needs = method.Needs,
                     Uses = [.. method.Uses.Select(u => u with { Amount = 2 * u.Amount })],
-                    Places = ["bath"],
+                    Places = [BenchPlaces.Bath],
                     WaitMinutes = method.DwellMinutes,
                     WaitFor = "in the bath",
-                    WaitPlace = "bath",
+                    WaitPlace = BenchPlaces.Bath,
                     At = at,
                     Screen = $"cleaning?item={i.Id}",
                 };
@@ -73,7 +73,7 @@ public sealed class CleaningRoom : Room
                     Needs = method.Needs,
                     Uses = soaks || i.Sheet.Soak is not null ? [] : [.. method.Uses.Select(u => u with { Amount = 2 * u.Amount })],
                     After = soaks ? [$"item/{i.Id}/soak"] : [],
-                    Places = method.Bath ? ["bath"] : [],
+                    Places = method.Bath ? [BenchPlaces.Bath] : [],
                     HeldBefore = i.Sheet.Soak is not null,
                     From = i.Sheet.Soak?.Until,
                     WaitsFor = i.Sheet.Soak is not null ? "in the bath" : "",

@@ -43,7 +43,7 @@ public sealed class ColourRoom : Room
         {
             var (name, screen) = (Words.Lower(Name(m.Facts, r)), $"cleaning?item={r.Id}");
             var hours = r.Sessions is [.., var last] ? last.PlannedHours : 3;
-            var place = r.Sessions is [.., { Bleach.Light: not BleachLight.Sun }] ? "lamp" : "sill";
+            var place = r.Sessions is [.., { Bleach.Light: not BleachLight.Sun }] ? BenchPlaces.Lamp : BenchPlaces.Sill;
             // Without two readings nobody knows: two sessions are usual.
             var more =
                 m.Machine.ColourPolicy != ColourPolicy.Whiten ? 0
@@ -63,7 +63,7 @@ public sealed class ColourRoom : Room
                     Why = "What dries on it leaves streaks.",
                     Needs = "Gloves, glasses, water, card",
                     From = s.From.AddHours(s.PlannedHours),
-                    Places = [s.Bleach.Light == BleachLight.Sun ? "sill" : "lamp"],
+                    Places = [s.Bleach.Light == BleachLight.Sun ? BenchPlaces.Sill : BenchPlaces.Lamp],
                     HeldBefore = true,
                     WaitsFor = s.Bleach.Light == BleachLight.Sun ? "in the sun" : "under the lamp",
                     WaitMinutes = 12 * 60,

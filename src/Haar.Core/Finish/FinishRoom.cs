@@ -71,7 +71,7 @@ public sealed class FinishRoom : Room
                     Uses = open.Contains(FinishStep.RemoveRust)
                         ? [new("rust remover", Math.Ceiling(p.SquareCentimetres / 20), SupplyUnit.Millilitres)]
                         : [],
-                    Places = ["yard"],
+                    Places = [BenchPlaces.Yard],
                     Gives = [Airborne.Dust, Airborne.Solvent],
                     From = FinishSteps.From(p),
                     WaitMinutes = bare.Contains(FinishStep.Prime) ? (int)p.Paint.RecoatFromMinutes : 0,
@@ -92,7 +92,7 @@ public sealed class FinishRoom : Room
                 {
                     Why = "Coats go on within their window, or wrinkle.",
                     Needs = "Spray, mask, thermometer, hygrometer",
-                    Places = ["yard"],
+                    Places = [BenchPlaces.Yard],
                     Gives = [Airborne.Solvent],
                     From = before.Length == 0 ? FinishSteps.From(p) : null,
                     WaitMinutes = (int)(60 * p.CureHours),

@@ -25,7 +25,7 @@ public enum Coating
 }
 
 /// <summary>What can be got at.</summary>
-public enum Reach
+public enum ToolReach
 {
     Open = 0,
 
@@ -63,7 +63,7 @@ public static class Rust
 
     /// <param name="residue">Of a leak, not yet neutralised; null when nobody looked, and then it is asked first.</param>
     /// <exception cref="InvalidInputException">A share that cannot be.</exception>
-    public static RustResult Plan(double rustedPercent, Coating coating, Reach reach = Reach.Open, bool? residue = null)
+    public static RustResult Plan(double rustedPercent, Coating coating, ToolReach reach = ToolReach.Open, bool? residue = null)
     {
         var grade = Grade(rustedPercent);
         const string question = "How does the rust come off?";
@@ -97,7 +97,7 @@ public static class Rust
             );
         }
         List<string> steps = [];
-        if (reach == Reach.Working)
+        if (reach == ToolReach.Working)
         {
             steps.Add("Mask threads, rails and earth points before any coat: they stay bare, with a film of oil.");
         }
@@ -137,7 +137,8 @@ public static class Rust
         steps.Add(
             (grade, reach) switch
             {
-                (_, Reach.Folds) => "Chelating remover as a bath or soaked in cloth: it reaches into folds, and nothing is ground away.",
+                (_, ToolReach.Folds) =>
+                    "Chelating remover as a bath or soaked in cloth: it reaches into folds, and nothing is ground away.",
                 (<= 2, _) => "Abrasive fleece with oil or water, by hand.",
                 (<= 4, _) => "Chelating remover for some hours, then fleece.",
                 _ => "Chelating remover overnight, then look whether it is eaten through: a thin place is patched, not ground.",
@@ -153,8 +154,8 @@ public static class Rust
                     question,
                     wet ? Outcome.YesIf : Outcome.Yes,
                     wet
-                        ? $"Ri {grade}: wet, with a mask, by {(reach == Reach.Folds || grade > 2 ? "remover" : "fleece")}."
-                        : $"Ri {grade}: by {(reach == Reach.Folds || grade > 2 ? "remover, then fleece" : "fleece, by hand")}.",
+                        ? $"Ri {grade}: wet, with a mask, by {(reach == ToolReach.Folds || grade > 2 ? "remover" : "fleece")}."
+                        : $"Ri {grade}: by {(reach == ToolReach.Folds || grade > 2 ? "remover, then fleece" : "fleece, by hand")}.",
                     Basis.Rule,
                     why,
                     new Reason(

@@ -71,7 +71,7 @@ public sealed class SheetMetal : ICheckedRow
     /// <summary>By a photo, and not by eye.</summary>
     public Guid? PhotoId { get; set; }
     public Coating Coating { get; set; }
-    public Reach Reach { get; set; }
+    public ToolReach Reach { get; set; }
 
     /// <summary>Something leaked near it. Not known counts as yes.</summary>
     public ThreeState Leaked { get; set; }

@@ -7,7 +7,7 @@ using Haar.Core.Verdicts;
 namespace Haar.Core.Parts;
 
 /// <summary>An offer that will do for a need; both by their place in the lists.</summary>
-sealed record OrderFit(int Need, int Offer, Outcome Fit);
+sealed record OrderFit(int Need, int Offer, Outcome Fit, bool SameValue);
 
 /// <param name="Missing">Pieces by need that cannot be had.</param>
 sealed record OrderSolved(List<OrderParcel> Parcels, double Cost, double Bound, bool Proven, Dictionary<int, int> Missing);
@@ -15,7 +15,7 @@ sealed record OrderSolved(List<OrderParcel> Parcels, double Cost, double Bound, 
 /// <summary>
 /// The order as a mixed-integer program, money in whole cents: packs of an offer by the price break that applies, pieces of each offer to each need,
 /// one postage a supplier unless the goods reach its free one. As much is covered as can be (a largest flow says how much), for the least money;
-/// among orders of that price one with few conditions and few lines. OR-Tools CP-SAT solves and proves it.
+/// among orders of that price one with few conditions, few other values and few lines. OR-Tools CP-SAT solves and proves it.
 /// </summary>
 sealed class OrderModel
 {
@@ -75,6 +75,7 @@ sealed class OrderModel
             packs
                 .Values.SelectMany(p => p.Select(t => (LinearExpr)t.On))
                 .Concat(fits.Where(f => f.Fit != Outcome.Yes).Select(f => (LinearExpr)pieces[(f.Need, f.Offer)]))
+                .Concat(fits.Where(f => !f.SameValue).Select(f => (LinearExpr)pieces[(f.Need, f.Offer)]))
         );
         if (oneSupplier)
         {
@@ -198,7 +199,7 @@ sealed class OrderModel
         return Read(solver, status == CpSolverStatus.Optimal);
     }
 
-    /// <summary>An order of the same price with fewer conditions and lines, if one is found in the time; else the same one. Call after <see cref="Cheapest"/>.</summary>
+    /// <summary>An order of the same price with fewer conditions, other values and lines, if one is found in the time; else the same one. Call after <see cref="Cheapest"/>.</summary>
     public OrderSolved Tidied(OrderSolved cheapest, double seconds)
     {
         if (last is null)

@@ -204,7 +204,12 @@ public static class OrderPlan
                     return index
                         .Usable(n.Spec, n.Role, n.HeadroomMillimetres)
                         .Where(s => policy.Conditional || s.Outcome == Outcome.Yes)
-                        .Select(s => new OrderFit(k, byOffer[s.Candidate.Id], s.Outcome));
+                        .Select(s => new OrderFit(
+                            k,
+                            byOffer[s.Candidate.Id],
+                            s.Outcome,
+                            Math.Abs(s.Candidate.Spec.Microfarads / n.Spec.Microfarads - 1) <= Substitution.SameValueShare
+                        ));
                 }
             ),
         ];

@@ -10,6 +10,9 @@ public sealed record WeeklyHours(DayOfWeek Day, TimeOnly From, TimeOnly To);
 /// <param name="From">Null, with <paramref name="To"/>, for not there at all.</param>
 public sealed record DayHours(DateOnly Day, TimeOnly? From, TimeOnly? To);
 
+/// <summary>A name that somebody bore, and until when: work of that time is theirs.</summary>
+public sealed record FormerName(string Name, DateTimeOffset Until);
+
 /// <summary>Somebody who works here, with the hours at the bench.</summary>
 public sealed class BenchPerson : ICheckedRow
 {
@@ -25,7 +28,18 @@ public sealed class BenchPerson : ICheckedRow
 
     /// <summary>Days that differ; of two on one day the later counts.</summary>
     public IReadOnlyList<DayHours> Days { get; set; } = [];
+
+    /// <summary>Names that they bore here before, oldest first.</summary>
+    public IReadOnlyList<FormerName> Formerly { get; set; } = [];
     public int Version { get; set; }
+
+    /// <summary>What they who bore a name at that time are called now; the name itself where nobody has changed it since.</summary>
+    public static string CalledNow(IEnumerable<BenchPerson> people, string name, DateTimeOffset at) =>
+        people
+            .SelectMany(p => p.Formerly.Where(f => f.Name == name && at < f.Until).Select(f => (f.Until, p.Name)))
+            .OrderBy(x => x.Until)
+            .Select(x => x.Name)
+            .FirstOrDefault(name);
 
     /// <summary>When they are at the bench on a day: in order, none where they are not.</summary>
     public IEnumerable<(TimeOnly From, TimeOnly To)> On(DateOnly day) =>
@@ -38,9 +52,9 @@ public sealed class BenchPerson : ICheckedRow
     public void Check()
     {
         TextField.Check("name", Name, 40, "Give a name of 1 to 40 characters.");
-        if (Hours.Count > 42 || Days.Count > 400)
+        if (Hours.Count > 42 || Days.Count > 400 || Formerly.Count > 400)
         {
-            throw new InvalidInputException("hours", "At most 42 times in a week, and 400 days that differ.");
+            throw new InvalidInputException("hours", "At most 42 times in a week, and 400 days that differ or names of before.");
         }
         for (var i = 0; i < Hours.Count; i++)
         {
@@ -196,7 +210,8 @@ public static class WorkPast
     /// For each kind of which something ended one of everybody's work: the geometric mean of taken over planned, held back by what is thought before.
     /// Where more than one person was at that kind, one for each of them besides, held back by everybody's.
     /// </summary>
-    public static IReadOnlyList<WorkCorrection> Of(IEnumerable<WorkTaken> past) =>
+    /// <param name="called">Who is called otherwise now than when it was done.</param>
+    public static IReadOnlyList<WorkCorrection> Of(IEnumerable<WorkTaken> past, IReadOnlyList<BenchPerson>? called = null) =>
         [
             .. past.Where(p => p is { End: WorkEnd.Done, TakenMinutes: > 0, PlannedMinutes: > 0 })
                 .GroupBy(p => p.Kind)
@@ -204,7 +219,10 @@ public static class WorkPast
                 .SelectMany(g =>
                 {
                     var all = Correction(g.Key, g, 1, "");
-                    var people = g.GroupBy(p => p.Person).Where(x => x.Key.Length > 0).OrderBy(x => x.Key, StringComparer.Ordinal).ToList();
+                    var people = g.GroupBy(p => BenchPerson.CalledNow(called ?? [], p.Person, p.BegunAt))
+                        .Where(x => x.Key.Length > 0)
+                        .OrderBy(x => x.Key, StringComparer.Ordinal)
+                        .ToList();
                     return people.Count > 1 ? people.Select(x => Correction(g.Key, x, all.Factor, x.Key)).Prepend(all) : [all];
                 }),
         ];

@@ -67,6 +67,10 @@ public sealed record KeepPerson(
         }
         var was = p.Name;
         As(p);
+        if (was != p.Name)
+        {
+            p.Formerly = [.. p.Formerly, new(was, at.Now)];
+        }
         // What was laid down for them is theirs under whatever name.
         foreach (var pin in f.Pins.Where(x => x.Person == was && was != p.Name))
         {
@@ -153,7 +157,7 @@ public sealed record KeepPlace(Guid? PlaceId, string Name, PlaceOpen Open, int C
     }
 }
 
-/// <summary>The plan no longer counts on it: work that asks for it takes it as one that is always open.</summary>
+/// <summary>What was said of it no longer counts: work that asks for it takes it as is usual of its name (<see cref="BenchPlaces"/>).</summary>
 public sealed record RemovePlace(Guid PlaceId) : Command<BenchActFacts>
 {
     public override Permit May(BenchActFacts f, DateTimeOffset now) =>
@@ -162,6 +166,11 @@ public sealed record RemovePlace(Guid PlaceId) : Command<BenchActFacts>
     protected override Done Do(BenchActFacts f, Moment at)
     {
         var p = f.Places.First(x => x.Id == PlaceId);
-        return new Done($"No longer a place: {p.Name}.", p.Id).Removing(p);
+        return new Done(
+            BenchPlaces.Usual.FirstOrDefault(u => u.Name == p.Name) is { } usual
+                ? $"What was said of the {p.Name} no longer counts: one, as is usual, there {BenchPlaces.Words(usual.Open)}."
+                : $"No longer a place: {p.Name}.",
+            p.Id
+        ).Removing(p);
     }
 }

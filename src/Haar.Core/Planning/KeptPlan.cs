@@ -80,8 +80,15 @@ public sealed record KeptPlan(
         Tasks.Any(t => !(t.Pinned && t.Start == Start) && t.Start.AddMinutes(OverdueMinutes) < now);
 
     /// <summary>Where its work stood, for the next plan.</summary>
-    public IReadOnlyList<StoodAt> Stood(DateTimeOffset start) =>
-        [.. Tasks.Select(t => new StoodAt(t.Id, t.Person, (int)Math.Round((t.Start - start).TotalMinutes)))];
+    /// <param name="people">As they are called now.</param>
+    public IReadOnlyList<StoodAt> Stood(DateTimeOffset start, IReadOnlyList<BenchPerson> people) =>
+        [
+            .. Tasks.Select(t => new StoodAt(
+                t.Id,
+                BenchPerson.CalledNow(people, t.Person, Start),
+                (int)Math.Round((t.Start - start).TotalMinutes)
+            )),
+        ];
 
     public static KeptPlan Of(WorkPlanProblem p, AgainResult again)
     {

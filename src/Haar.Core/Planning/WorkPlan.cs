@@ -87,7 +87,7 @@ public static class WorkPlan
         var start = new DateTimeOffset(ask.Now.Ticks - ask.Now.Ticks % TimeSpan.TicksPerMinute, TimeSpan.Zero);
         int At(DateTimeOffset t) => (int)Math.Clamp(Math.Ceiling((t - start).TotalMinutes), 0, Schedule.MostMinutes);
         var said = new List<string>();
-        var corrections = WorkPast.Of(ask.Taken);
+        var corrections = WorkPast.Of(ask.Taken, ask.People);
         var factor = corrections.Where(c => c.Person.Length == 0).ToDictionary(c => c.Kind, c => c.Factor);
         var own = corrections.Where(c => c.Person.Length > 0 && ask.People.Any(p => p.Name == c.Person)).ToLookup(c => c.Kind);
         var entries = new Dictionary<string, PlanEntry>();
@@ -260,6 +260,7 @@ public static class WorkPlan
                 $"{name} is opened less far than all of its work needs, by choice: {count} {(count == 1 ? "piece of work is" : "pieces of work are")} left for another time."
             );
         }
+        said.AddRange(BenchPlaces.Supposed(ask.Places, tasks.SelectMany(t => t.Places.Append(t.WaitPlace)).Where(n => n.Length > 0)));
         if (left.Count > 0)
         {
             said.Add($"Not in this plan, since there is too much for one: {Words.And(left)}.");
@@ -282,8 +283,9 @@ public static class WorkPlan
                 ],
                 Places =
                 [
-                    .. ask
-                        .Places.Where(p => p.Open != PlaceOpen.Always || p.Count > 1)
+                    .. BenchPlaces
+                        .WithUsual(ask.Places)
+                        .Where(p => p.Open != PlaceOpen.Always || p.Count > 1)
                         .Select(p => new PlanPlace
                         {
                             Name = p.Name,

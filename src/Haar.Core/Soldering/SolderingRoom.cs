@@ -27,7 +27,7 @@ public sealed class SolderingRoom : Room
                     Why = p.Begun ? "It is half done." : "Its joints are to be made again.",
                     Needs = "Iron, wick, meter",
                     Skills = [BenchSkill.Soldering],
-                    Places = ["iron"],
+                    Places = [BenchPlaces.Iron],
                     At = new(PieceKind.Board, true),
                     Screen = "capacitors",
                 });

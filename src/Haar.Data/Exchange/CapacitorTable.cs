@@ -11,11 +11,11 @@ namespace Haar.Data.Exchange;
 /// <summary>One row of a board's capacitor list, read.</summary>
 /// <param name="Line">In the file, from 1.</param>
 /// <param name="Note">What was ambiguous and how it was taken; empty when nothing was.</param>
-public sealed record CapacitorRow(int Line, Capacitor Capacitor, string Note);
+public sealed record CapacitorTableRow(int Line, Capacitor Capacitor, string Note);
 
 /// <param name="Rows">Empty when there is any problem: a list is taken whole or not at all.</param>
 /// <param name="Problems">One sentence each, with its line.</param>
-public sealed record CapacitorTableResult(IReadOnlyList<CapacitorRow> Rows, IReadOnlyList<string> Problems);
+public sealed record CapacitorTableResult(IReadOnlyList<CapacitorTableRow> Rows, IReadOnlyList<string> Problems);
 
 /// <summary>Reads and writes a board's capacitors as CSV: designator, marking, kind, role, volts, temperature, diameter, height, pitch, x, y, signs.</summary>
 public static class CapacitorTable
@@ -94,7 +94,7 @@ public static class CapacitorTable
     public static CapacitorTableResult Read(string text, Guid machineId, Guid boardId, IReadOnlySet<string> taken, Func<Guid> newId)
     {
         var problems = new List<string>();
-        var rows = new List<CapacitorRow>();
+        var rows = new List<CapacitorTableRow>();
         if (text.Length > MostBytes)
         {
             return new([], [$"A board's list is at most {MostBytes / 1_000_000} MB; nothing was taken."]);
@@ -264,7 +264,7 @@ public static class CapacitorTable
         Guid boardId,
         HashSet<string> designators,
         Func<Guid> newId,
-        List<CapacitorRow> rows,
+        List<CapacitorTableRow> rows,
         List<string> problems
     )
     {

@@ -1347,6 +1347,10 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Formerly")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Hours")
                         .IsRequired()
                         .HasColumnType("TEXT");

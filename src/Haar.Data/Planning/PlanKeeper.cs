@@ -109,7 +109,7 @@ public static class PlanKeeper
         {
             return (kept.Plan, problem);
         }
-        var stood = kept?.Plan.Stood(problem.Start) ?? [];
+        var stood = kept?.Plan.Stood(problem.Start, ask.People) ?? [];
         var again = await solve(c => Schedule.Again(problem.Ask with { Seconds = seconds }, stood, c), cancel);
         var plan = KeptPlan.Of(problem, again).Telling(kept?.Plan.Moves ?? [], now);
         await SaveAsync(

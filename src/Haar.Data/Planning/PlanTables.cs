@@ -51,6 +51,7 @@ namespace Haar.Data
             e.Property(p => p.Avoids).Json();
             e.Property(p => p.Hours).Json();
             e.Property(p => p.Days).Json();
+            e.Property(p => p.Formerly).Json();
             e.HasIndex(p => p.Name).IsUnique();
         }
     }

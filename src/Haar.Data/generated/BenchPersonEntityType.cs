@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Planning.BenchPerson",
                 typeof(BenchPerson),
                 baseEntityType,
-                propertyCount: 7,
+                propertyCount: 8,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -47,6 +47,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(BenchPerson).GetField("<Days>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 valueConverter: new JsonText<IReadOnlyList<DayHours>>(),
                 valueComparer: new JsonTextComparer<IReadOnlyList<DayHours>>());
+
+            var formerly = runtimeEntityType.AddProperty(
+                "Formerly",
+                typeof(IReadOnlyList<FormerName>),
+                propertyInfo: typeof(BenchPerson).GetProperty("Formerly", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(BenchPerson).GetField("<Formerly>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                valueConverter: new JsonText<IReadOnlyList<FormerName>>(),
+                valueComparer: new JsonTextComparer<IReadOnlyList<FormerName>>());
 
             var hours = runtimeEntityType.AddProperty(
                 "Hours",

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("0ef27028-f235-4a30-85f8-7b1dd2ae3a7f"), entityTypeCount: 55)
+            : base(skipDetectChanges: false, modelId: new Guid("2eaa72cb-2409-44ef-ade6-147a224a908f"), entityTypeCount: 55)
         {
         }
 

@@ -109,7 +109,7 @@ namespace Haar.Data.Generated
 
             var reach = runtimeEntityType.AddProperty(
                 "Reach",
-                typeof(Reach),
+                typeof(ToolReach),
                 propertyInfo: typeof(SheetMetal).GetProperty("Reach", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(SheetMetal).GetField("<Reach>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 providerPropertyType: typeof(string));

@@ -37,4 +37,4 @@ public sealed record PlanAsk(string? ProfileId, Guid? BoardId);
 
 public sealed record KeepPlanAsk(string ProfileId, string Name);
 
-public sealed record PlanChoice(string? ProfileId, Guid? BoardId, string Name, string From, int Capacitors, int Nets);
+public sealed record BoardPlanChoice(string? ProfileId, Guid? BoardId, string Name, string From, int Capacitors, int Nets);

@@ -18,10 +18,10 @@ namespace Haar.Web.Boards;
 /// <summary>Plans of boards: taken from a pack, an earlier board or a list, and kept for the next.</summary>
 static partial class BoardEndpoints
 {
-    static async Task<IReadOnlyList<PlanChoice>> PlansAsync(Guid id, HaarDb db, PackStore packs, CancellationToken cancel)
+    static async Task<IReadOnlyList<BoardPlanChoice>> PlansAsync(Guid id, HaarDb db, PackStore packs, CancellationToken cancel)
     {
         var fromPacks = (await packs.AllAsync(cancel)).SelectMany(p =>
-            p.Boards.Select(b => new PlanChoice(b.Id, null, b.Name, p.Name, b.Capacitors.Count, b.Nets.Count))
+            p.Boards.Select(b => new BoardPlanChoice(b.Id, null, b.Name, p.Name, b.Capacitors.Count, b.Nets.Count))
         );
         var boards = await db
             .Boards.AsNoTracking()
@@ -56,7 +56,7 @@ static partial class BoardEndpoints
             .. fromPacks,
             .. boards
                 .Where(b => caps.ContainsKey(b.Id))
-                .Select(b => new PlanChoice(null, b.Id, b.Name, b.Machine, caps[b.Id], nets.GetValueOrDefault(b.Id))),
+                .Select(b => new BoardPlanChoice(null, b.Id, b.Name, b.Machine, caps[b.Id], nets.GetValueOrDefault(b.Id))),
         ];
     }
 

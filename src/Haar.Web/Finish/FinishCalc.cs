@@ -5,7 +5,7 @@ namespace Haar.Web.Finish;
 
 /// <param name="RustedPercent">Of the area, from a photo or by eye.</param>
 /// <param name="Residue">A leak's residue lies on it; null when nobody looked.</param>
-public sealed record RustAsk(double RustedPercent, Coating Coating, Reach Reach = Reach.Open, bool? Residue = null);
+public sealed record RustAsk(double RustedPercent, Coating Coating, ToolReach Reach = ToolReach.Open, bool? Residue = null);
 
 /// <param name="Celsius">Of the air; null when nobody measured.</param>
 /// <param name="Humidity">Relative, percent; null when nobody measured.</param>

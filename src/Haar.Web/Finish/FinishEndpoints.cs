@@ -20,7 +20,7 @@ public sealed record PanelEdit(
     string Name,
     double? RustedPercent = null,
     Coating Coating = Coating.NotKnown,
-    Reach Reach = Reach.Open,
+    ToolReach Reach = ToolReach.Open,
     ThreeState Leaked = ThreeState.NotKnown,
     ThreeState Working = ThreeState.NotKnown,
     ThreeState Bent = ThreeState.NotKnown,

@@ -19,6 +19,7 @@ public sealed record ParkedRow(Guid Id, string Name, string Why, string Wakes, s
 
 /// <param name="Plan">Null where there is nobody, or nothing to do.</param>
 /// <param name="Better">A better one may be found by asking for it.</param>
+/// <param name="UsualPlaces">Places that work may ask for and of which nobody has said anything, as the plan takes them.</param>
 /// <param name="Running">What somebody is at now.</param>
 /// <param name="Clash">Machines that cannot all be ready by their day; null where the plan is in time.</param>
 public sealed record PlanScreen(
@@ -28,6 +29,7 @@ public sealed record PlanScreen(
     IReadOnlyList<PlanMachineRow> Machines,
     IReadOnlyList<PlanPersonRow> People,
     IReadOnlyList<BenchPlace> Places,
+    IReadOnlyList<UsualPlace> UsualPlaces,
     IReadOnlyList<PlanPin> Pins,
     IReadOnlyList<WorkTaken> Running,
     IReadOnlyList<ShortSupply> RunsShort,

@@ -115,6 +115,7 @@ static class PlanEndpoints
             p => p.Windows.Take(40).Select(w => new PlanHours(problem.Start.AddMinutes(w.From), problem.Start.AddMinutes(w.To))).ToList()
         );
         var people = await db.People.AsNoTracking().OrderBy(p => p.Name).ToListAsync(cancel);
+        var places = await db.Places.AsNoTracking().OrderBy(p => p.Name).ToListAsync(cancel);
         var stock = await db.Stock().ShelfAsync(cancel);
         return new(
             now,
@@ -135,7 +136,8 @@ static class PlanEndpoints
                     .ThenByDescending(m => m.ReadyAt),
             ],
             [.. people.Select(p => new PlanPersonRow(p, hours.GetValueOrDefault(p.Name) ?? []))],
-            await db.Places.AsNoTracking().OrderBy(p => p.Name).ToListAsync(cancel),
+            places,
+            BenchPlaces.NotSaid(places),
             await db.Pins.AsNoTracking().OrderBy(p => p.Id).ToListAsync(cancel),
             await db.Taken.AsNoTracking().Where(t => t.End == WorkEnd.Running).OrderBy(t => t.BegunAt).ToListAsync(cancel),
             plan is null ? [] : Shortages.Of(plan, stock, plans.Today),

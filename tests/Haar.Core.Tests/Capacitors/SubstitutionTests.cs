@@ -30,7 +30,17 @@ public class SubstitutionTests
     ) => Substitution.Judge(original ?? Original, role, Of(change(original ?? Original)), Today);
 
     [Fact]
-    public void The_same_part_will_do() => Assert.Equal(Outcome.Yes, Judge(s => s).Verdict.Outcome);
+    public void The_same_part_will_do_by_its_sheet()
+    {
+        var sheet = Original with { RippleAmps = 0.4 };
+        Assert.Equal(Outcome.Yes, Judge(s => s, original: sheet).Verdict.Outcome);
+        Assert.Equal(Outcome.Yes, Judge(s => s, original: Original with { EsrOhms = 0.3 }).Verdict.Outcome);
+        // It looks the same; that it bears as much ripple nobody has read yet.
+        var unread = Judge(s => s).Verdict;
+        Assert.Equal(Outcome.YesIf, unread.Outcome);
+        Assert.Contains("its data sheet bears the ripple", unread.Sentence, StringComparison.Ordinal);
+        Assert.Equal(Outcome.Yes, Judge(s => s, CapacitorRole.Coupling).Verdict.Outcome);
+    }
 
     [Fact]
     public void Fewer_volts_never_do() => Assert.Equal(Outcome.No, Judge(s => s with { RatedVolts = 10 }).Verdict.Outcome);

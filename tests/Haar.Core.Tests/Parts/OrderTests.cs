@@ -86,8 +86,21 @@ public class OrderTests
     public void Of_two_orders_at_one_price_the_one_without_a_condition_is_taken()
     {
         OrderNeed bulk = new("bulk", Spec(100), CapacitorRole.Bulk, 3);
-        var r = OrderPlan.Of([bulk], [Offer("a", "larger", 120, 1, 1), Offer("a", "same", 100, 1, 1)], [new("a", "A", 2, 3)], Today);
-        Assert.Equal(("same", Outcome.Yes), (r.Parcels[0].Lines.Single().Offer.Sku, r.Parcels[0].Lines[0].For.Single().Fit));
+        SupplierTerms[] suppliers = [new("a", "A", 2, 3)];
+        (string, Outcome) Taken(double? ohms)
+        {
+            SupplierOffer Of(string sku, double value)
+            {
+                var o = Offer("a", sku, value, 1, 1);
+                return o with { Spec = o.Spec with { EsrOhms = ohms } };
+            }
+            var need = bulk with { Spec = bulk.Spec with { EsrOhms = ohms } };
+            var line = OrderPlan.Of([need], [Of("larger", 120), Of("same", 100)], suppliers, Today).Parcels[0].Lines.Single();
+            return (line.Offer.Sku, line.For.Single().Fit);
+        }
+        Assert.Equal(("same", Outcome.Yes), Taken(0.3));
+        // Both on a condition, since nobody has a sheet of either: then the one of the same value.
+        Assert.Equal(("same", Outcome.YesIf), Taken(null));
     }
 
     [Fact]

@@ -51,6 +51,11 @@ public class BenchActsTests
         var person = Person();
         Assert.IsType<Done>(Keep(person.Id, "Ines B", Monday).Decide(Facts(person, pins: [pin, other]), At));
         Assert.Equal(("Ines B", "Ines B", "Tam"), (person.Name, pin.Person, other.Person));
+        // What was done and planned under the old name stays theirs; of that name later it is somebody else's.
+        Assert.Equal([new FormerName("Ines", At.Now)], person.Formerly);
+        Assert.Equal("Ines B", BenchPerson.CalledNow([person], "Ines", At.Now.AddDays(-1)));
+        Assert.Equal("Ines", BenchPerson.CalledNow([person], "Ines", At.Now));
+        Assert.Equal("Tam", BenchPerson.CalledNow([person], "Tam", At.Now.AddDays(-1)));
         // Days that differ stay where none are sent.
         Assert.Single(person.Days);
         var at = new WorkTaken { Person = "Ines B" };

@@ -41,6 +41,17 @@ public class PaceTests
         Assert.InRange(many[2].Factor, 1.9, 2);
     }
 
+    [Fact]
+    public void Somebody_who_is_called_otherwise_keeps_their_pace_and_their_place_in_the_plan()
+    {
+        WorkTaken[] past = [Took("Tam", 30, 60), Took("Ines", 30, 30)];
+        var tam = new BenchPerson { Name = "Thomas", Formerly = [new("Tam", Now.AddDays(-20)), new("Tam", Now.AddDays(-2))] };
+        Assert.Equal(["", "Ines", "Thomas"], WorkPast.Of(past, [tam]).Select(c => c.Person));
+        // They bore it until before that: it was somebody else's by then.
+        tam.Formerly = [new("Tam", Now.AddDays(-20))];
+        Assert.Equal(["", "Ines", "Tam"], WorkPast.Of(past, [tam]).Select(c => c.Person));
+    }
+
     static ScheduleAsk Plan(params PlanTask[] tasks) =>
         new()
         {

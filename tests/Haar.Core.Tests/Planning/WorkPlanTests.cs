@@ -33,7 +33,7 @@ public class WorkPlanTests
     static KeptPlan Plan(WorkPlanAsk ask, KeptPlan? before = null)
     {
         var p = WorkPlan.Of(ask);
-        return KeptPlan.Of(p, Schedule.Again(p.Ask with { Seconds = 0 }, before?.Stood(p.Start) ?? []));
+        return KeptPlan.Of(p, Schedule.Again(p.Ask with { Seconds = 0 }, before?.Stood(p.Start, ask.People) ?? []));
     }
 
     [Fact]
@@ -261,6 +261,34 @@ public class WorkPlanTests
             ],
         };
         Assert.InRange(Plan(ask).Tasks.Single().Start.Hour, 8, 15);
+    }
+
+    /// <summary>What nobody has said of a place is not that it is always open.</summary>
+    [Fact]
+    public void A_place_of_which_nothing_is_said_counts_as_usual_and_the_plan_says_so()
+    {
+        var day = Person("Ines");
+        day.Hours = [.. Enum.GetValues<DayOfWeek>().Select(d => new WeeklyHours(d, new(0, 0), new(23, 59)))];
+        WorkPlanAsk Of(params string[] places) =>
+            Ask([Machine("m", null, Work("paint") with { Places = places })], day) with
+            {
+                Now = new(2026, 12, 21, 18, 0, 0, TimeSpan.Zero),
+            };
+        Assert.InRange(Plan(Of("yard")).Tasks.Single().Start.Hour, 8, 15);
+        Assert.InRange(Plan(Of("sill")).Tasks.Single().Start.Hour, 8, 15);
+        Assert.Equal(18, Plan(Of("iron")).Tasks.Single().Start.Hour);
+        var yard = WorkPlan.Of(Of("yard"));
+        Assert.Contains("When the yard may be used nobody has said: it counts as is usual, by day, when the weather is fit.", yard.Said);
+        Assert.Equal(WorkPlan.UsualFitDays / 10, yard.Ask.Places.Single(p => p.Name == "yard").Fit);
+        Assert.Empty(WorkPlan.Of(Of("iron")).Said);
+        Assert.Contains(WorkPlan.Of(Of("loft")).Said, x => x.Contains("loft", StringComparison.Ordinal));
+        // Said otherwise it is as they say, and so it is when they have said that it is always open.
+        var said = Of("yard") with
+        {
+            Places = [new() { Name = "yard" }],
+        };
+        Assert.Equal(18, Plan(said).Tasks.Single().Start.Hour);
+        Assert.Empty(WorkPlan.Of(said).Said);
     }
 
     [Fact]

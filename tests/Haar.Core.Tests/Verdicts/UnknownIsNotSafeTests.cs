@@ -260,6 +260,14 @@ public class UnknownIsNotSafeTests
         Assert.NotEqual(Outcome.Yes, Serves(old, CapacitorRole.Bulk, old with { Kind = CapacitorKind.Unknown }));
         Assert.NotEqual(Outcome.Yes, Serves(old, CapacitorRole.Unknown, old with { Kind = CapacitorKind.Ceramic, RatedVolts = 50 }));
         Assert.NotEqual(Outcome.Yes, Serves(old, CapacitorRole.Unknown, old with { Kind = CapacitorKind.Polymer }));
+        // A film part of the old one's very resistance would do in most places, and not in a supply's output.
+        var known = old with
+        {
+            EsrOhms = 0.2,
+        };
+        var film = known with { Kind = CapacitorKind.Film };
+        Assert.Equal(Outcome.No, Serves(known, CapacitorRole.SwitchingOutput, film));
+        Assert.Equal(Outcome.YesIf, Serves(known, CapacitorRole.Unknown, film));
     }
 
     [Fact]
@@ -281,6 +289,11 @@ public class UnknownIsNotSafeTests
             Serves(old, CapacitorRole.SwitchingOutput, old with { RippleAmps = null, DiameterMillimetres = 8, HeightMillimetres = 12 })
         );
         Assert.Equal(Outcome.Yes, Serves(old, CapacitorRole.Coupling, old with { RippleAmps = null, HeightMillimetres = 12 }));
+        // What the old part bore, nobody knows: that it looks like any other of its kind does not say that it was.
+        Assert.Equal(Outcome.No, Serves(old, CapacitorRole.Bulk, old with { RippleAmps = 0.2 }));
+        var unknown = old with { EsrOhms = null, RippleAmps = null };
+        Assert.Equal(Outcome.YesIf, Serves(unknown, CapacitorRole.Bulk, old with { RippleAmps = 0.2 }));
+        Assert.Equal(Outcome.YesIf, Serves(unknown, CapacitorRole.Bulk, unknown));
     }
 
     /// <summary>Found by the property below: a part of low ESR whose sheet nobody has looks like any other of its kind.</summary>

@@ -19,7 +19,7 @@
   let name = $state(p?.name ?? '');
   let rusted = $state(text(p?.rustedPercent));
   let coating = $state<Schemas['Coating']>(p?.coating ?? 'notKnown');
-  let reach = $state<Schemas['Reach']>(p?.reach ?? 'open');
+  let reach = $state<Schemas['ToolReach']>(p?.reach ?? 'open');
   let leaked = $state<Schemas['ThreeState']>(p?.leaked ?? 'notKnown');
   let working = $state<Schemas['ThreeState']>(p?.working ?? 'notKnown');
   let bent = $state<Schemas['ThreeState']>(p?.bent ?? 'notKnown');

@@ -10,7 +10,7 @@ export const coatingWords: Record<Schemas['Coating'], string> = {
   oldPaint: 'Old paint',
 };
 
-export const reachWords: Record<Schemas['Reach'], string> = {
+export const reachWords: Record<Schemas['ToolReach'], string> = {
   open: 'Open',
   folds: 'Folds, seams, tubes',
   working: 'Threads, rails, earth points',

@@ -104,10 +104,10 @@
       );
       sheet = '';
     });
-  const editPlace = (p?: Schemas['BenchPlace']) => {
+  const editPlace = (p?: Schemas['BenchPlace'], usual?: Schemas['UsualPlace']) => {
     placeOf = p;
-    place = p?.name ?? '';
-    open = p?.open ?? 'always';
+    place = p?.name ?? usual?.name ?? '';
+    open = p?.open ?? usual?.open ?? 'always';
     count = String(p?.count ?? 1);
     fit = p?.fitDaysInTen == null ? '' : String(p.fitDaysInTen);
     form.forget();
@@ -192,8 +192,14 @@
                   ? `: ${plain(p.fitDaysInTen)} of ten`
                   : ''}{p.count > 1 ? `, ${p.count} of them` : ''}</span
               ><button class="act ml-auto" aria-label="Change {p.name}" onclick={() => editPlace(p)}>Change</button>
-            </li>{:else}<li class="border-b border-sill py-2 text-soft">
-              Each place and tool that work names is one, there always, until it is said otherwise here.
+            </li>{/each}{#each data.usualPlaces as p (p.name)}<li
+              class="flex items-center gap-4 border-b border-sill py-1.5"
+            >
+              <strong class="font-normal">{capital(p.name)}</strong><span class="text-sm text-soft"
+                >{placeWords[p.open]}, as is usual: nobody has said otherwise</span
+              ><button class="act ml-auto" aria-label="Say of {p.name}" onclick={() => editPlace(undefined, p)}
+                >Say</button
+              >
             </li>{/each}
         </ul>
         {#if data.corrections.length}
@@ -317,7 +323,7 @@
     <div class="flex gap-6">
       <button class="btn-next" disabled={form.busy}>Keep it</button>
       {#if placeOf}<button type="button" class="act" disabled={form.busy} onclick={() => void removePlace()}
-          >Take it away</button
+          >Forget what was said</button
         >{/if}
     </div>
   </form>

@@ -5534,6 +5534,8 @@ export interface components {
             hours?: components["schemas"]["WeeklyHours"][];
             /** @description Days that differ; of two on one day the later counts. */
             days?: components["schemas"]["DayHours"][];
+            /** @description Names that they bore here before, oldest first. */
+            formerly?: components["schemas"]["FormerName"][];
             /** Format: int32 */
             version?: number;
         };
@@ -5634,6 +5636,17 @@ export interface components {
             repairedAt?: null | string;
             /** Format: int32 */
             version?: number;
+        };
+        BoardPlanChoice: {
+            profileId: null | string;
+            /** Format: uuid */
+            boardId: null | string;
+            name: string;
+            from: string;
+            /** Format: int32 */
+            capacitors: number;
+            /** Format: int32 */
+            nets: number;
         };
         BoardRow: {
             /** Format: uuid */
@@ -8163,6 +8176,12 @@ export interface components {
             comesOutNow: boolean;
             verdict: components["schemas"]["Verdict"];
         };
+        /** @description A name that somebody bore, and until when: work of that time is theirs. */
+        FormerName: {
+            name: string;
+            /** Format: date-time */
+            until: string;
+        };
         Found: {
             kind: string;
             title: string;
@@ -10651,7 +10670,7 @@ export interface components {
              */
             rustedPercent?: null | number;
             coating?: components["schemas"]["Coating"];
-            reach?: components["schemas"]["Reach"];
+            reach?: components["schemas"]["ToolReach"];
             leaked?: components["schemas"]["ThreeState"];
             working?: components["schemas"]["ThreeState"];
             bent?: components["schemas"]["ThreeState"];
@@ -11026,15 +11045,16 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         PlanChoice: {
-            profileId: null | string;
-            /** Format: uuid */
-            boardId: null | string;
-            name: string;
-            from: string;
+            id: string;
+            title: string;
             /** Format: int32 */
-            capacitors: number;
-            /** Format: int32 */
-            nets: number;
+            minutes: number;
+            /**
+             * Format: int32
+             * @description Minutes of work and waits that hang on it, itself in it.
+             */
+            hangs: number;
+            why: string;
         };
         /** @description Work that is asked for by itself: a machine. */
         PlanGroup: {
@@ -11143,6 +11163,8 @@ export interface components {
             machines: components["schemas"]["PlanMachineRow"][];
             people: components["schemas"]["PlanPersonRow"][];
             places: components["schemas"]["BenchPlace"][];
+            /** @description Places that work may ask for and of which nobody has said anything, as the plan takes them. */
+            usualPlaces: components["schemas"]["UsualPlace"][];
             pins: components["schemas"]["PlanPin"][];
             /** @description What somebody is at now. */
             running: components["schemas"]["WorkTaken"][];
@@ -11569,11 +11591,17 @@ export interface components {
             /** @description The figures used. */
             limits: components["schemas"]["RailLimits"];
         };
-        /**
-         * @description What can be got at.
-         * @enum {string}
-         */
-        Reach: "open" | "folds" | "working";
+        /** @description Where a room says that a piece of work lies, by what machines are made of. */
+        Reach: {
+            piece: components["schemas"]["PieceKind"];
+            /** @description That piece itself is out for it; otherwise what is in front of it is enough. */
+            out: boolean;
+            /**
+             * Format: uuid
+             * @description The piece of the strip-down's record, where it is one.
+             */
+            step?: null | string;
+        };
         /**
          * @description One value read, in the base SI unit of its quantity (F, Ω, A, V, s, °C). Readings are never changed: a newer one of the
          *     same subject, channel and quantity stands in its place and the older one is kept; a wrong one is struck.
@@ -12139,7 +12167,7 @@ export interface components {
              */
             rustedPercent: number;
             coating: components["schemas"]["Coating"];
-            reach?: components["schemas"]["Reach"];
+            reach?: components["schemas"]["ToolReach"];
             /** @description A leak's residue lies on it; null when nobody looked. */
             residue?: null | boolean;
         };
@@ -12379,7 +12407,7 @@ export interface components {
              */
             photoId?: null | string;
             coating?: components["schemas"]["Coating"];
-            reach?: components["schemas"]["Reach"];
+            reach?: components["schemas"]["ToolReach"];
             /** @description Something leaked near it. Not known counts as yes. */
             leaked?: components["schemas"]["ThreeState"];
             /** @description Threads, rails or earth points on it. Not known counts as yes. */
@@ -13693,6 +13721,11 @@ export interface components {
             endedToday: components["schemas"]["WorkTaken"][];
             moves: components["schemas"]["KeptMove"][];
         };
+        /**
+         * @description What can be got at.
+         * @enum {string}
+         */
+        ToolReach: "open" | "folds" | "working";
         TraceAsk: {
             trace: components["schemas"]["TraceFacts"];
             /** Format: double */
@@ -13930,6 +13963,11 @@ export interface components {
             /** @description What may be in it, and nobody has looked. */
             open: components["schemas"]["Possible"][];
             hours: null | components["schemas"]["KindHours"];
+        };
+        UsualPlace: {
+            name: string;
+            /** @description When one of that name may usually be used. */
+            open: components["schemas"]["PlaceOpen"];
         };
         /** @description The one shape of every answer that Haar gives. */
         Verdict: {
@@ -17389,7 +17427,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanChoice"][];
+                    "application/json": components["schemas"]["BoardPlanChoice"][];
                 };
             };
         };
