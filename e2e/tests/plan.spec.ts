@@ -165,6 +165,14 @@ test('places and tools: how many there are, and how many days are fit outdoors',
   await sheet.getByLabel('What it is called').fill('Bath');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   await expect(sheet.getByText('There is “bath” already').first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  // What nobody says of the yard is not that one may spray in it by night.
+  await page.getByRole('button', { name: 'Change yard' }).click();
+  await sheet.getByRole('button', { name: 'Forget what was said' }).click();
+  await expect(page.getByText('Outdoors, on days that are fit, as is usual: nobody has said otherwise')).toBeVisible();
+  await sound(page, 'places as usual');
+  await page.getByRole('button', { name: 'Say of yard' }).click();
+  await expect(sheet.getByLabel('What it is called')).toHaveValue('yard');
 });
 
 for (const phone of [false, true]) {

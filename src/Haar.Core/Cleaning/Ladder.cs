@@ -176,19 +176,19 @@ public static partial class Ladder
         {
             return With(RungState.Out, "It did damage here.");
         }
-        if (chance < RealChance)
-        {
-            return With(RungState.NoChance);
-        }
         var test =
             item.OwnMaterials.Any(o => !o.Safe.Contains(m.Id))
             || materials.Any(x => m.Materials.GetValueOrDefault(x) != Bears.Safe)
             || features.Any(f => m.Features.GetValueOrDefault(f) != Bears.Safe);
         var last = item.Trials.LastOrDefault(t => t.Method == m.Id);
-        // What it bore once it bears again.
         return With(
-            last is null || last.RemovedShare + last.Loosened >= LeastGain ? RungState.Later : RungState.Tried,
+                // One without a chance by itself may still carry off what lies loose, and is spot-tested as any other.
+                chance < RealChance
+                    ? RungState.NoChance
+                : last is null || last.RemovedShare + last.Loosened >= LeastGain ? RungState.Later
+                : RungState.Tried,
             "",
+            // What it bore once it bears again.
             test && last is null
         );
     }

@@ -188,7 +188,8 @@ public class LadderTests
             from m in Gen.Elements(Methods.Usual.Select(m => m.Id).ToArray())
             from share in Gen.Choose(0, 10)
             from damage in Gen.Elements(false, false, false, true)
-            select new CleaningTrial(m, share / 10.0, damage)
+            from loose in Gen.Elements(0.0, 0.0, 0.3)
+            select new CleaningTrial(m, share / 10.0, damage) { Loosened = Math.Min(loose, 1 - share / 10.0) }
         )
         from forget in Gen.Choose(0, 2)
         select (
@@ -205,7 +206,7 @@ public class LadderTests
     );
 
     /// <summary>No milder step that is safe, untried and has a chance is passed over; nothing that is out is proposed.</summary>
-    [Property(MaxTest = 400)]
+    [Property(MaxTest = 2000)]
     public Property No_milder_safe_step_is_skipped() =>
         Prop.ForAll(
             Asked,
@@ -221,14 +222,35 @@ public class LadderTests
                 var skipped = r.Rungs.Where(n =>
                     n.State == RungState.Later && n.Strength < next.Strength && x.Facts.Trials.All(t => t.Method != n.Method)
                 );
-                // What the last method left comes off first, whatever else would be milder.
-                return next.Method == r.Next
-                    && (Ladder.Owed(x.Facts) == r.Next || next.Chance >= Ladder.RealChance && (again || !skipped.Any()));
+                // What the last method left comes off first, and what lies loose is carried off, whatever else would be milder.
+                var first = Ladder.Owed(x.Facts) == r.Next || Ladder.Loose(x.Facts) && Methods.Usual.Single(m => m.Id == r.Next).Carries;
+                return next.Method == r.Next && (first || next.Chance >= Ladder.RealChance && (again || !skipped.Any()));
             }
         );
 
+    /// <summary>Also one that only carries off what lies loose, or takes off what the last one left, and has no chance with the soil by itself.</summary>
+    [Fact]
+    public void Each_that_is_not_known_to_be_safe_on_it_is_spot_tested_whatever_chance_it_has()
+    {
+        foreach (var material in Enum.GetValues<Material>())
+        {
+            foreach (var soil in Enum.GetValues<Soil>())
+            {
+                var rungs = Ladder.For(Shell(soil) with { Materials = [material] }).Rungs;
+                Assert.All(
+                    rungs.Where(r => r.State != RungState.Out),
+                    r =>
+                        Assert.Equal(
+                            Methods.Usual.Single(m => m.Id == r.Method).Materials.GetValueOrDefault(material) != Bears.Safe,
+                            r.SpotTest
+                        )
+                );
+            }
+        }
+    }
+
     /// <summary>With a material, the look for lettering, or all soils forgotten, nothing is proposed without a spot test that was not safe before.</summary>
-    [Property(MaxTest = 400)]
+    [Property(MaxTest = 2000)]
     public Property Knowing_less_proposes_nothing_without_a_spot_test() =>
         Prop.ForAll(
             Asked,
@@ -242,10 +264,14 @@ public class LadderTests
                 };
                 var r = Ladder.For(less);
                 var before = Ladder.For(x.Facts);
-                return r.Verdict.Outcome != Outcome.Yes
+                return (
+                    r.Verdict.Outcome != Outcome.Yes
                     // What it bore without damage is known, whatever else is forgotten.
                     || x.Facts.Trials.Any(t => t.Method == r.Next && !t.Damage)
-                    || before.Rungs.Single(n => n.Method == r.Next) is { SpotTest: false, State: not RungState.Out };
+                    || before.Rungs.Single(n => n.Method == r.Next) is { SpotTest: false, State: not RungState.Out }
+                ).Label(
+                    $"{x.Forget}: {r.Next}; {string.Join(',', x.Facts.Materials)}; {string.Join(',', x.Facts.Features ?? [])}; {string.Join(',', x.Facts.Soils)}; {string.Join(',', x.Facts.On)}; {string.Join(',', x.Facts.Trials)}"
+                );
             }
         );
 
