@@ -43,7 +43,7 @@ public static partial class Schedule
             // Never later than what is had already.
             var horizon = Math.Max(first.ReadyAt!.Value, 1);
             var ready = model.NewIntVar(bound, horizon, "ready");
-            var start = tasks.Select((t, i) => model.NewIntVar(0, horizon, $"s{i}")).ToArray();
+            var start = tasks.Select((t, i) => model.NewIntVarFromDomain(When(p, i, horizon), $"s{i}")).ToArray();
             var whole = new IntervalVar[tasks.Count];
             var (size, end) = (new LinearExpr[tasks.Count], new LinearExpr[tasks.Count]);
             var by = new BoolVar[tasks.Count][];
@@ -260,6 +260,25 @@ public static partial class Schedule
                 }
                 list.Add(what);
             }
+        }
+
+        /// <summary>All minutes at which anybody could begin it: told once, so that what comes after it knows at once that it is not tonight.</summary>
+        static Domain When(Problem p, int i, int horizon)
+        {
+            var all = Domain.FromValues([]);
+            foreach (var w in p.Who[i])
+            {
+                var starts = Starts(p.Hours[w], p.Length(i, w), horizon);
+                foreach (var place in p.Tasks[i].Places)
+                {
+                    if (p.PlaceHours(place) is { } open)
+                    {
+                        starts = starts.IntersectionWith(Starts(open, p.Length(i, w), horizon));
+                    }
+                }
+                all = all.UnionWith(starts);
+            }
+            return all;
         }
 
         static Domain Starts(Window[] hours, int length, int horizon)

@@ -170,6 +170,11 @@ A piece of work may be dropped on somebody's day. The list beside it says the sa
                 stroke-width="1.2"
               />
             {/each}
+            {#if due && scale.index(due) < scale.days.length}<path
+                d="M{scale.x(due)} 0V26"
+                class="stroke-oxide"
+                stroke-width="1.6"
+              />{/if}
             {#if m.readyAt && scale.index(Date.parse(m.readyAt)) < scale.days.length}<circle
                 cx={scale.x(Date.parse(m.readyAt))}
                 cy="5"

@@ -209,7 +209,7 @@
                 class={['flex items-baseline gap-4 border-b border-sill py-1.5', c.person ? 'pl-5' : '']}
               >
                 <strong class={c.person ? 'font-normal' : ''}>{c.person || capital(c.kind)}</strong><span
-                  class="reading">× {c.factor.toFixed(2)}</span
+                  class="reading whitespace-nowrap">× {c.factor.toFixed(2)}</span
                 ><span class="ml-auto text-sm text-soft"
                   >took {c.median.toFixed(2)} times what was planned, by {c.from}
                   {c.from === 1 ? 'piece' : 'pieces'} of work</span
