@@ -76,7 +76,7 @@ public sealed record KeepPerson(
         {
             pin.Person = p.Name;
         }
-        return new($"Hours of {p.Name} changed.", p.Id);
+        return new(was == p.Name ? $"Hours of {p.Name} changed." : $"{was} is called {p.Name} here now.", p.Id);
     }
 }
 
