@@ -10,7 +10,7 @@ public static class Rescues
     public static IReadOnlyList<Rescue> Of(ScheduleAsk ask, WorkPlanProblem problem, IReadOnlyList<PlanMachine> due, int readyBy)
     {
         var rescues = new List<Rescue>();
-        foreach (var p in ask.People.Take(8))
+        foreach (var p in ask.People.Where(p => !problem.Guests.Contains(p.Name)).Take(8))
         {
             // One that they do not have yet: from the next day on, at the hour at which they usually begin.
             var usual = p.Windows.Count == 0 ? 18 * 60 : p.Windows[0].From % 1440;

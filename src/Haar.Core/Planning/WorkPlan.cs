@@ -43,6 +43,9 @@ public sealed record WorkPlanProblem(
     IReadOnlyList<WorkCorrection> Corrections
 )
 {
+    /// <summary>Who is at something now without being one of the people here: they have no other hours.</summary>
+    public IReadOnlyList<string> Guests { get; init; } = [];
+
     /// <summary>Ids of work that somebody does not do now: with dirty hands only what is dirty anyway, and where they want to sit only what is done so.</summary>
     public IEnumerable<string> NotNow(bool dirtyHands, bool seated) =>
         Entries.Values.Where(e => dirtyHands && !e.Work.Dirty || seated && !e.Work.Seated).Select(e => e.Id);
@@ -171,7 +174,7 @@ public static partial class WorkPlan
                         var gone = (int)Math.Max(0, (start - begun.BegunAt).TotalMinutes);
                         var takes = likely * (own[w.Kind].FirstOrDefault(c => c.Person == begun.Person)?.Factor / by ?? 1);
                         likely = Math.Max(5, (int)Math.Ceiling(takes - 1e-9) - gone);
-                        person = names.Contains(begun.Person) ? begun.Person : person;
+                        person = begun.Person.Length > 0 && ask.People.Count > 0 ? begun.Person : person;
                         pinned = 0;
                     }
                     else if (part == 1 && pin?.At is { } at && at >= start)
@@ -235,12 +238,21 @@ public static partial class WorkPlan
             // Two things at once nobody does: the one begun last is the one.
             var only = at0.Where(o => o.Person == t.Person)
                 .MaxBy(o => running[(entries[o.Id].Machine.Id, entries[o.Id].Work.Key)].Max(r => r.BegunAt))!;
-            tasks[i] = only.Id == t.Id ? t with { After = [] } : t with { Start = null };
+            tasks[i] = only.Id == t.Id ? t with { After = [] } : t with { Start = null, Person = names.Contains(t.Person) ? t.Person : "" };
         }
         var here = tasks
             .Where(t => t is { Start: 0, After.Count: 0 } && at0.Any(a => a.Id == t.Id))
             .GroupBy(t => t.Person)
             .ToDictionary(g => g.Key, g => g.Max(t => t.Minutes));
+        // Whoever is at something without being one of the people here is here for that, and for nothing else.
+        var guests = here.Where(h => !names.Contains(h.Key))
+            .Select(h => new PlanPerson
+            {
+                Name = h.Key,
+                Skills = [.. tasks.Where(t => t.Person == h.Key).SelectMany(t => t.Skills).Distinct()],
+                Windows = [new(0, h.Value)],
+            })
+            .ToList();
         Due(tasks, entries, inPlan, At, start, said);
         var open = entries.Values.Count(e => e.Work.OpenWait);
         if (open > 0)
@@ -280,6 +292,7 @@ public static partial class WorkPlan
                     .. ask
                         .People.Select(p => Person(p, ask, start))
                         .Select(p => here.TryGetValue(p.Name, out var until) ? p with { Windows = [.. p.Windows, new(0, until)] } : p),
+                    .. guests,
                 ],
                 Places =
                 [
@@ -300,7 +313,10 @@ public static partial class WorkPlan
             left,
             said,
             corrections
-        );
+        )
+        {
+            Guests = [.. guests.Select(g => g.Name)],
+        };
     }
 
     public static string Spoken(WorkKind kind) => kind == WorkKind.AtTheMachine ? "Work at the machine" : kind.ToString();

@@ -263,6 +263,40 @@ public class WorkPlanTests
         Assert.InRange(Plan(ask).Tasks.Single().Start.Hour, 8, 15);
     }
 
+    [Fact]
+    public void Somebody_who_is_not_among_the_people_here_may_be_at_it_and_the_plan_goes_round_that()
+    {
+        var m = Machine("m", null, Work("a", 60), Work("b", 30) with { After = ["a"] });
+        WorkTaken At(string key, string person, int minutesAgo) =>
+            new()
+            {
+                Id = Guid.NewGuid(),
+                ForMachineId = m.Id,
+                Key = key,
+                Person = person,
+                PlannedMinutes = 60,
+                BegunAt = Now.AddMinutes(-minutesAgo),
+            };
+        // At noon nobody has hours: it goes on nevertheless, and what comes after it is planned.
+        var ask = Ask([m], Person("Ines")) with
+        {
+            Taken = [At("a", "A guest", 10)],
+        };
+        var plan = Plan(ask);
+        Assert.Empty(plan.Unplanned);
+        Assert.Equal(("A guest", Now, Now.AddMinutes(50)), (plan.Tasks[0].Person, plan.Tasks[0].Start, plan.Tasks[0].End));
+        Assert.Equal(("Ines", 18), (plan.Tasks[1].Person, plan.Tasks[1].Start.Hour));
+        var problem = WorkPlan.Of(ask);
+        Assert.Equal(["A guest"], problem.Guests);
+        // Nobody asks a guest for an evening.
+        Assert.DoesNotContain(Rescues.Of(problem.Ask, problem, [m], 20_000), r => r.Person == "A guest");
+        // Of two things that an import says they are at it is the one begun last; the other waits for whoever can.
+        var both = Plan(ask with { Taken = [At("a", "A guest", 10), At("b", "A guest", 30)] });
+        Assert.Equal(["A guest", "Ines"], both.Tasks.Select(t => t.Person));
+        // With nobody here there is no plan, and so none round a guest.
+        Assert.Empty(WorkPlan.Of(Ask([m]) with { Taken = [At("a", "A guest", 10)] }).Ask.People);
+    }
+
     /// <summary>What nobody has said of a place is not that it is always open.</summary>
     [Fact]
     public void A_place_of_which_nothing_is_said_counts_as_usual_and_the_plan_says_so()
