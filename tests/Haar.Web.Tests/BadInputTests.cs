@@ -80,6 +80,19 @@ public partial class BadInputTests
     }
 
     [Theory]
+    [InlineData("GET", "/api/plan/tonight?hours=abc", "hours")]
+    [InlineData("POST", "/api/plan/take", "body")]
+    public async Task What_cannot_be_read_is_said_in_the_words_of_who_sent_it(string method, string path, string field)
+    {
+        await using var w = await Workshop.OpenAsync();
+        var (status, body) = await w.SendAsync(new(method), path, method == "POST" ? "" : null);
+        Assert.Equal(400, status);
+        var said = body["errors"]![field]![0]!.GetValue<string>();
+        Assert.DoesNotContain("parameter", said, StringComparison.OrdinalIgnoreCase);
+        Assert.EndsWith(".", said, StringComparison.Ordinal);
+    }
+
+    [Theory]
     [InlineData("yearFrom", 1969, 1990)]
     [InlineData("yearFrom", 2090, null)]
     [InlineData("yearTo", 1992, 1990)]

@@ -28,7 +28,7 @@ public sealed record TakeUpWork(string Key, string Person) : Command<PlanActFact
 
     public override Permit May(PlanActFacts f, DateTimeOffset now)
     {
-        TextField.Check("person", Person, 40, "Say who begins it.");
+        TextField.Check("person", Person, 40, "Say who begins it, in 1 to 40 characters.");
         if (f.Of(Key) is not { } work)
         {
             return Permit.No("key", "That work is no longer to be done: somebody has finished it, or it was taken off the list.", Question);

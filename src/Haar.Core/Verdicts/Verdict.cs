@@ -110,11 +110,7 @@ public sealed class InvalidInputException(string field, string message) : Except
         {
             throw new InvalidInputException(
                 field,
-                $"{field} must be a number from {Markings.Si.Plain(least)} to {Markings.Si.Plain(most)} {unit}; {(double.IsFinite(value) ? Markings.Si.Plain(value) : "what was sent")} is not.".Replace(
-                    "  ",
-                    " ",
-                    StringComparison.Ordinal
-                )
+                $"{field} must be a number from {Markings.Si.Plain(least)} to {Markings.Si.Plain(most)}{(unit.Length > 0 ? $" {unit}" : "")}; {(double.IsFinite(value) ? Markings.Si.Plain(value) : "what was sent")} is not."
             );
         }
 

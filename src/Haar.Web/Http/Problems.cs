@@ -82,7 +82,7 @@ sealed class Problems(ILogger<Problems> log) : IExceptionHandler
                 bad.StatusCode,
                 "That cannot be read",
                 "What was sent is empty, or is not what is asked for here. Nothing was changed.",
-                new() { ["body"] = [$"{bad.Message.TrimEnd('.')}."] }
+                NotBound.Of(bad.Message) is var (field, sentence) ? new() { [field] = [sentence] } : []
             ),
             Core.Acts.RefusedException refused => Refusal(refused),
             BusyException => Plain(503, "Others first", e.Message),
