@@ -40,7 +40,7 @@ public static partial class Schedule
             id => stood.TryGetValue(id, out var s) ? (s.Person, s.Start) : null,
             id => starts.GetValueOrDefault(id, MostMinutes)
         );
-        if (p.AsItStood(stood) is { } same && !p.Better(old, same))
+        if (p.AsItStood(stood) is { } same && !p.WorthMovingTo(old, same))
         {
             old = same;
         }

@@ -29,19 +29,18 @@ public static partial class Schedule
 
         /// <summary>
         /// What stood, each where it stood, with what is new fitted in between; null where a piece can no longer be where it was.
+        /// What is laid down, or has begun, is where that is.
         /// </summary>
         public Plan? AsItStood(IReadOnlyDictionary<string, StoodAt> stood)
         {
-            if (Tasks.Any(t => stood.TryGetValue(t.Id, out var s) && (s.Start < (t.Start ?? 0) || t.Start is { } pin && s.Start != pin)))
-            {
-                return null;
-            }
-            var ask = Ask with
-            {
-                Tasks = [.. Tasks.Select(t => stood.TryGetValue(t.Id, out var s) ? t with { Start = s.Start, Person = s.Person } : t)],
-            };
+            PlanTask At(PlanTask t) =>
+                !stood.TryGetValue(t.Id, out var s) ? t
+                : t.Start is null ? t with { Start = s.Start, Person = s.Person }
+                : t.Person.Length == 0 ? t with { Person = s.Person }
+                : t;
+            var ask = Ask with { Tasks = [.. Tasks.Select(At)] };
             if (
-                ask.Tasks.Where((t, i) => Tasks[i].Person.Length > 0 && t.Person != Tasks[i].Person).Any()
+                ask.Tasks.Where((t, i) => t.Start < 0 || Tasks[i].Person.Length > 0 && t.Person != Tasks[i].Person).Any()
                 || ask.Tasks.Any(t => t.Person.Length > 0 && Ask.People.All(p => p.Name != t.Person))
             )
             {
@@ -65,6 +64,18 @@ public static partial class Schedule
 
         /// <summary>More of it planned, else more in time, else ready sooner, else what nothing waits for sooner, else fewer trips, else all of it sooner.</summary>
         public bool Better(Plan one, Plan other) => Rank(one).CompareTo(Rank(other)) < 0;
+
+        /// <summary>Better by enough that what people have in their heads is worth moving: more, in time, ready sooner, fewer trips, or sooner by half a day in all.</summary>
+        public bool WorthMovingTo(Plan one, Plan other)
+        {
+            var (a, b) = (Rank(one), Rank(other));
+            return a.CompareTo(b) < 0
+                && (
+                    (a.Unplanned, a.Late, a.Ready).CompareTo((b.Unplanned, b.Late, b.Ready)) < 0
+                    || a.Trips < b.Trips
+                    || b.All - a.All >= SoonerMinutes
+                );
+        }
 
         (int Unplanned, int Late, int Ready, long Last, int Trips, long All) Rank(Plan plan)
         {

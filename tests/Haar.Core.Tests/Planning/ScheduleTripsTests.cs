@@ -190,6 +190,27 @@ public class ScheduleTripsTests
         Assert.Empty(Schedule.Again(ask, [.. plan.Tasks.Select(t => new StoodAt(t.Id, t.Person, t.Start))]).Moves);
     }
 
+    [Fact]
+    public void While_somebody_is_at_something_the_rest_stays_where_people_have_it_in_their_heads()
+    {
+        // The order is not the one that a first plan would take: it is the one that they know.
+        ScheduleAsk Of(params PlanTask[] tasks) =>
+            new()
+            {
+                Tasks = tasks,
+                People = [new() { Name = "Anna", Windows = [new(0, 200), new(1440, 1640)] }],
+                Seconds = 0,
+            };
+        StoodAt[] stood = [new("running", "Anna", -10), new("short", "Anna", 60), new("long", "Anna", 90)];
+        var running = Task("running", 60, person: "Anna") with { Start = 0 };
+        var again = Schedule.Again(Of(running, Task("long", 90), Task("short", 30), Task("new", 20)), stood);
+        Assert.Empty(again.Moves);
+        Assert.Equal(["running 0", "short 60", "long 90", "new 180"], again.Plan.Tasks.Select(t => $"{t.Id} {t.Start}"));
+        // An evening that nothing fills is filled: a day sooner is worth telling.
+        stood = [new("running", "Anna", -10), new("long", "Anna", 1440)];
+        Assert.Equal(60, Schedule.Again(Of(running, Task("long", 90)), stood).Plan.Tasks[1].Start);
+    }
+
     /// <summary>What is new is fitted in between what stands, unless somebody is ready sooner otherwise.</summary>
     [Property(MaxTest = 500)]
     public Property Something_new_moves_nothing_that_is_no_better_for_it() =>
