@@ -23,24 +23,27 @@ public sealed class Live
         }
     }
 
-    /// <summary>Ids of touched machines, until cancelled. A slow listener loses the oldest: it will read the machine as it is anyway.</summary>
-    public async IAsyncEnumerable<Guid> ListenAsync(
-        [System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken cancel = default
-    )
+    /// <summary>Listens from this moment on, not only once something is read: what is touched in between is heard. A slow listener loses the oldest: it will read the machine as it is anyway.</summary>
+    public Listener Listen() => new(this);
+
+    /// <summary>One screen that listens, until it is disposed of.</summary>
+    public sealed class Listener : IDisposable
     {
-        var id = Guid.NewGuid();
-        var channel = Channel.CreateBounded<Guid>(new BoundedChannelOptions(64) { FullMode = BoundedChannelFullMode.DropOldest });
-        listeners[id] = channel;
-        try
+        readonly Live live;
+        readonly Guid id = Guid.NewGuid();
+        readonly Channel<Guid> channel = Channel.CreateBounded<Guid>(
+            new BoundedChannelOptions(64) { FullMode = BoundedChannelFullMode.DropOldest }
+        );
+
+        internal Listener(Live live)
         {
-            await foreach (var m in channel.Reader.ReadAllAsync(cancel))
-            {
-                yield return m;
-            }
+            this.live = live;
+            live.listeners[id] = channel;
         }
-        finally
-        {
-            listeners.TryRemove(id, out _);
-        }
+
+        /// <summary>Ids of touched machines, until cancelled.</summary>
+        public IAsyncEnumerable<Guid> TouchedAsync(CancellationToken cancel) => channel.Reader.ReadAllAsync(cancel);
+
+        public void Dispose() => live.listeners.TryRemove(id, out _);
     }
 }

@@ -44,7 +44,7 @@ static class LiveEndpoint
 
         try
         {
-            var touched = live.ListenAsync(end.Token);
+            using var listener = live.Listen();
             await Write("retry: 1000\n: here\n\n");
             var beat = Task.Run(
                 async () =>
@@ -57,7 +57,7 @@ static class LiveEndpoint
                 },
                 end.Token
             );
-            await foreach (var machine in touched)
+            await foreach (var machine in listener.TouchedAsync(end.Token))
             {
                 await Write($"data: {machine}\n\n");
             }
