@@ -41,7 +41,7 @@ public static class Substitution
     /// <summary>Shelf age from which an aluminium electrolytic is re-formed and measured before it is fitted, years. Makers' storage advice is two to five.</summary>
     public const int ReformYears = 5;
 
-    /// <summary>Up to this far apart two printed values are the same one. A house figure: half of the finest usual tolerance.</summary>
+    /// <summary>Up to this far apart two printed values are the same one. A house figure: neighbours in the finest usual series (E24) lie five per cent apart and more.</summary>
     public const double SameValueShare = 0.02;
 
     /// <summary>What a role bears of the nominal value, as a ratio of candidate to original. House figures from common practice.</summary>

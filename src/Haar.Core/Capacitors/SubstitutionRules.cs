@@ -115,7 +115,7 @@ static class SubstitutionRules
         var ratio = c.Microfarads / o.Microfarads;
         var result =
             ratio < least - 1e-9 || ratio > most + 1e-9 ? RuleResult.Broken
-            : ratio is > 1.02 or < 0.98 ? RuleResult.JustMet
+            : ratio > 1 + Substitution.SameValueShare || ratio < 1 - Substitution.SameValueShare ? RuleResult.JustMet
             : RuleResult.Met;
         return result != RuleResult.Met
             ? Rule(
@@ -335,10 +335,9 @@ static class SubstitutionRules
                 : Rule(speak, "ripple", RuleResult.Met, $"{Si.Format(has, "A")} of ripple for {Si.Format(need, "A")}.");
         }
         var (size, old) = (Surface(c), Surface(o));
+        // Of both from a sheet: what such kinds usually have is no fact to bear a current by.
         return
-            // Of both from a sheet: what such kinds usually have is no fact to bear a current by.
-            o.EsrOhms
-                is { } was
+            o.EsrOhms is { } was
             && c.EsrOhms is { } now
             && now <= was * 1.001
             && (size is null && old is null && c.Kind == o.Kind || size >= old)
