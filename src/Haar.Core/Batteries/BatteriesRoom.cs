@@ -26,7 +26,7 @@ public sealed class BatteriesRoom : Room
     {
         if (!m.Closed.Contains(Stage.Boards) && m.Facts.Cell is { FittedAt: null } cell)
         {
-            var urgent = cell is { OldOutAt: null, Site: { Leaking: true } or { Swollen: true } };
+            var urgent = MustGo(cell);
             yield return new(
                 "cell",
                 cell.OldOutAt is null ? "Take the cell out and fit what replaces it" : "Fit what replaces the cell",
@@ -56,14 +56,15 @@ public sealed class BatteriesRoom : Room
             yield break;
         }
         var arrived = m.Machine.ArrivedAt;
+        var leaks = cell is { OldOutAt: null, Site.Leaking: ThreeState.Yes };
         if (
-            cell is { OldOutAt: null, Site: { Leaking: true } or { Swollen: true } }
+            MustGo(cell)
             && !new TakeCellOut().May(new(m.Machine, cell, m.Facts.Overrules), m.Now).Granted
         )
         {
             yield return new(
                 "Say what the cell keeps alive",
-                $"It {(cell.Site.Swollen ? "is swollen" : "leaks")} and has to come out today; what it keeps would go with it.",
+                $"It {(cell.Site.Swollen == ThreeState.Yes ? "is swollen" : "leaks")} and has to come out today; what it keeps would go with it.",
                 Stage.Survey,
                 5,
                 "",
@@ -78,13 +79,13 @@ public sealed class BatteriesRoom : Room
             yield return cell.Chosen is null
                 ? new(
                     "Decide what replaces the cell",
-                    cell.Site.Leaking
+                    leaks
                         ? "It leaks: every day it stays it eats copper."
                         : "A cell leaks one day, and nobody will be there to see it.",
                     Stage.Boards,
                     10,
                     "",
-                    cell.Site.Leaking,
+                    leaks,
                     0,
                     arrived,
                     "battery"
@@ -126,7 +127,7 @@ public sealed class BatteriesRoom : Room
             ? not
             : null;
 
-    public override IReadOnlyList<Type> RaisedFrom => [typeof(MachineCell), typeof(MachinePack)];
+    public override IReadOnlyList<Type> RaisedFrom => [typeof(MachineCell), typeof(MachinePack), typeof(Finding), typeof(Overrule)];
 
     public override IEnumerable<RaisedDanger> Dangers(MachineFacts f)
     {
@@ -143,12 +144,35 @@ public sealed class BatteriesRoom : Room
                 "battery"
             );
         }
-        if (f.Pack is { Facts: { Swollen: true, TakenOut: false } or { HotOrWet: true, TakenOut: false } } pack)
+        if (f.Cell is { OldOutAt: null } old)
+        {
+            // A finding of the survey that says the same is the same hazard, and stands there.
+            bool Said(FindingKind kind) => f.Findings.Any(x => x.Kind == kind && x.Open);
+            if (old.Site.Leaking == ThreeState.Yes && !Said(FindingKind.LeakingCell))
+            {
+                yield return OldCell(old, DangerKind.LeakingCell, "The cell leaks.", FindingKind.LeakingCell);
+            }
+            if (old.Site.Swollen == ThreeState.Yes && !Said(FindingKind.SwollenCell))
+            {
+                yield return OldCell(old, DangerKind.SwollenCell, "The cell is swollen.", FindingKind.SwollenCell);
+            }
+            if (old.Site is { Charges: ThreeState.Yes, Chemistry: CellChemistry.LithiumPrimary })
+            {
+                yield return OldCell(old, DangerKind.ChargedPrimaryCell, "A primary lithium cell sits on a line that charges.", null) with
+                {
+                    Why = "Charged, a primary lithium cell vents and burns.",
+                    Cautions = [CautionId.LithiumCell],
+                };
+            }
+        }
+        if (
+            f.Pack is { Facts: { Swollen: ThreeState.Yes, TakenOut: false } or { HotOrWet: ThreeState.Yes, TakenOut: false } } pack
+        )
         {
             yield return new(
                 DangerKind.SwollenPack,
                 pack.Id,
-                pack.Facts.Swollen ? "The pack is swollen." : "The pack gets hot, smells or leaks.",
+                pack.Facts.Swollen == ThreeState.Yes ? "The pack is swollen." : "The pack gets hot, smells or leaks.",
                 "Take the pack out, and take it outside",
                 "A lithium pack like this can catch fire, and charging is what sets it off.",
                 [CautionId.SwollenCell],
@@ -158,35 +182,118 @@ public sealed class BatteriesRoom : Room
         }
     }
 
-    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
-    {
-        if (
-            f.Cell is not { FittedAt: not null, Chosen: { } chosen } cell
-            || CellActs.MustComeOut(cell, f.Machine.RestorationPolicy) is not null
+    static RaisedDanger OldCell(MachineCell cell, DangerKind kind, string sentence, FindingKind? found) =>
+        new(
+            kind,
+            cell.Id,
+            sentence,
+            found is { } k ? FindingRules.Meaning(k).Work : "Take the cell out",
+            found is { } m ? FindingRules.Meaning(m).Why : "",
+            found is { } c ? FindingRules.Meaning(c).Cautions : [],
+            null,
+            "battery"
         )
         {
-            yield break;
-        }
-        var facts = new CellActFacts(f.Machine, cell, f.Overrules);
-        var option = facts.Option(chosen);
-        if (option is null || !facts.Permit(option, "kind").Granted)
+            Found = found,
+        };
+
+    /// <summary>It leaks or is swollen, and is still in.</summary>
+    static bool MustGo(MachineCell cell) => cell is { OldOutAt: null, Site: { Leaking: ThreeState.Yes } or { Swollen: ThreeState.Yes } };
+
+    public override bool? DealtWith(MachineFacts f, Danger danger) =>
+        danger.Kind switch
         {
-            yield return Rooms.BeforePower.By(
+            DangerKind.LeakingCell or DangerKind.SwollenCell => f.Cell is { OldOutAt: not null } || Found(f, danger),
+            DangerKind.ChargedPrimaryCell => f.Cell is { OldOutAt: not null } or { Site.Charges: ThreeState.No },
+            DangerKind.FittedCell => f.Cell is { FittedAt: null } || f.Cell is { } cell && Fits(f, cell),
+            DangerKind.SwollenPack => f.Pack is { Facts.TakenOut: true },
+            // What the survey said of a cell that is out has been dealt with, whatever became of the entry.
+            DangerKind.Finding when danger.Found is FindingKind.LeakingCell or FindingKind.SwollenCell => f.Cell is { OldOutAt: not null }
+                || f.Cell is { } still
+                    && (danger.Found == FindingKind.LeakingCell ? still.Site.Leaking : still.Site.Swollen) == ThreeState.Yes,
+            _ => null,
+        };
+
+    /// <summary>The survey has the same hazard as a finding: it stands there, and ends there.</summary>
+    static bool Found(MachineFacts f, Danger d) => f.Findings.Any(x => x.Kind == d.Found && x.Open);
+
+    static bool Fits(MachineFacts f, MachineCell cell)
+    {
+        var facts = new CellActFacts(f.Machine, cell, f.Overrules);
+        return cell.Chosen is { } chosen && facts.Option(chosen) is { } option && facts.Permit(option, "kind").Granted;
+    }
+
+    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
+    {
+        const string title = "The cell in it may stay there";
+        yield return Entry(f, title) with { Screen = "battery", Lapses = "Another cell, or another word on its line." };
+    }
+
+    static BeforePower Entry(MachineFacts f, string title)
+    {
+        if (f.Cell is not { } cell)
+        {
+            return Intake.Hazards.Battery(f.Machine) switch
+            {
+                ThreeState.No => Rooms.BeforePower.Is("cell", title, "It has no cell."),
+                ThreeState.Yes => Rooms.BeforePower.Is("cell", title, "What is seen of it stands on the look-over."),
+                _ => Rooms.BeforePower.Open(
+                    f,
+                    "cell",
+                    title,
+                    "Say whether it has a cell or battery: nobody has looked.",
+                    "A cell that leaks conducts, and one on the wrong line vents.",
+                    "A look at the board, at leads and into every bay."
+                ),
+            };
+        }
+        if (cell is { FittedAt: not null, Chosen: not null })
+        {
+            return Fits(f, cell)
+                ? Rooms.BeforePower.Is("cell", title, "What was fitted suits the line as it is known.") with
+                {
+                    Since = cell.FittedAt,
+                }
+                : Rooms.BeforePower.By(
+                    f,
+                    "cell",
+                    title,
+                    Verdict
+                        .Of(
+                            Rooms.BeforePower.Question,
+                            Outcome.No,
+                            "Not yet: what is known of the cell's line has changed since a cell was fitted, and it is not clear that it may stay.",
+                            Basis.Rule,
+                            new Reason(
+                                new CellActFacts(f.Machine, cell, f.Overrules).Option(cell.Chosen.Value)?.Verdict.Sentence
+                                    ?? "What was fitted is no way to replace this cell, as it is known now."
+                            )
+                        )
+                        .Changing("The charging line measured, or what was fitted taken out."),
+                    cell.Site,
+                    cell.Chosen.ToString()
+                );
+        }
+        if (cell.OldOutAt is { } outAt)
+        {
+            return Rooms.BeforePower.Is("cell", title, "The old cell is out, and nothing is fitted.") with { Since = outAt };
+        }
+        // A primary cell in the holder, or in the module, that the board was made with sits on a line made for it.
+        return
+            cell.Site is { Chemistry: CellChemistry.LithiumPrimary or CellChemistry.Unknown, Charges: ThreeState.NotKnown }
+                    and { CoinHolder: false, HiddenInModule: false }
+                or { Chemistry: CellChemistry.Unknown, Charges: ThreeState.Yes }
+            ? Rooms.BeforePower.Open(
                 f,
                 "cell",
-                Verdict
-                    .Of(
-                        Rooms.BeforePower.Question,
-                        Outcome.No,
-                        "Not yet: what is known of the cell's line has changed since a cell was fitted, and it is not clear that it may stay.",
-                        Basis.Rule,
-                        new Reason(option?.Verdict.Sentence ?? "What was fitted is no way to replace this cell, as it is known now.")
-                    )
-                    .Changing("The charging line measured, or what was fitted taken out."),
-                cell.Site,
-                chosen.ToString()
-            );
-        }
+                title,
+                cell.Site.Chemistry == CellChemistry.Unknown
+                    ? "Say what kind of cell it is, and whether the board charges it."
+                    : "Say whether the board charges the cell: a primary lithium cell sits on a line of which nobody knows.",
+                "Somebody may have put it where a rechargeable cell was; charged, it vents and burns.",
+                "The line measured with the cell out; or the cell taken out."
+            )
+            : Rooms.BeforePower.Is("cell", title, "The cell that came in it is of the kind that its line was made for.");
     }
 
     public override IEnumerable<Left> Left(MachineNow m)

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Batteries;
@@ -66,8 +67,13 @@ public sealed record CellSite
 
     /// <summary>There is room in the case for a holder on a lead.</summary>
     public ThreeState RoomForHolder { get; init; }
-    public bool Leaking { get; init; }
-    public bool Swollen { get; init; }
+
+    /// <summary>The cell that came in it leaks, or has leaked.</summary>
+    [JsonConverter(typeof(OnceATick))]
+    public ThreeState Leaking { get; init; }
+
+    [JsonConverter(typeof(OnceATick))]
+    public ThreeState Swollen { get; init; }
 }
 
 /// <summary>The cell of one machine: the site, what was chosen for it and what has been done.</summary>

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Haar.Core.Markings;
 using Haar.Core.Safety;
 using Haar.Core.Verdicts;
@@ -13,12 +14,15 @@ public sealed record PackFacts
     /// <summary>What its own gauge says it takes now.</summary>
     public double? FullChargeMilliampHours { get; init; }
     public int? Cycles { get; init; }
-    public bool Swollen { get; init; }
+
+    [JsonConverter(typeof(OnceATick))]
+    public ThreeState Swollen { get; init; }
 
     /// <summary>It gets hot, smells, or leaks.</summary>
-    public bool HotOrWet { get; init; }
+    [JsonConverter(typeof(OnceATick))]
+    public ThreeState HotOrWet { get; init; }
 
-    /// <summary>It is out of the machine.</summary>
+    /// <summary>It is out of the machine. What nobody has said of it counts as in.</summary>
     public bool TakenOut { get; init; }
 
     /// <summary>Draw during a run-down test, on average.</summary>
@@ -79,6 +83,13 @@ public static class PackHealth
         const string question = "Is the pack still worth having?";
         var measured = p is { RunDownMilliamps: not null, RunDownMinutes: not null };
         var capacity = measured ? Math.Round(p.RunDownMilliamps!.Value * p.RunDownMinutes!.Value / 60) : p.FullChargeMilliampHours;
+        if ((p.RunDownMilliamps is null) != (p.RunDownMinutes is null))
+        {
+            throw new InvalidInputException(
+                p.RunDownMinutes is null ? "runDownMinutes" : "runDownMilliamps",
+                "A run-down is a draw and its minutes: give both, or neither."
+            );
+        }
         var health = capacity / p.DesignMilliampHours;
         if (health > 1.6)
         {
@@ -89,17 +100,18 @@ public static class PackHealth
         }
         var lithium = p.Chemistry is CellChemistry.LithiumRechargeable;
         PackResult Say(Verdict v) => new(capacity, measured, health is { } h ? Math.Round(h, 3) : null, v);
-        if (p.Swollen || p.HotOrWet)
+        var swollen = p.Swollen == ThreeState.Yes;
+        if (swollen || p.HotOrWet == ThreeState.Yes)
         {
             return Say(
                 Verdict
                     .Of(
                         question,
                         Outcome.No,
-                        $"Take it out and outside: {(p.Swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.",
+                        $"Take it out and outside: {(swollen ? "it is swollen" : "it gets hot, smells or leaks")}. Not charged, not pressed, not opened; outdoors in sand or a tin, then to a battery collection point.",
                         Basis.Rule,
                         new Reason(
-                            p.Swollen
+                            swollen
                                 ? "Gas has formed inside; the next charge or bend can set it alight."
                                 : "Something inside is shorted or open.",
                             Source: "IEC 62133 and fire services' advice"
@@ -148,6 +160,16 @@ public static class PackHealth
             );
         }
 
+        if (share >= EndShare && Unseen(p, lithium) is { } unseen)
+        {
+            return Say(
+                Verdict
+                    .Of(question, Outcome.Unknown, unseen, Basis.Guess, new Reason("How much it holds says nothing of whether it is safe."))
+                    .Changing(unseen)
+                    .With(lithium ? [CautionId.LithiumCell, CautionId.SwollenCell] : [])
+            );
+        }
+
         var reasons = new List<Reason>
         {
             new(
@@ -184,4 +206,13 @@ public static class PackHealth
             verdict.Changing(measured ? [] : ["A run-down from full: the gauge only guesses."]).With(lithium ? [CautionId.LithiumCell] : [])
         );
     }
+
+    /// <summary>What must be known before a pack is called sound and is not; null where all of it is.</summary>
+    static string? Unseen(PackFacts p, bool lithium) =>
+        p.Swollen == ThreeState.NotKnown ? "Look first whether it is swollen: on a flat table it must not rock."
+        : p.HotOrWet == ThreeState.NotKnown ? "Say first whether it gets hot, smells or leaks."
+        : !lithium ? null
+        : p.Volts is null ? "Read its volts first, with the pack out: a lithium cell that has been too low is not charged again."
+        : p.Series is null ? "Say how many cells it has in series: only the volts of one cell tell whether it may be charged."
+        : null;
 }

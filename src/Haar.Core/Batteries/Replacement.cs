@@ -183,11 +183,11 @@ public static partial class Replacement
     {
         const string question = "May the old cell come out now?";
         var cautions = new List<CautionId>();
-        if (site.Leaking)
+        if (site.Leaking != ThreeState.No)
         {
             cautions.Add(CautionId.LeakingCell);
         }
-        if (site.Swollen)
+        if (site.Swollen != ThreeState.No)
         {
             cautions.Add(CautionId.SwollenCell);
         }
@@ -197,7 +197,7 @@ public static partial class Replacement
                 .Of(
                     question,
                     Outcome.Unknown,
-                    site.Leaking
+                    site.Leaking == ThreeState.Yes
                         ? "Not yet: it leaks, and nobody has said what it keeps alive. Ask that first, today, and then take it out."
                         : "Not yet: nobody has said what it keeps alive. Ask that first: with the cell it is gone within seconds.",
                     Basis.Rule,

@@ -23,7 +23,7 @@ public static partial class Replacement
         {
             verdict = verdict.With(CautionId.LithiumCell);
         }
-        if (site.Leaking)
+        if (site.Leaking != ThreeState.No)
         {
             verdict = verdict.With(CautionId.LeakingCell);
         }

@@ -6,6 +6,7 @@ namespace Haar.Core.Capacitors;
 /// <param name="Next">The step of its exchange that the hand takes next.</param>
 /// <param name="RemovedAt">Since when it has been off the board; null when it is not.</param>
 /// <param name="Half">Its exchange is begun and not finished.</param>
+/// <param name="Harm">What it does when its board is fed; empty where nothing is known against it.</param>
 public sealed record CapacitorStanding(
     Guid Id,
     string Designator,
@@ -14,7 +15,8 @@ public sealed record CapacitorStanding(
     string Sentence,
     FittingStep? Next,
     DateTimeOffset? RemovedAt,
-    bool Half
+    bool Half,
+    string Harm = ""
 )
 {
     public static CapacitorStanding Of(CapacitorAssessment a) =>
@@ -26,7 +28,8 @@ public sealed record CapacitorStanding(
             a.ComesOut.Sentence,
             a.Capacitor.Fitting.Next(a.Capacitor.Spec.Polarised),
             a.Capacitor.Fitting.RemovedAt,
-            a.Capacitor.Fitting.Half
+            a.Capacitor.Fitting.Half,
+            CapacitorHarm.Of(a.Capacitor, a.Readings)
         );
 }
 
@@ -35,12 +38,14 @@ public sealed record CapacitorStanding(
 /// <param name="Goes">How many come out and can be exchanged now; those whose part is in the post wait.</param>
 /// <param name="First">The riskiest of these.</param>
 /// <param name="Half">Those half exchanged.</param>
+/// <param name="Harmful">Those that must not be fed as they are.</param>
 public sealed record CapacitorSummary(
     IReadOnlyDictionary<CapacitorStand, int> Counts,
     CapacitorStanding? Begun,
     int Goes,
     CapacitorStanding? First,
-    IReadOnlyList<CapacitorStanding> Half
+    IReadOnlyList<CapacitorStanding> Half,
+    IReadOnlyList<CapacitorStanding> Harmful
 )
 {
     public int Of(CapacitorStand stand) => Counts.GetValueOrDefault(stand);
@@ -59,7 +64,8 @@ public sealed record CapacitorSummary(
             all.OrderBy(c => c.Id).FirstOrDefault(c => c.Stand == CapacitorStand.Exchanging),
             goes.Count,
             goes.OrderByDescending(c => c.Score).ThenBy(c => c.Id).FirstOrDefault(),
-            [.. all.Where(c => c.Half).OrderBy(c => c.Id)]
+            [.. all.Where(c => c.Half).OrderBy(c => c.Id)],
+            [.. all.Where(c => c.Harm.Length > 0).OrderBy(c => c.Id)]
         );
     }
 }

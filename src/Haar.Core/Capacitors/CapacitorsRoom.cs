@@ -3,7 +3,9 @@ using Haar.Core.Markings;
 using Haar.Core.Meters;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
+using Haar.Core.Safety;
 using Haar.Core.Stripdown;
+using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Capacitors;
@@ -175,11 +177,18 @@ public sealed class CapacitorsRoom : Room
                     .OrderBy(c => c.Id)
                     .Select(c => (c.Id, c.Designator, c.Fitting.Next(c.Spec.Polarised))),
             ];
-        if (half.Count > 0)
+        const string done = "No capacitor is half exchanged",
+            sound = "No capacitor bulges, is cracked or shorts";
+        if (half.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("exchange", done, "Every exchange that was begun is measured.");
+        }
+        else
         {
             yield return Rooms.BeforePower.By(
                 f,
                 "exchange",
+                done,
                 Verdict
                     .Of(
                         Rooms.BeforePower.Question,
@@ -190,8 +199,52 @@ public sealed class CapacitorsRoom : Room
                     )
                     .Changing("Fitted, its way round looked at twice, measured again."),
                 half.Select(c => $"{c.Id} {c.Next}").ToList()
-            );
+            ) with
+            {
+                Screen = "capacitors",
+            };
         }
+        var harmful =
+            f.KeptSummary?.Harmful.Select(h => (h.Id, h.Designator, h.Harm)).ToList()
+            ??
+            [
+                .. f
+                    .Capacitors.Select(c => (c.Id, c.Designator, Harm: CapacitorHarm.Of(c, MachineFacts.ReadingsOf(c, f.Readings))))
+                    .Where(c => c.Harm.Length > 0)
+                    .OrderBy(c => c.Id),
+            ];
+        if (harmful.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("capacitors", sound, "None that is marked on its board maps does.");
+            yield break;
+        }
+        var first = harmful[0];
+        // What sits across the mains smokes as soon as the plug is in, board or no board.
+        var mains = harmful.Any(h => h.Harm.EndsWith("the mains", StringComparison.Ordinal));
+        yield return Rooms.BeforePower.By(
+            f,
+            "capacitors",
+            sound,
+            Verdict
+                .Of(
+                    Rooms.BeforePower.Question,
+                    Outcome.No,
+                    $"Leave it off: {first.Designator} {first.Harm}{(harmful.Count > 1 ? $", and {harmful.Count - 1} more must not be fed" : "")}.",
+                    Basis.Measured,
+                    new Reason(
+                        mains
+                            ? "A filter capacitor that has cracked goes up in smoke at the next switch-on."
+                            : "It vents or shorts at the next switch-on, and takes what it feeds with it."
+                    )
+                )
+                .Changing("Exchanged, and the new part measured.")
+                .With(mains ? [CautionId.LineFilterCapacitor, CautionId.MainsSupply] : [CautionId.ChargedCapacitor]),
+            harmful.Select(c => $"{c.Id} {c.Harm}").ToList()
+        ) with
+        {
+            Screen = "capacitors",
+            From = mains ? PowerStepKind.SupplyLoaded : PowerStepKind.BareBoard,
+        };
     }
 
     public override Disputed? Against(OverruleKind kind, string subject, MachineNow m)

@@ -204,18 +204,28 @@ public sealed class CleaningRoom : Room
                 "cleaning"
             ));
 
+    public override bool? DealtWith(MachineFacts f, Danger danger) =>
+        danger.Kind == DangerKind.WetMains ? f.CleanedItems.Any(i => i.Id == danger.Subject && !i.Wet) : null;
+
     public override IReadOnlyList<Type> RaisedFrom => [typeof(CleanedItem)];
 
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         var wet = f.CleanedItems.Where(i => i.Wet).ToList();
+        const string title = "What was washed is dry";
         if (wet.Count == 0)
         {
+            yield return Rooms.BeforePower.Is(
+                "wetItems",
+                title,
+                f.CleanedItems.Count == 0 ? "Nothing of it was washed here." : "Nothing that was washed is still wet."
+            );
             yield break;
         }
         yield return Rooms.BeforePower.By(
             f,
             "wetItems",
+            title,
             Verdict
                 .Of(
                     Rooms.BeforePower.Question,
@@ -226,7 +236,10 @@ public sealed class CleaningRoom : Room
                 )
                 .Changing("Its least time, and two equal weighings.")
                 .Final()
-        );
+        ) with
+        {
+            Screen = "cleaning",
+        };
     }
 
     public override IEnumerable<Left> Left(MachineNow m)

@@ -2,6 +2,7 @@ using Haar.Core.Markings;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
 using Haar.Core.Stripdown;
+using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Corrosion;
@@ -176,11 +177,20 @@ public sealed class CorrosionRoom : Room
             Verdict.Of(Rooms.BeforePower.Question, Outcome.No, sentence, basis, new Reason(why)).Changing(change);
 
         var wet = f.Areas.Where(a => a.Treatment.Wet).ToList();
-        if (wet.Count > 0)
+        const string screen = "capacitors";
+        const string dry = "Its boards are dry",
+            clean = "Nothing that leaked is left on its boards",
+            whole = "Its traces are whole";
+        if (wet.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("wet", dry, "No area on its board maps is wet.");
+        }
+        else
         {
             yield return Rooms.BeforePower.By(
                 f,
                 "wet",
+                dry,
                 No(
                         $"No: {Words.And(wet.Select(a => a.Name))} {(wet.Count == 1 ? "is" : "are")} wet. Nothing is fed before it is dry.",
                         Basis.Rule,
@@ -188,14 +198,39 @@ public sealed class CorrosionRoom : Room
                         "Dried, as long as it takes."
                     )
                     .Final()
-            );
+            ) with
+            {
+                Screen = screen,
+            };
         }
         var residue = f.Areas.Where(a => a.Stage >= CorrosionStage.Bloom && a.Treatment.NeutralisedAt is null).ToList();
-        if (residue.Count > 0)
+        // A cell that leaked reached something: where no area is marked, nobody has said how far.
+        var leaked = f.Cell?.Site.Leaking == ThreeState.Yes || f.Findings.Any(x => x.Kind == FindingKind.LeakingCell);
+        var reach = f.Answers.FirstOrDefault(a => a.Item == "leak-reach")?.Answer;
+        if (leaked && f.Areas.Count == 0 && reach is not (LookAnswer.Sound or LookAnswer.NotHere))
+        {
+            yield return Rooms.BeforePower.Open(
+                f,
+                "residue",
+                clean,
+                "Say how far the leak reached: a cell has leaked, and no area is marked.",
+                "Residue draws damp and conducts: with power on it, it eats copper faster.",
+                "Its edge marked on the board map; or the place looked at and sound, on the look-over."
+            ) with
+            {
+                Screen = screen,
+            };
+        }
+        else if (residue.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("residue", clean, "Every area on its board maps that is more than tarnished is neutralised.");
+        }
+        else
         {
             yield return Rooms.BeforePower.By(
                 f,
                 "residue",
+                clean,
                 No(
                     $"Not yet: what leaked at {Words.And(residue.Select(a => a.Name))} is not neutralised.",
                     Basis.Rule,
@@ -203,7 +238,10 @@ public sealed class CorrosionRoom : Room
                     "Neutralised, rinsed, dried."
                 ),
                 residue.Select(a => $"{a.Id} {a.Stage}").ToList()
-            );
+            ) with
+            {
+                Screen = screen,
+            };
         }
         var judged = f.JudgedNets();
         var nets = judged.Where(n => !Whole(n)).ToList();
@@ -213,12 +251,17 @@ public sealed class CorrosionRoom : Room
                 a.Stage >= CorrosionStage.MaskLifted && a.Treatment.MaskedAt is null && judged.All(n => !n.UnderAreas.Contains(a.Id))
             )
             .ToList();
-        if (nets.Count + bare.Count > 0)
+        if (nets.Count + bare.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("traces", whole, "Every net that is marked on its board maps is measured and whole.");
+        }
+        else
         {
             var bad = nets.FirstOrDefault(n => n.State is NetState.Thin or NetState.Open or NetState.Bridged);
             yield return Rooms.BeforePower.By(
                 f,
                 "traces",
+                whole,
                 No(
                     bad is not null ? $"Not yet: {bad.Net.Name} is not mended."
                         : nets.Count > 0
@@ -229,7 +272,10 @@ public sealed class CorrosionRoom : Room
                     "Every net under it marked, measured end to end, and mended where it has to be."
                 ),
                 nets.Select(n => $"{n.Net.Id} {n.State}").Concat(bare.Select(a => a.Id.ToString())).ToList()
-            );
+            ) with
+            {
+                Screen = screen,
+            };
         }
     }
 

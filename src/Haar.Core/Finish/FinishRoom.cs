@@ -2,6 +2,7 @@ using Haar.Core.Markings;
 using Haar.Core.Planning;
 using Haar.Core.Rooms;
 using Haar.Core.Stripdown;
+using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Finish;
@@ -153,11 +154,17 @@ public sealed class FinishRoom : Room
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         var open = f.SheetMetals.Where(p => p is { HasWorking: true, StaysAsItIs: false, Begun: true } && p.Sheet.EarthAt is null).ToList();
-        if (open.Count > 0)
+        const string title = "Earth points of panels that were worked on";
+        if (open.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("earth", title, "No panel was worked on without its earth points being measured.");
+        }
+        else
         {
             yield return Rooms.BeforePower.By(
                 f,
                 "earth",
+                title,
                 Verdict
                     .Of(
                         Rooms.BeforePower.Question,
@@ -171,7 +178,11 @@ public sealed class FinishRoom : Room
                     )
                     .Changing($"At most {Si.Plain(Rust.MostEarthOhms)} Ω to the inlet's earth pin."),
                 open.Select(p => $"{p.Id} {p.Sheet.Coats.Count}").ToList()
-            );
+            ) with
+            {
+                Screen = "cleaning",
+                From = PowerStepKind.SupplyLoaded,
+            };
         }
     }
 

@@ -18,21 +18,21 @@ public static class Hazards
         : m.Traits.Contains(Trait.ExternalAdapter) || m.Traits.Contains(Trait.LithiumPack) || m.Class == MachineClass.Pocket ? ThreeState.No
         : ThreeState.NotKnown;
 
-    /// <summary>A picture tube. Whoever ticked what feeds the machine had the tube in the same list, and left it out.</summary>
+    /// <summary>A picture tube. That the mains goes in says nothing of it; an adapter, a pack and a pocket say that there is none.</summary>
     public static ThreeState Tube(Machine m) =>
         m.Traits.Contains(Trait.PictureTube) ? ThreeState.Yes
         : m.Tube != ThreeState.NotKnown ? m.Tube
         : m.Absent.Contains(Trait.PictureTube) ? ThreeState.No
         : May(m, Trait.PictureTube) ? ThreeState.NotKnown
-        : m.Class == MachineClass.Pocket || m.Traits.Any(t => t is Trait.InternalMainsSupply or Trait.ExternalAdapter or Trait.LithiumPack)
+        : m.Class == MachineClass.Pocket || m.Traits.Any(t => t is Trait.ExternalAdapter or Trait.LithiumPack)
             ? ThreeState.No
         : ThreeState.NotKnown;
 
     /// <summary>A cell or battery of any sort.</summary>
-    public static ThreeState Battery(Machine m) =>
-        m.Traits.Any(t => t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell or Trait.LithiumPack or Trait.BatteryBackedMemory)
-            ? ThreeState.Yes
-            : m.Battery;
+    public static ThreeState Battery(Machine m) => m.Traits.Any(IsCell) ? ThreeState.Yes : m.Battery;
+
+    public static bool IsCell(Trait t) =>
+        t is Trait.BarrelCell or Trait.CoinCell or Trait.HiddenCell or Trait.LithiumPack or Trait.BatteryBackedMemory;
 
     /// <summary>Its kind says that it may have this, and nobody has looked.</summary>
     static bool May(Machine m, Trait trait) => m.Possible.Any(p => p.Trait == trait);
@@ -79,7 +79,10 @@ public static class Hazards
         );
         If(traits.Contains(Trait.LithiumPack) || May(m, Trait.LithiumPack), CautionId.SwollenCell);
         // A cell that nobody has looked at may have leaked; once it is looked at, what is found says its own.
-        If(m.Battery != ThreeState.No && May(m, Trait.BarrelCell), CautionId.LeakingCell);
+        If(
+            m.Battery != ThreeState.No && May(m, Trait.BarrelCell) || Battery(m) == ThreeState.NotKnown,
+            CautionId.LeakingCell
+        );
         return list;
     }
 

@@ -46,6 +46,9 @@ public sealed class Reading
 
     /// <summary>"typed", or the meter's own identification.</summary>
     public string Source { get; init; } = "typed";
+
+    /// <summary>What it was read with.</summary>
+    public Instrument Instrument { get; init; }
     public DateTimeOffset At { get; init; }
 
     [JsonPropertyName("struck")]

@@ -47,10 +47,13 @@ public abstract class Room
     /// <summary>What may not be powered, charged or left as it is.</summary>
     public virtual IEnumerable<RaisedDanger> Dangers(MachineFacts f) => [];
 
-    /// <summary>Kinds of rows that its dangers are raised from: all that <see cref="Dangers"/> may look at.</summary>
+    /// <summary>Whether a danger of its that stood is dealt with, by the act that deals with it: not by its fact's being deleted, reworded or no longer said. Null where the danger is another room's.</summary>
+    public virtual bool? DealtWith(MachineFacts f, Danger danger) => null;
+
+    /// <summary>Kinds of rows that its dangers are raised from: all that <see cref="Dangers"/> and <see cref="DealtWith"/> may look at.</summary>
     public virtual IReadOnlyList<Type> RaisedFrom => [];
 
-    /// <summary>What has to be put right before a board is fed.</summary>
+    /// <summary>What must be known of its rows before a board is fed: every entry, also those that are satisfied, so that silence is told from a yes.</summary>
     public virtual IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now) => [];
 
     /// <summary>A verdict of its own that a person may decide against beside the act, such as that a part comes out; null where that kind is another room's.</summary>
@@ -106,16 +109,34 @@ public sealed record Left(Stage Stage, string Sentence, Verdict? Against = null,
 /// <param name="Words">What such a decision comes to, after "it": "stays in".</param>
 public sealed record Disputed(Acts.Permit Permit, string Words);
 
-/// <summary>Something that stands before the board is fed, and is no danger by itself.</summary>
+/// <summary>
+/// One entry of the list of what must be known before power. It is satisfied by a fact that is known now, and by nothing else: a permit
+/// that is granted. What no room answers is open.
+/// </summary>
 /// <param name="Word">Names it in an overrule: wet, residue, traces, cell, exchange, apart.</param>
-public sealed record BeforePower(string Word, Acts.Permit Permit)
+/// <param name="Title">What must be known, in a few words: "Dry where it was cleaned".</param>
+/// <param name="Known">The fact that satisfies it; empty while it is open.</param>
+public sealed record BeforePower(string Word, string Title, Acts.Permit Permit, string Known = "")
 {
     public const string Question = "May it be powered?";
 
+    /// <summary>The first step that waits for it; steps before that feed nothing of it.</summary>
+    public Survey.PowerStepKind From { get; init; } = Survey.PowerStepKind.BareBoard;
+
+    /// <summary>The screen on which it becomes known; empty for first power's own.</summary>
+    public string Screen { get; init; } = "";
+
+    /// <summary>Since when it is known; null where that is not kept.</summary>
+    public DateTimeOffset? Since { get; init; }
+
+    /// <summary>What makes it open again.</summary>
+    public string Lapses { get; init; } = "";
+
     /// <summary>By a verdict that a person may decide against on these facts, where it is not final.</summary>
-    public static BeforePower By(MachineFacts f, string word, Verdict v, params object?[] facts) =>
+    public static BeforePower By(MachineFacts f, string word, string title, Verdict v, params object?[] facts) =>
         new(
             word,
+            title,
             Acts.Permit.By(
                 v,
                 "kind",
@@ -123,6 +144,13 @@ public sealed record BeforePower(string Word, Acts.Permit Permit)
                 f.Overrules
             )
         );
+
+    /// <summary>It is known, by this fact.</summary>
+    public static BeforePower Is(string word, string title, string known) => new(word, title, Acts.Permit.Yes(Question), known);
+
+    /// <summary>Nobody has said. A person may decide to go on without knowing, with a reason.</summary>
+    public static BeforePower Open(MachineFacts f, string word, string title, string sentence, string why, string change) =>
+        By(f, word, title, Verdict.Of(Question, Outcome.Unknown, sentence, Basis.Guess, new Reason(why)).Changing(change));
 }
 
 /// <summary>The sections of a write-up, in their order.</summary>

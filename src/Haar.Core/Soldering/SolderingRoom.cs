@@ -64,32 +64,50 @@ public sealed class SolderingRoom : Room
         static Verdict No(string sentence, string why, string change) =>
             Verdict.Of(Rooms.BeforePower.Question, Outcome.No, sentence, Basis.Rule, new Reason(why)).Changing(change);
         var wet = f.SolderedParts.Where(p => p.Sheet.Wet).Select(p => p.Name).ToList();
-        if (wet.Count > 0)
+        const string dry = "What was soldered is dry",
+            done = "What was soldered is finished";
+        if (wet.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("wetParts", dry, "Nothing that was soldered is still wet.");
+        }
+        else
         {
             yield return Rooms.BeforePower.By(
                 f,
                 "wetParts",
+                dry,
                 No(
                         $"No: {Words.And(wet)} {(wet.Count == 1 ? "is" : "are")} wet. Nothing is fed before it is dry.",
                         "Alcohol under a part conducts what flux it has dissolved.",
                         "Dried, as long as it takes."
                     )
                     .Final()
-            );
+            ) with
+            {
+                Screen = "capacitors",
+            };
         }
         var half = f.SolderedParts.Where(p => p.Half && !p.Sheet.Wet).ToList();
-        if (half.Count > 0)
+        if (half.Count == 0)
+        {
+            yield return Rooms.BeforePower.Is("joints", done, "No connector, switch or chip is half soldered.");
+        }
+        else
         {
             yield return Rooms.BeforePower.By(
                 f,
                 "joints",
+                done,
                 No(
                     $"Not yet: {half[0].Name}{(half.Count > 1 ? $" and {half.Count - 1} more are" : " is")} not finished; {SolderSteps.Procedure.Words(half[0].Next!.Value)}.",
                     "A bridge between two pins, or a part the wrong way round, shows at the first switch-on, and then it is too late.",
                     "Every joint counted, every pin measured against the next."
                 ),
                 half.Select(p => $"{p.Id} {p.Next}").ToList()
-            );
+            ) with
+            {
+                Screen = "capacitors",
+            };
         }
     }
 

@@ -21,7 +21,8 @@ public sealed record RebuildActFacts(
 
 /// <summary>A piece goes back in.</summary>
 /// <param name="SecondLook">Somebody looked a second time that everything is the right way round.</param>
-public sealed record PutPieceBack(Guid StepId, bool SecondLook) : Command<RebuildActFacts>
+/// <param name="Leads">Every lead of it is plugged in. What nobody says of a lead leaves it off: a piece goes back without its leads often enough.</param>
+public sealed record PutPieceBack(Guid StepId, bool SecondLook, ThreeState Leads = ThreeState.NotKnown) : Command<RebuildActFacts>
 {
     public override Permit May(RebuildActFacts f, DateTimeOffset now)
     {
@@ -41,7 +42,7 @@ public sealed record PutPieceBack(Guid StepId, bool SecondLook) : Command<Rebuil
         var s = f.Step(StepId);
         s.BackAt = at.Now;
         s.SecondLookAt = SecondLook ? at.Now : null;
-        foreach (var c in f.Record.Connectors.Where(c => c.StepId == StepId && c.BackAt is null))
+        foreach (var c in f.Record.Connectors.Where(c => Leads == ThreeState.Yes && c.StepId == StepId && c.BackAt is null))
         {
             c.BackAt = at.Now;
         }

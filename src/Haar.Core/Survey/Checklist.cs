@@ -29,9 +29,30 @@ public static class Checklist
                     : i.Of.Count > 0 && i.Of.All(may.ContainsKey) ? i with { Because = Kinds.Because(i.Of.Min(t => may[t])) }
                     : i
                 ),
+                .. AnyCell(m),
             ],
         };
     }
+
+    /// <summary>Nobody has said whether it has a cell, and nothing names one: all of it is looked over for one.</summary>
+    static IEnumerable<ChecklistItem> AnyCell(Machine m) =>
+        Hazards.Battery(m) != ThreeState.No && !m.Traits.Any(Hazards.IsCell) && !m.Possible.Any(p => Hazards.IsCell(p.Trait))
+            ?
+            [
+                new(
+                    "any-cell",
+                    Zone.Cells,
+                    "Any cell or battery: on the board, on a lead, in a bay",
+                    "A barrel, a coin, a pack in a sleeve, a clock module; crust or a bulge on any of them.",
+                    m.Battery == ThreeState.Yes
+                        ? "It has a cell or battery, and nobody has said which."
+                        : Hazards.NobodyKnows,
+                    FindingKind.LeakingCell,
+                    [CautionId.LeakingCell],
+                    []
+                ),
+            ]
+            : [];
 
     static string Nobody(Machine m, ChecklistItem i) =>
         m.Possible.Where(p => i.Of.Contains(p.Trait)).Select(p => (Likelihood?)p.Likelihood).FirstOrDefault() is { } l
@@ -211,6 +232,14 @@ public static class Checklist
         }
 
         Look(
+            "loose",
+            Zone.Opening,
+            "Anything loose inside: tilt it slowly, and listen",
+            "Something slides or rattles: a screw, a clip, a chip out of its socket.",
+            "Every machine: loose metal lands on a board, and shorts it at the first switch-on.",
+            FindingKind.LooseMetal
+        );
+        Look(
             "repair",
             Zone.Opening,
             "Earlier repairs",
@@ -230,6 +259,29 @@ public static class Checklist
                 tube ? "Its supply sits with the picture tube." : "It has a mains supply inside.",
                 FindingKind.ChafedLead,
                 tube ? [CautionId.PictureTube, CautionId.MainsSupply] : [CautionId.MainsSupply]
+            );
+        }
+        if (mains)
+        {
+            Look(
+                "earth",
+                Zone.Supply,
+                "Earth lead, from the inlet to the metal of the case",
+                "A tag that is off its post, a lead cut or painted under; where nothing metal can be touched it is not here.",
+                "Without it a fault makes the case live.",
+                FindingKind.ChafedLead,
+                CautionId.MainsSupply
+            );
+        }
+        if (!pocket && machineClass is not (MachineClass.EightBit or MachineClass.SixteenBit or MachineClass.Level286 or MachineClass.Terminal))
+        {
+            Look(
+                "cooling",
+                Zone.Board,
+                "Heatsink and fan of the processor",
+                "A heatsink that moves or lies beside, a clip broken, a fan that does not turn by finger, no fan where its plug is free.",
+                "A processor of its class, or of one that nobody knows, may be past its limit within seconds without it.",
+                FindingKind.CoolingOff
             );
         }
         if (Has(Trait.LinearSupply))

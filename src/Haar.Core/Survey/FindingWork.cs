@@ -152,6 +152,26 @@ public static class FindingWork
                     "Distilled water, alcohol"
                 ),
             ],
+            FindingKind.LooseMetal =>
+            [
+                First(
+                    Stage.Survey,
+                    "Take the loose metal out, and find where it belongs",
+                    15,
+                    "It lands on a board, and shorts it at the first switch-on.",
+                    "Torch, tweezers, magnet on a stick"
+                ),
+            ],
+            FindingKind.CoolingOff =>
+            [
+                First(
+                    Stage.Boards,
+                    "Put heatsink and fan in order",
+                    30,
+                    "Without them a processor is past its limit within seconds.",
+                    "Paste or pad, clip, fan"
+                ),
+            ],
             FindingKind.CrackedCase =>
             [
                 First(Stage.Case, "Mend the crack", 30, "A crack runs on when the case is stressed.", "Glue for its plastic, clamps"),

@@ -24,6 +24,12 @@ public enum FindingKind
     Rust,
     SaltOrDamp,
     ChafedLead,
+
+    /// <summary>Metal that lies or hangs loose inside.</summary>
+    LooseMetal,
+
+    /// <summary>A heatsink or fan that is off, loose or dead.</summary>
+    CoolingOff,
 }
 
 /// <summary>One thing seen, where, and whether it is dealt with.</summary>
@@ -125,6 +131,8 @@ public static class FindingRules
             FindingKind.Mould => ("mould", false, [CautionId.RodentsAndMould]),
             FindingKind.ChafedLead => ("chafed or gnawed lead", true, [CautionId.MainsSupply]),
             FindingKind.SaltOrDamp => ("salt or damp", true, []),
+            FindingKind.LooseMetal => ("loose metal inside", true, []),
+            FindingKind.CoolingOff => ("heatsink or fan off", true, [CautionId.BareDie]),
             FindingKind.CrackedCase => ("cracked case", false, []),
             FindingKind.MissingScrew => ("missing screw", false, []),
             FindingKind.MissingPart => ("missing part", false, []),

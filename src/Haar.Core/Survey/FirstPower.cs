@@ -135,7 +135,7 @@ public static class FirstPower
                     PowerStepKind.SupplyLoaded,
                     "Supply read at the board's plug, board off",
                     "It sits with the tube and cannot be taken out: covers on, board unplugged, a load on the plug's rails. Only by somebody trained for tubes.",
-                    "Every rail within its limits on a stated load for five minutes.",
+                    "Every rail within its limits on a stated load for ten minutes.",
                     true,
                     [.. mains, .. glass]
                 )
@@ -144,11 +144,11 @@ public static class FirstPower
                     inside ? "Supply alone, on a load"
                         : pocket ? "The cells alone, on a load"
                         : "The adapter alone, on a load",
-                    inside ? "Board unplugged. A resistor or lamp on each main rail for five minutes; volts, then ripple. State the load."
+                    inside ? "Board unplugged. A resistor or lamp on each main rail for ten minutes; volts, then ripple. State the load."
                         : pocket ? "A resistor across the cells for a minute. State the load."
                         : linear
-                            ? "A lamp across the adapter for five minutes: without a load an unregulated one reads far too high, and that is no fault. State the load."
-                        : "A lamp or resistor across the adapter for five minutes; volts, then ripple. State the load.",
+                            ? "A lamp across the adapter for ten minutes: without a load an unregulated one reads far too high, and that is no fault. State the load."
+                        : "A lamp or resistor across the adapter for ten minutes; volts, then ripple. State the load.",
                     "Every rail within its limits, ripple too, and nothing gets hot.",
                     true,
                     mains
@@ -248,7 +248,7 @@ public static class FirstPower
     /// <param name="Verdict">May it be taken?</param>
     public sealed record Gate(PowerStepKind? Next, Verdict Verdict);
 
-    /// <summary>The steps that a machine's plan has, in their order. One that has been through a later step was powered before an earlier one was asked for.</summary>
+    /// <summary>The steps that a machine's plan has, in their order. Where the board has been fed, one that has been through a later step was powered before an earlier one was asked for.</summary>
     public static readonly Procedure<(IReadOnlyList<PowerStepPlan> Plan, IReadOnlyCollection<PowerStep> Steps), PowerStepKind> Procedure =
         new(
             "It has been through every step of its first power-up.",
@@ -265,7 +265,7 @@ public static class FirstPower
                                 ? taken.Through
                                     ? taken.At ?? DateTimeOffset.MinValue
                                     : null
-                                : s.Steps.Any(x => x.Kind > kind && x.Through)
+                                : kind > PowerStepKind.BareBoard && s.Steps.Any(x => x.Kind > kind && x.Through)
                                     ? DateTimeOffset.MinValue
                                     : null,
                         s => s.Plan.Any(p => p.Kind == kind)
@@ -290,33 +290,11 @@ public static class FirstPower
                 .Final();
 
     /// <param name="plan">From <see cref="Compose"/>.</param>
-    /// <param name="steps">As taken so far, at most one a kind.</param>
-    /// <param name="findings">Everything found; open dangers stop the gate.</param>
-    /// <param name="overruledFindings">Findings whose stop a person has overruled with a reason.</param>
-    /// <param name="supply">What the supply has earned; one that was read without a load stays off the board. Null when that is not asked.</param>
-    public static Gate Stand(
-        IReadOnlyList<PowerStepPlan> plan,
-        IReadOnlyCollection<PowerStep> steps,
-        IReadOnlyCollection<Finding> findings,
-        IReadOnlySet<Guid> overruledFindings,
-        SupplyTrustResult? supply = null
-    )
+    /// <param name="steps">As taken so far, at most one a kind; only those that still count.</param>
+    /// <param name="supply">What the supply has earned; one of which nobody has said anything has earned nothing.</param>
+    public static Gate Stand(IReadOnlyList<PowerStepPlan> plan, IReadOnlyCollection<PowerStep> steps, SupplyTrustResult? supply)
     {
         const string question = "May it be powered?";
-        var danger = Against([
-            .. findings
-                .Where(f => f.Open && !overruledFindings.Contains(f.Id) && FindingRules.Meaning(f.Kind).StopsPower)
-                .Select(f => new RaisedDanger(
-                    DangerKind.Finding,
-                    f.Id,
-                    $"{Words.Capital(FindingRules.Meaning(f.Kind).Words)}{(f.Place.Length > 0 ? $", {f.Place}" : "")}: {f.Seen}",
-                    FindingRules.Meaning(f.Kind).Work,
-                    FindingRules.Meaning(f.Kind).Why,
-                    FindingRules.Meaning(f.Kind).Cautions,
-                    f.At,
-                    "survey"
-                )),
-        ]);
         var next = plan.FirstOrDefault(p => p.Kind == Procedure.Next((plan, steps)));
         var failed = plan.Select(p => (Plan: p, Step: steps.FirstOrDefault(s => s.Kind == p.Kind)))
             .FirstOrDefault(x => x.Step?.State == PowerStepState.Failed && (next is null || x.Plan.Kind <= next.Kind));
@@ -337,23 +315,19 @@ public static class FirstPower
             );
         }
 
+        supply ??= SupplyTrust.Of((RailsResult?)null, "", 0);
+        if (
+            supply.Trust < Trust.Loaded
+            && next?.Kind is null or >= PowerStepKind.BareBoard
+            && steps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded)?.State != PowerStepState.Overruled
+        )
+        {
+            return new(next?.Kind, supply.Verdict with { Question = question });
+        }
+
         if (next is null)
         {
             return new(null, Verdict.Of(question, Outcome.Yes, "It has been through every step of its first power-up.", Basis.Measured));
-        }
-
-        if (danger is not null)
-        {
-            return new(next.Kind, danger);
-        }
-
-        if (
-            supply is { Trust: < Trust.Loaded }
-            && next.Kind == PowerStepKind.BareBoard
-            && steps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded)?.State == PowerStepState.Passed
-        )
-        {
-            return new(next.Kind, supply.Verdict with { Question = question });
         }
 
         return new(

@@ -62,7 +62,7 @@ public sealed class FirstPowerRoom : Room
         {
             yield return new(
                 $"First power: {gate.Plan.First(p => p.Kind == next).Title.ToLowerInvariant()}",
-                gate.Verdict.Sentence,
+                gate.Plan.First(p => p.Kind == next).Expected,
                 Stage.Survey,
                 15,
                 "Multimeter",
@@ -93,25 +93,103 @@ public sealed class FirstPowerRoom : Room
 
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
-        var apart = f.StripSteps.Where(s => s.Apart).ToList();
-        if (apart.Count > 0 && !f.TestsInPieces.Any(t => t.Covers(f, now)))
-        {
-            yield return Rooms.BeforePower.By(
+        yield return f.Machine.Rails.Count > 0
+            ? Rooms.BeforePower.Is("rails", "Its rails are named", $"{Words.And(f.Machine.Rails.Select(r => r.Name))}.")
+            : Rooms.BeforePower.Open(
                 f,
-                "apart",
-                Verdict
-                    .Of(
-                        Rooms.BeforePower.Question,
-                        Outcome.No,
-                        $"Not yet: it is in pieces. {apart.OrderByDescending(s => s.Number).First().Title}{(apart.Count > 1 ? $" and {apart.Count - 1} more are" : " is")} out.",
-                        Basis.Rule,
-                        new Reason("Loose screws short, a missing shield or fan cooks what it kept cool, and a bare board slides.")
-                    )
-                    .Changing("Put together again; or a test in pieces, with what it lies on and for how long.")
-                    .Final(),
-                apart.Select(s => s.Id.ToString()).ToList()
+                "rails",
+                "Its rails are named",
+                "Name the rails of its supply: nothing can be measured before.",
+                "A rail that nobody has named is a rail that nobody reads.",
+                "The label of the supply, or the plug’s colours."
+            );
+        yield return Apart(f, now);
+        yield return Unplugged(f);
+    }
+
+    static BeforePower Apart(MachineFacts f, DateTimeOffset now)
+    {
+        const string word = "apart",
+            title = "It is together, or tested in pieces";
+        var apart = f.StripSteps.Where(s => s.Apart).ToList();
+        if (apart.Count == 0)
+        {
+            return Rooms.BeforePower.Is(
+                word,
+                title,
+                f.StripSteps.Count == 0 ? "Nothing of it was taken off here." : "Every piece that came off is back."
             );
         }
+        if (f.TestsInPieces.FirstOrDefault(t => t.Covers(f, now)) is { } test)
+        {
+            return Rooms.BeforePower.Is(word, title, $"A test in pieces, for {Markings.Si.Plain(test.Minutes)} minutes.") with
+            {
+                Since = test.At,
+                Lapses = "Another piece comes off, or twelve hours pass.",
+            };
+        }
+        return Rooms.BeforePower.By(
+            f,
+            word,
+            title,
+            Verdict
+                .Of(
+                    Rooms.BeforePower.Question,
+                    Outcome.No,
+                    $"Not yet: it is in pieces. {apart.OrderByDescending(s => s.Number).First().Title}{(apart.Count > 1 ? $" and {apart.Count - 1} more are" : " is")} out.",
+                    Basis.Rule,
+                    new Reason("Loose screws short, a missing shield or fan cooks what it kept cool, and a bare board slides.")
+                )
+                .Changing("Put together again; or a test in pieces, with what it lies on and for how long.")
+                .Final(),
+            apart.Select(s => s.Id.ToString()).ToList()
+        ) with
+        {
+            Screen = "rebuild",
+            // Behind the cover of a mains supply or a tube nothing is switched on, not the supply alone either.
+            From =
+                TestInPiecesRule.OffByRecord(f).Any(x => x is LeftOff.MainsCover or LeftOff.EarthClip)
+                    ? PowerStepKind.SupplyLoaded
+                    : PowerStepKind.BareBoard,
+        };
+    }
+
+    static BeforePower Unplugged(MachineFacts f)
+    {
+        const string word = "unplugged",
+            title = "Every lead that came off is back on";
+        var back = f.StripSteps.Where(s => s is { BackAt: not null, StaysOut: false }).Select(s => s.Id).ToHashSet();
+        var off = f.StripConnectors.Where(c => c.BackAt is null && back.Contains(c.StepId)).OrderBy(c => c.Id).ToList();
+        if (off.Count == 0)
+        {
+            return Rooms.BeforePower.Is(word, title, "No lead of a piece that is back is written down as off.");
+        }
+        var earth = off.FirstOrDefault(TestInPiecesRule.IsEarth);
+        var first = earth ?? off[0];
+        return Rooms.BeforePower.By(
+            f,
+            word,
+            title,
+            Verdict
+                .Of(
+                    Rooms.BeforePower.Question,
+                    Outcome.No,
+                    $"Not yet: {Words.Lower(first.Kind)} is not plugged in{(off.Count > 1 ? $", and {off.Count - 1} more" : "")}.",
+                    Basis.Rule,
+                    new Reason(
+                        earth is null
+                            ? "A lead that hangs loose shorts, or leaves a fan or a rail without its supply."
+                            : "Without it a fault makes the case live."
+                    )
+                )
+                .Changing("Plugged in, and said so on the rebuild.")
+                .With(earth is null ? [] : [Safety.CautionId.MainsSupply]),
+            off.Select(c => c.Id.ToString()).ToList()
+        ) with
+        {
+            Screen = "rebuild",
+            From = earth is null ? PowerStepKind.BareBoard : PowerStepKind.SupplyLoaded,
+        };
     }
 
     public override Disputed? Against(OverruleKind kind, string subject, MachineNow m) =>

@@ -12,6 +12,11 @@ public static class Looked
     /// </summary>
     public static void Apply(Machine m, ChecklistItem item, LookAnswer answer)
     {
+        // The place that stands for every sort of cell answers the question of the take-in, and names no sort.
+        if (item.Id == "any-cell" && answer is (LookAnswer.Sound or LookAnswer.Bad or LookAnswer.NotHere))
+        {
+            m.Battery = answer == LookAnswer.NotHere ? Verdicts.ThreeState.No : Verdicts.ThreeState.Yes;
+        }
         switch (answer)
         {
             case LookAnswer.Sound or LookAnswer.Bad when item.Of is [var trait]:

@@ -60,7 +60,15 @@ public abstract record PowerAct(PowerStepKind Kind) : Command<MachineFacts>
 
 /// <summary>A rail is read.</summary>
 /// <param name="Value">In volts, volts of ripple or ohms.</param>
-public sealed record ReadRail(PowerStepKind Kind, string Rail, Quantity Quantity, double Value, string Source) : PowerAct(Kind)
+/// <param name="With">What it was read with; ripple by anything but an oscilloscope may fail a supply, and passes none.</param>
+public sealed record ReadRail(
+    PowerStepKind Kind,
+    string Rail,
+    Quantity Quantity,
+    double Value,
+    string Source,
+    Instrument With = Instrument.NotKnown
+) : PowerAct(Kind)
 {
     public override Permit May(MachineFacts f, DateTimeOffset now)
     {
@@ -124,6 +132,7 @@ public sealed record ReadRail(PowerStepKind Kind, string Rail, Quantity Quantity
                     Quantity = Quantity,
                     Value = Value,
                     Source = Source,
+                    Instrument = With,
                     At = at.Now,
                 }
             );
@@ -256,7 +265,13 @@ public sealed record PutOnLoad(string Load) : PowerAct(PowerStepKind.SupplyLoade
     {
         var (step, added) = StepOf(f, at);
         (step.Load, step.OnLoadSince) = (Load.Trim(), at.Now);
-        return new Done($"On its load: {step.Load}.", step.Id).Adding(added);
+        // Said where it is said, so that nobody waits ten minutes for a supply that stands idle.
+        return new Done(
+            StatedLoad.Is(step.Load)
+                ? $"On its load: {step.Load}."
+                : $"“{step.Load}” is no load: the supply stands idle. Say what draws current, such as a 5 Ω resistor on +5 V.",
+            step.Id
+        ).Adding(added);
     }
 }
 

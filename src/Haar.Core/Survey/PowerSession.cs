@@ -42,10 +42,16 @@ public sealed record PowerSession(
         {
             return Permit.No("kind", $"“{Plan.First(p => p.Kind == next).Title}” comes first: nothing goes on before it is through.");
         }
-        return kind < PowerStepKind.BareBoard ? Permit.Yes(Question)
-            : Feeds is { } against ? new(against, "kind")
+        return Against([.. Before.Where(b => b.From <= kind)], kind >= PowerStepKind.BareBoard ? Idle : null) is { } against
+            ? new(against, "kind")
             : Permit.Yes(Question);
     }
+
+    /// <summary>All that must be known, with what is; <see cref="Before"/> is what of it is open.</summary>
+    public required IReadOnlyList<BeforePower> List { get; init; }
+
+    /// <summary>Why the supply may feed no board, where its step was taken; null when it may.</summary>
+    public Verdict? Idle { get; init; }
 
     /// <summary>The verdict of an open danger; null when there is none.</summary>
     public Verdict? Danger { get; init; }
@@ -53,26 +59,20 @@ public sealed record PowerSession(
     /// <summary>The screen on which the first open danger is answered; empty when there is none.</summary>
     public string AnsweredOn { get; init; } = "";
 
-    /// <summary>Why no board may be fed now; null when it may.</summary>
-    public Verdict? Feeds { get; init; }
-
     public static PowerSession Of(MachineFacts f, DateTimeOffset now)
     {
         var plan = FirstPower.Compose(f.Machine.Class, Intake.Hazards.CarefulTraits(f.Machine));
         var supply = f.SupplyTrust();
-        var lapsed = f.PowerSteps.Where(f.Lapsed).Select(s => s.Kind).ToList();
+        var list = PowerList.Of(f, now);
+        var before = list.Where(h => !h.Permit.Granted).ToList();
+        var lapsed = f.PowerSteps.Where(s => s.Through && (f.Lapsed(s) || !Holds(f, plan, s))).Select(s => s.Kind).ToList();
         var steps = f.PowerSteps.Where(s => !lapsed.Contains(s.Kind)).ToList();
-        var gate = FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), supply);
-        var dangers = Dangers.Of(f).ToList();
+        var gate = FirstPower.Stand(plan, steps, supply);
+        var dangers = Dangers.Of(f);
         var danger = FirstPower.Against(dangers);
-        var before = AllRooms.InOrder.SelectMany(r => r.BeforePower(f, now)).Where(h => !h.Permit.Granted).ToList();
-        var idle =
-            gate.Next == PowerStepKind.BareBoard && gate.Verdict.Outcome == Outcome.No && steps.All(s => s.State != PowerStepState.Failed);
-        var feeds =
-            idle ? gate.Verdict
-            : before.Count > 0 ? Against(before)
-            : null;
-        var failed = gate.Verdict.Outcome == Outcome.No && !idle;
+        var failed = steps.Any(s => s.State == PowerStepState.Failed && plan.Any(p => p.Kind == s.Kind));
+        var idle = !failed && gate.Verdict.Outcome == Outcome.No ? gate.Verdict : null;
+        var feeds = Against(before, idle);
         var verdict =
             danger
             ?? (
@@ -80,27 +80,63 @@ public sealed record PowerSession(
                 : feeds is not null ? feeds with { Cautions = [.. feeds.Cautions.Union(gate.Verdict.Cautions)] }
                 : gate.Verdict
             );
-        return new(plan, gate.Next, verdict, danger is not null || failed || idle, supply, before, lapsed)
+        return new(plan, gate.Next, verdict, danger is not null || failed || idle is not null, supply, before, lapsed)
         {
+            List = list,
             Danger = danger,
-            AnsweredOn = dangers.FirstOrDefault()?.Screen ?? "",
-            Feeds = feeds,
+            AnsweredOn = dangers.Count > 0 ? dangers[0].Screen : "",
+            Idle = idle,
+            LeftBehind = [.. dangers.Where(d => d.LeftBehind is not null)],
         };
     }
 
+    /// <summary>Dangers of which the entry is gone, and that nobody has dealt with.</summary>
+    public IReadOnlyList<RaisedDanger> LeftBehind { get; init; } = [];
+
+    /// <summary>
+    /// A step that was through is through while what it rests on still says so: its readings, of every rail as the rails are now, or
+    /// what was seen. Decided against with a reason, it stands by that.
+    /// </summary>
+    static bool Holds(MachineFacts f, IReadOnlyList<PowerStepPlan> plan, PowerStep s)
+    {
+        if (s.State == PowerStepState.Overruled || plan.FirstOrDefault(p => p.Kind == s.Kind) is not { } of)
+        {
+            return true;
+        }
+        if (!of.Reads)
+        {
+            return (s.Seen + s.Heard + s.Said).Trim().Length > 0;
+        }
+        return f.Machine.Rails.Count > 0
+            && PowerAct.Judge(f.Machine, s.Kind, f.ReadingsOf(s)).Verdict.Outcome is Outcome.Yes or Outcome.YesIf;
+    }
+
+    /// <summary>Everything that is open, as one verdict; null when nothing is.</summary>
+    static Verdict? Against(List<BeforePower> before, Verdict? idle) =>
+        before.Count == 0 ? idle
+        : before.Count == 1 && idle is null ? Against(before)
+        : Against(idle is null ? before : [.. before, new("supply", "Its supply", new(idle, "kind"))]);
+
     static Verdict Against(List<BeforePower> before)
     {
+        // What is known to be wrong is said before what is not known.
+        before = [.. before.OrderBy(b => b.Permit.Verdict.Outcome == Outcome.No ? 0 : 1)];
         var first = before[0].Permit.Verdict;
         var all = first with
         {
             Question = Question,
-            Sentence = before.Count == 1 ? first.Sentence : $"Leave it off: {before.Count} things come first.",
+            Outcome = before.Any(b => b.Permit.Verdict.Outcome == Outcome.No) ? Outcome.No : Outcome.Unknown,
+            Sentence =
+                before.Count == 1 ? first.Sentence
+                : before.All(b => b.Permit.Verdict.Outcome == Outcome.Unknown) ? $"Leave it off: {before.Count} things are not known yet."
+                : $"Leave it off: {before.Count} things come first.",
             Reasons =
             [
                 .. before.SelectMany(b => b.Permit.Verdict.Reasons.Prepend(new Reason(b.Permit.Verdict.Sentence))).DistinctBy(r => r.Text),
             ],
             WouldChange = [.. before.SelectMany(b => b.Permit.Verdict.WouldChange).Distinct()],
             MayBeOverruled = before.All(b => b.Permit.MayBeOverruled),
+            Cautions = [.. before.SelectMany(b => b.Permit.Verdict.Cautions).Distinct()],
         };
         return all;
     }

@@ -24,25 +24,40 @@ public static class SupplyTrust
     /// <summary>An hour under load finds what five minutes do not: capacitors warm through, and a fan that stops shows. A house number.</summary>
     public const double SoakMinutes = 60;
 
+    /// <summary>On its load for ten minutes at least before it may feed a board: tired capacitors warm through. A house number.</summary>
+    public const double LeastMinutes = 10;
+
+    /// <summary>Cells on a resistor tell within a minute, and a longer test empties them. A house number.</summary>
+    public const double LeastMinutesOfCells = 1;
+
     /// <param name="rails">As judged under power; null when nothing was read.</param>
     /// <param name="load">The stated load; empty when there was none.</param>
     /// <param name="minutes">Under that load when they were read.</param>
-    public static SupplyTrustResult Of(RailsResult? rails, string load, double minutes, double soakMinutes = SoakMinutes)
+    /// <param name="cells">It is fed by cells, which have no ripple.</param>
+    public static SupplyTrustResult Of(
+        RailsResult? rails,
+        string load,
+        double minutes,
+        double soakMinutes = SoakMinutes,
+        bool cells = false
+    )
     {
         InvalidInputException.Finite("minutes", minutes, 0, 100_000, "min");
         InvalidInputException.Finite("soakMinutes", soakMinutes, 1, 10_000, "min");
         const string question = "May this supply feed a good board?";
         load = load.Trim();
+        var least = cells ? LeastMinutesOfCells : LeastMinutes;
+        var loaded = StatedLoad.Is(load);
         var read = rails is not null && rails.Rails.All(r => r.Volts is not null);
         var bad = rails?.Verdict.Outcome == Outcome.No;
-        var rippled = read && rails!.Rails.All(r => r.RippleMillivolts is not null);
+        var rippled = read && (cells || rails!.Rails.All(r => r.RippleMillivolts is not null));
         var trust =
             !read || bad ? Trust.None
-            : load.Length == 0 || !rippled ? Trust.Idle
+            : !loaded || !rippled || minutes < least - 1e-9 ? Trust.Idle
             : minutes >= soakMinutes ? Trust.SoakedAnHour
             : Trust.Loaded;
         var because = new Reason(
-            load.Length == 0 ? "No load was stated." : $"Read on {load}, after {Markings.Si.Plain(Math.Round(minutes))} min.",
+            !loaded ? "No load was stated." : $"Read on {load}, after {Markings.Si.Plain(Math.Round(minutes))} min.",
             new("minutes under load", Math.Round(minutes), "", soakMinutes),
             "the newest readings of this supply"
         );
@@ -64,13 +79,18 @@ public static class SupplyTrust
                 .Of(
                     question,
                     Outcome.No,
-                    load.Length == 0
-                        ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
-                        : "Volts only: its ripple has not been tested. It stays off a good board.",
+                    !loaded
+                            ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
+                        : !rippled ? "Volts only: its ripple is not known. It stays off a good board."
+                        : $"Too short: {Markings.Si.Plain(Math.Floor(minutes))} of {Markings.Si.Plain(least)} minutes on its load. It stays off a good board.",
                     Basis.Measured,
                     because
                 )
-                .Changing("The same readings on a stated load for five minutes, with ripple."),
+                .Changing(
+                    rippled || !loaded
+                        ? $"The same readings after {Markings.Si.Plain(least)} minutes on a stated load, with ripple."
+                        : "Ripple read with an oscilloscope: a multimeter finds a bad supply, and clears none."
+                ),
             Trust.Loaded => Verdict
                 .Of(
                     question,
@@ -109,12 +129,26 @@ public static class SupplyTrust
             )
             .ToList();
         var result = rails.Any(r => r.Volts is not null)
-            ? Rails.Powered(rails, step.Load.Length > 0, null, Hazards.Mains(machine) != ThreeState.No)
+            ? Rails.Powered(rails, StatedLoad.Is(step.Load), null, Hazards.Mains(machine) != ThreeState.No)
             : null;
+        // What a multimeter reads of ripple may fail a supply, and never pass it.
+        result = result is { Verdict.Outcome: not Outcome.No }
+            ? result with
+            {
+                Rails =
+                [
+                    .. result.Rails.Select(r =>
+                        mine.Latest(r.Name, Quantity.RippleVolts) is { } ripple && !Instruments.SeesRipple(ripple)
+                            ? r with { RippleMillivolts = null }
+                            : r
+                    ),
+                ],
+            }
+            : result;
         // The hour counts for the rail that was read longest ago.
         var newest = rails.Select(r => mine.Latest(r.Name, Quantity.Volts)?.At).ToList();
         var minutes =
             step.OnLoadSince is { } since && newest.All(t => t is not null) ? Math.Max(0, (newest.Min()!.Value - since).TotalMinutes) : 0;
-        return Of(result, step.Load, minutes);
+        return Of(result, step.Load, minutes, cells: machine.Class == MachineClass.Pocket && Hazards.Mains(machine) == ThreeState.No);
     }
 }

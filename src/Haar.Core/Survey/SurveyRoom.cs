@@ -22,8 +22,18 @@ public sealed class SurveyRoom : Room
             .Select(x =>
             {
                 var m = FindingRules.Meaning(x.Kind);
-                return new RaisedDanger(DangerKind.Finding, x.Id, $"{Named(x)}: {x.Seen}", m.Work, m.Why, m.Cautions, x.At, "survey");
+                return new RaisedDanger(DangerKind.Finding, x.Id, $"{Named(x)}: {x.Seen}", m.Work, m.Why, m.Cautions, x.At, "survey")
+                {
+                    Found = x.Kind,
+                };
             });
+
+    public override bool? DealtWith(MachineFacts f, Danger danger) =>
+        danger.Kind == DangerKind.Finding
+            ? f.Findings.Any(x => x.Id == danger.Subject && (!x.Open || f.OverruledFindings.Contains(x.Id)))
+            : null;
+
+    public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now) => LookList.Of(f);
 
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {

@@ -2,6 +2,7 @@ using Haar.Core.Acts;
 using Haar.Core.Intake;
 using Haar.Core.Planning;
 using Haar.Core.Safety;
+using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Survey;
@@ -56,7 +57,12 @@ public sealed class TestInPieces
     /// <summary>Taken back, or over.</summary>
     public DateTimeOffset? EndedAt { get; set; }
 
-    public bool Covers(MachineFacts f, DateTimeOffset now) => EndedAt is null && now < At + Good && Pieces == Fingerprint(f);
+    /// <summary>It was allowed for the pieces that are out now, and would be allowed again on what is known of the machine now.</summary>
+    public bool Covers(MachineFacts f, DateTimeOffset now) =>
+        EndedAt is null
+        && now < At + Good
+        && Pieces == Fingerprint(f)
+        && TestInPiecesRule.Judge(f, new(On, Verdicts.ThreeState.No, Missing, Minutes)).Outcome is Outcome.Yes or Outcome.YesIf;
 
     public static string Fingerprint(MachineFacts f) =>
         Overrulable.Fingerprint(f.StripSteps.Where(s => s.Apart).Select(s => s.Id.ToString()).Order(StringComparer.Ordinal).ToList());
@@ -69,6 +75,55 @@ public static class TestInPiecesRule
     public const double MostMinutes = 60,
         MinutesWithoutFan = 10,
         MinutesWithoutHeatsink = 1;
+
+    /// <summary>What is off by the strip-down's record, whatever is said of it besides.</summary>
+    public static IReadOnlyList<LeftOff> OffByRecord(MachineFacts f)
+    {
+        var apart = f.StripSteps.Where(s => s.Apart).ToList();
+        var covered = Hazards.Tube(f.Machine) != ThreeState.No;
+        var off = new HashSet<LeftOff>();
+        foreach (var s in apart)
+        {
+            if (Named(s, "heatsink", "heat sink", "cooler"))
+            {
+                off.Add(LeftOff.Heatsink);
+            }
+            if (s.Kind == PieceKind.Fan || Named(s, "fan"))
+            {
+                off.Add(LeftOff.Fan);
+            }
+            if (Named(s, "shield"))
+            {
+                off.Add(LeftOff.Shield);
+            }
+            // Any cover may be the one over the tube until somebody says that there is none.
+            if (covered && (s.Kind is PieceKind.Cover or PieceKind.Display || Named(s, "shell", "cover", "back")))
+            {
+                off.Add(LeftOff.MainsCover);
+            }
+            if (Hazards.Mains(f.Machine) != ThreeState.No && Named(s, "supply cover", "cover of the supply", "supply lid"))
+            {
+                off.Add(LeftOff.MainsCover);
+            }
+        }
+        var steps = apart.Select(s => s.Id).ToHashSet();
+        if (f.StripConnectors.Any(c => c.BackAt is null && steps.Contains(c.StepId) && IsEarth(c)))
+        {
+            off.Add(LeftOff.EarthClip);
+        }
+        return [.. off.Order()];
+    }
+
+    static bool Named(StripStep s, params string[] words) =>
+        words.Any(w => s.Title.Contains(w, StringComparison.OrdinalIgnoreCase));
+
+    /// <summary>A lead that joins metal to earth, as its name says.</summary>
+    public static bool IsEarth(StripConnector c) =>
+        c.Kind.Contains("earth", StringComparison.OrdinalIgnoreCase) || c.Kind.Contains("ground", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>The same for a machine as it is recorded: what is off by its record is off, also where it is not said.</summary>
+    public static Verdict Judge(MachineFacts f, TestInPiecesFacts t) =>
+        Judge(f.Machine, t.Missing is null ? t : t with { Missing = [.. t.Missing.Union(OffByRecord(f))] });
 
     /// <exception cref="InvalidInputException">No time that a test takes.</exception>
     public static Verdict Judge(Machine m, TestInPiecesFacts t)
@@ -204,7 +259,7 @@ public sealed record AllowTestInPieces(TestInPiecesFacts Test) : Command<Machine
 
     public override Permit May(MachineFacts f, DateTimeOffset now)
     {
-        var verdict = TestInPiecesRule.Judge(f.Machine, Test);
+        var verdict = TestInPiecesRule.Judge(f, Test);
         if (f.StripSteps.All(s => !s.Apart))
         {
             return Permit.No("test", "It is put together: no test in pieces is needed.");

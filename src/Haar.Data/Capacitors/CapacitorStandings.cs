@@ -19,12 +19,13 @@ public sealed class CapacitorStandRow
     public FittingStep? Next { get; set; }
     public DateTimeOffset? RemovedAt { get; set; }
     public bool Half { get; set; }
+    public string Harm { get; set; } = "";
 
     /// <summary>Ages count in years, and another build of the rules may judge otherwise.</summary>
     public int Year { get; set; }
     public string Rules { get; set; } = "";
 
-    internal CapacitorStanding Standing => new(Id, Designator, Stand, Score, Sentence, Next, RemovedAt, Half);
+    internal CapacitorStanding Standing => new(Id, Designator, Stand, Score, Sentence, Next, RemovedAt, Half, Harm);
 }
 
 /// <summary>Keeps what each capacitor of a machine came to, so that a reading on one of two thousand judges one.</summary>
@@ -94,7 +95,8 @@ public static class CapacitorStandings
                 db.Add(row);
             }
             (row.Designator, row.Stand, row.Score, row.Sentence) = (s.Designator, s.Stand, s.Score, s.Sentence);
-            (row.Next, row.RemovedAt, row.Half, row.Year, row.Rules) = (s.Next, s.RemovedAt, s.Half, year, MachineStatusKeeper.Rules);
+            (row.Next, row.RemovedAt, row.Half, row.Harm) = (s.Next, s.RemovedAt, s.Half, s.Harm);
+            (row.Year, row.Rules) = (year, MachineStatusKeeper.Rules);
         }
         db.RemoveRange(rows.Values);
         await db.SaveChangesAsync(cancel);
@@ -120,6 +122,14 @@ public static class CapacitorStandings
                     .ThenBy(s => s.Id)
                     .FirstOrDefaultAsync(cancel);
         var half = await rows.Where(s => s.Half).OrderBy(s => s.Id).ToListAsync(cancel);
-        return new(counts, begun?.Standing, goes, first?.Standing, [.. half.Select(h => h.Standing)]);
+        var harmful = await rows.Where(s => s.Harm != "").OrderBy(s => s.Id).ToListAsync(cancel);
+        return new(
+            counts,
+            begun?.Standing,
+            goes,
+            first?.Standing,
+            [.. half.Select(h => h.Standing)],
+            [.. harmful.Select(h => h.Standing)]
+        );
     }
 }

@@ -7,15 +7,17 @@ public sealed partial class DemoWorkshop
     /// <summary>Three volunteers with their evenings, the places that one thing at a time holds, and what work has taken so far.</summary>
     void Bench()
     {
-        static WeeklyHours On(DayOfWeek day, int from, int to) => new(day, new TimeOnly(from, 0), new TimeOnly(to, 0));
-        // Whatever day the demo starts, somebody is here in the evening.
+        // Laid from the day on which the demo starts, so that the way to its day is as long on every weekday.
+        var starts = time.GetLocalNow().DayOfWeek;
+        WeeklyHours On(int daysOn, int from, int to) =>
+            new((DayOfWeek)(((int)starts + daysOn) % 7), new TimeOnly(from, 0), new TimeOnly(to, 0));
         db.Add(
             new BenchPerson
             {
                 Id = Id(),
                 Name = "Ines",
                 Skills = [BenchSkill.Soldering, BenchSkill.Mains],
-                Hours = [On(DayOfWeek.Monday, 18, 21), On(DayOfWeek.Wednesday, 18, 21), On(DayOfWeek.Saturday, 10, 15)],
+                Hours = [On(3, 18, 21), On(5, 18, 21), On(1, 10, 15)],
             }
         );
         db.Add(
@@ -25,7 +27,7 @@ public sealed partial class DemoWorkshop
                 Name = "Tam",
                 Skills = [BenchSkill.Soldering],
                 Avoids = [Airborne.Dust],
-                Hours = [On(DayOfWeek.Thursday, 18, 21), On(DayOfWeek.Sunday, 13, 18)],
+                Hours = [On(6, 18, 21), On(2, 13, 18)],
             }
         );
         db.Add(
@@ -33,7 +35,7 @@ public sealed partial class DemoWorkshop
             {
                 Id = Id(),
                 Name = "Odd",
-                Hours = [On(DayOfWeek.Tuesday, 17, 20), On(DayOfWeek.Friday, 17, 20), On(DayOfWeek.Saturday, 10, 14)],
+                Hours = [On(4, 17, 20), On(0, 17, 20), On(1, 10, 14)],
             }
         );
         foreach (

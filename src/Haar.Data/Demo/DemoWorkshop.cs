@@ -12,6 +12,7 @@ using Haar.Core.Proving;
 using Haar.Core.Settings;
 using Haar.Core.Stripdown;
 using Haar.Core.Survey;
+using Haar.Core.Verdicts;
 using Haar.Data.Log;
 using Haar.Data.Packs;
 using Haar.Data.Photos;
@@ -57,6 +58,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         Editor();
         LotOfSix();
         Bench();
+        LookedOver();
         // All of it or nothing: a start that is killed here begins again.
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
         await db.SaveChangesAsync(cancel);
@@ -83,6 +85,8 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         ["ardle-cutter-1800"] = ["Cover", "Drives", "Cards", "Supply", "Board"],
     };
 
+    static ThreeState Said(bool there) => there ? ThreeState.Yes : ThreeState.No;
+
     Machine Add(string profileId, string name, double daysAgo, string from, decimal? paid, string claimed, bool surveyed = true)
     {
         var p = PackStore.Demo.Machines.First(x => x.Id == profileId);
@@ -97,6 +101,10 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
             YearTo = p.YearFrom + 1,
             Traits = p.Traits,
             Rails = p.Rails,
+            // Its model says what is in it: what is not among these is not there.
+            MainsLead = Said(p.Traits.Contains(Trait.InternalMainsSupply)),
+            Tube = Said(p.Traits.Contains(Trait.PictureTube)),
+            Battery = Said(p.Traits.Any(Hazards.IsCell)),
             CameFrom = from,
             Paid = paid,
             Claimed = claimed,
@@ -216,7 +224,8 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
         double daysAgo,
         string source = "typed",
         double? hertz = null,
-        bool inCircuit = false
+        bool inCircuit = false,
+        Instrument with = Instrument.NotKnown
     ) =>
         db.Add(
             new Reading
@@ -232,6 +241,7 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
                 Source = source,
                 FrequencyHertz = hertz,
                 InCircuit = inCircuit,
+                Instrument = with,
             }
         );
 
@@ -321,6 +331,9 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
                 Kind = kind,
                 State = PowerStepState.Passed,
                 At = Ago(daysAgo),
+                Load = kind == PowerStepKind.SupplyLoaded ? "a lamp or resistor on each rail" : "",
+                OnLoadSince = kind == PowerStepKind.SupplyLoaded ? Ago(daysAgo).AddMinutes(-15) : null,
+                Seen = kind == PowerStepKind.SupplyLook ? "Nothing swollen, nothing smells." : kind > PowerStepKind.BareBoard ? "As it should." : "",
                 Said = kind == PowerStepKind.WhatItSaid ? said : "",
                 Sentence = kind switch
                 {
@@ -332,10 +345,61 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
                 },
             };
             db.Add(s);
-            foreach (var r in rails.Where(_ => kind == PowerStepKind.SupplyLoaded))
+            foreach (var r in rails)
             {
-                Read(m, SubjectKind.Rail, s.Id, r.Rail, Quantity.Volts, r.Volts, daysAgo);
-                Read(m, SubjectKind.Rail, s.Id, r.Rail, Quantity.RippleVolts, r.RippleMillivolts / 1000, daysAgo);
+                if (kind == PowerStepKind.Shorts)
+                {
+                    Read(m, SubjectKind.Rail, s.Id, r.Rail, Quantity.Ohms, 180, daysAgo);
+                }
+                if (kind is PowerStepKind.SupplyLoaded or PowerStepKind.BareBoard)
+                {
+                    Read(m, SubjectKind.Rail, s.Id, r.Rail, Quantity.Volts, r.Volts, daysAgo);
+                }
+                if (kind == PowerStepKind.SupplyLoaded)
+                {
+                    Read(
+                        m,
+                        SubjectKind.Rail,
+                        s.Id,
+                        r.Rail,
+                        Quantity.RippleVolts,
+                        r.RippleMillivolts / 1000,
+                        daysAgo,
+                        with: Instrument.Oscilloscope
+                    );
+                }
+            }
+        }
+        powered.Add((m, daysAgo));
+    }
+
+    /// <summary>Machines that were through first power, and when: looked over before, place by place.</summary>
+    readonly List<(Machine Machine, double DaysAgo)> powered = [];
+
+    /// <summary>Every place of their lists: bad where its finding says so, else sound.</summary>
+    void LookedOver()
+    {
+        foreach (var (m, daysAgo) in powered)
+        {
+            var found = db.Findings.Local.Where(x => x.MachineId == m.Id).ToList();
+            foreach (var i in Checklist.For(m, [.. found.Select(x => x.Kind)]).Items)
+            {
+                if (db.Answers.Local.All(a => a.MachineId != m.Id || a.Item != i.Id))
+                {
+                    var bad = found.FirstOrDefault(x => x.Kind == i.Raises);
+                    db.Add(
+                        new ChecklistAnswer
+                        {
+                            Id = Id(),
+                            MachineId = m.Id,
+                            Item = i.Id,
+                            Answer = bad is null ? LookAnswer.Sound : LookAnswer.Bad,
+                            Note = bad?.Seen ?? "",
+                            FindingId = bad?.Id,
+                            At = Ago(daysAgo + 0.1),
+                        }
+                    );
+                }
             }
         }
     }

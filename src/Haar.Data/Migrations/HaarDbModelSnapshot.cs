@@ -947,6 +947,10 @@ namespace Haar.Data.Migrations
                     b.Property<bool>("InCircuit")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Instrument")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 
@@ -1683,6 +1687,9 @@ namespace Haar.Data.Migrations
 
                     b.Property<long?>("AnsweredAt")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Found")
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Kind")
                         .IsRequired()
@@ -2427,6 +2434,10 @@ namespace Haar.Data.Migrations
 
                     b.Property<bool>("Half")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Harm")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");

@@ -44,6 +44,6 @@ static class DangerFacts
             return;
         }
         var rows = await db.Dangers.Where(d => d.MachineId == id).ToListAsync(cancel);
-        db.AddRange(Dangers.Keep(rows, [.. Dangers.Of(facts)], id, now, act, newId, asNoted));
+        db.AddRange(Dangers.Keep(facts with { Dangers = rows }, now, act, newId, asNoted));
     }
 }

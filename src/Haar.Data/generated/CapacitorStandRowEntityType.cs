@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Data.Capacitors.CapacitorStandRow",
                 typeof(CapacitorStandRow),
                 baseEntityType,
-                propertyCount: 11,
+                propertyCount: 12,
                 unnamedIndexCount: 3,
                 keyCount: 1);
 
@@ -44,6 +44,12 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(CapacitorStandRow).GetProperty("Half", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(CapacitorStandRow).GetField("<Half>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
+
+            var harm = runtimeEntityType.AddProperty(
+                "Harm",
+                typeof(string),
+                propertyInfo: typeof(CapacitorStandRow).GetProperty("Harm", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(CapacitorStandRow).GetField("<Harm>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var machineId = runtimeEntityType.AddProperty(
                 "MachineId",

@@ -2,6 +2,7 @@
 using System;
 using System.Reflection;
 using Haar.Core.Safety;
+using Haar.Core.Survey;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
@@ -20,7 +21,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Safety.Danger",
                 typeof(Danger),
                 baseEntityType,
-                propertyCount: 8,
+                propertyCount: 9,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -46,6 +47,14 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Danger).GetField("<AnsweredAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true,
                 valueConverter: new UtcTicks());
+
+            var found = runtimeEntityType.AddProperty(
+                "Found",
+                typeof(FindingKind?),
+                propertyInfo: typeof(Danger).GetProperty("Found", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Danger).GetField("<Found>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                providerPropertyType: typeof(string));
 
             var kind = runtimeEntityType.AddProperty(
                 "Kind",

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("2eaa72cb-2409-44ef-ade6-147a224a908f"), entityTypeCount: 55)
+            : base(skipDetectChanges: false, modelId: new Guid("5c025554-1ee1-46e2-9234-c7f9be052e77"), entityTypeCount: 55)
         {
         }
 

@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Meters.Reading",
                 typeof(Reading),
                 baseEntityType,
-                propertyCount: 12,
+                propertyCount: 13,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 2,
                 keyCount: 1);
@@ -60,6 +60,14 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Reading).GetProperty("InCircuit", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Reading).GetField("<InCircuit>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
+
+            var instrument = runtimeEntityType.AddProperty(
+                "Instrument",
+                typeof(Instrument),
+                propertyInfo: typeof(Reading).GetProperty("Instrument", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Reading).GetField("<Instrument>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            instrument.SetSentinelFromProviderValue("NotKnown");
 
             var machineId = runtimeEntityType.AddProperty(
                 "MachineId",

@@ -348,7 +348,7 @@ static class BoardScreen
                     : $"{char.ToUpperInvariant(c.Site.Chemistry.Words()[0])}{c.Site.Chemistry.Words()[1..]} cell",
                 c.FittedAt is not null ? "replaced"
                     : c.OldOutAt is not null ? "out, nothing fitted yet"
-                    : c.Site.Leaking ? "leaks"
+                    : c.Site.Leaking == ThreeState.Yes ? "leaks"
                     : "to be decided",
                 c.FittedAt is not null
             );

@@ -11,7 +11,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Haar.Web.Stripdown;
 
 /// <param name="SecondLook">Somebody looked a second time that everything is the right way round.</param>
-public sealed record PutBackAsk(bool SecondLook);
+/// <param name="Leads">Every lead of it is plugged in; left out, each says so by itself.</param>
+public sealed record PutBackAsk(bool SecondLook, ThreeState Leads = ThreeState.NotKnown);
 
 public sealed record TestedAsk(bool Passed, string Said);
 
@@ -121,7 +122,7 @@ static class RebuildEndpoints
     }
 
     static Task<Acted> BackAsync(Guid id, Guid stepId, PutBackAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
-        DoAsync(id, stepId, new PutPieceBack(stepId, ask.SecondLook), db, work, cancel);
+        DoAsync(id, stepId, new PutPieceBack(stepId, ask.SecondLook, ask.Leads), db, work, cancel);
 
     static Task<Acted> OutAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
         DoAsync(id, stepId, new TakePieceOutAgain(stepId), db, work, cancel);

@@ -192,10 +192,18 @@ static class ChecklistEndpoints
         }
         else if (finding is { Open: true })
         {
-            // It was answered bad by mistake, or looked at again: the finding goes, and so does the work that nobody has begun.
+            // It was answered bad by mistake, or looked at again: the work that nobody has begun goes. A danger that was noted is corrected
+            // with a word on what is there; without one its entry goes, and the danger stands until somebody says so.
             db.RemoveRange(await db.Jobs.Where(j => j.FindingId == finding.Id && j.State == JobState.ToDo).ToListAsync(cancel));
-            db.Remove(finding);
-            a.FindingId = null;
+            if (FindingRules.Meaning(finding.Kind).StopsPower && ask.Answer is (LookAnswer.Sound or LookAnswer.NotHere) && a.Note.Length > 0)
+            {
+                (finding.DealtWithAt, finding.DealtWith) = (work.Now, $"Looked at again: {a.Note}");
+            }
+            else
+            {
+                db.Remove(finding);
+                a.FindingId = null;
+            }
         }
 
         // What was just seen may have put more on the list, or taken something off it.

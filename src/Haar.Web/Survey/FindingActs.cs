@@ -1,5 +1,6 @@
 using Haar.Core.Planning;
 using Haar.Core.Survey;
+using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Microsoft.EntityFrameworkCore;
@@ -58,8 +59,8 @@ static class FindingActs
             // What is found is what the battery's own screen has to know.
             cell.Site = cell.Site with
             {
-                Leaking = cell.Site.Leaking || f.Kind == FindingKind.LeakingCell,
-                Swollen = cell.Site.Swollen || f.Kind == FindingKind.SwollenCell,
+                Leaking = f.Kind == FindingKind.LeakingCell ? ThreeState.Yes : cell.Site.Leaking,
+                Swollen = f.Kind == FindingKind.SwollenCell ? ThreeState.Yes : cell.Site.Swollen,
             };
         }
     }

@@ -6,7 +6,11 @@ using Haar.Core.Verdicts;
 namespace Haar.Web.Survey;
 
 /// <param name="Value">In volts, volts of ripple or ohms, by <paramref name="Quantity"/>.</param>
-public sealed record RailReadingAsk(string Rail, Quantity Quantity, double Value, string Source);
+/// <param name="Instrument">What it was read with; left out, it is what the source names, else not known. Ripple passes by an oscilloscope alone.</param>
+public sealed record RailReadingAsk(string Rail, Quantity Quantity, double Value, string Source, Instrument Instrument = Instrument.NotKnown);
+
+/// <param name="Saw">What is there now.</param>
+public sealed record LookAgainAsk(string Saw);
 
 /// <param name="ConfirmedCautions">The person says that they are trained for what the step's cautions name.</param>
 /// <param name="FailedBecause">Set when the person fails a step that has no readings, by what they saw.</param>
@@ -30,12 +34,35 @@ public sealed record PowerStepView(
     bool Lapsed
 );
 
-/// <summary>What stands before the board is fed.</summary>
-public sealed record BeforePowerRow(string Word, Permit Permit);
+/// <summary>One entry of the list of what must be known before it is fed.</summary>
+/// <param name="Known">The fact that satisfies it; empty while it is open.</param>
+/// <param name="From">The first step that waits for it.</param>
+/// <param name="Screen">Where it becomes known; empty for this screen.</param>
+/// <param name="Since">Since when it is known; null where that is not kept.</param>
+/// <param name="Lapses">What makes it open again.</param>
+public sealed record BeforePowerRow(
+    string Word,
+    string Title,
+    Permit Permit,
+    string Known,
+    PowerStepKind From,
+    string Screen,
+    DateTimeOffset? Since,
+    string Lapses
+)
+{
+    public static BeforePowerRow Of(Core.Rooms.BeforePower b) =>
+        new(b.Word, b.Title, b.Permit, b.Known, b.From, b.Screen, b.Since, b.Lapses);
+}
+
+/// <summary>A danger that was noted, whose entry is gone, and that nobody has dealt with.</summary>
+public sealed record LeftBehindRow(Guid Id, string Sentence, string Why, DateTimeOffset? Since);
 
 /// <param name="Supply">What the supply has earned by measurement.</param>
 /// <param name="Observations">What the machine said, beeped and counted.</param>
-/// <param name="Before">What stands before the board is fed, each with whether a person may decide otherwise.</param>
+/// <param name="Before">What is open of <paramref name="List"/>, each with whether a person may decide otherwise.</param>
+/// <param name="List">All that must be known before it is fed, with what is.</param>
+/// <param name="LeftBehind">Dangers that stand although their entry is gone: they are looked at again.</param>
 /// <param name="AnsweredOn">The screen on which its danger is answered; empty when there is none.</param>
 public sealed record PowerScreen(
     IReadOnlyList<PowerStepView> Steps,
@@ -45,6 +72,8 @@ public sealed record PowerScreen(
     SupplyTrustResult Supply,
     IReadOnlyList<Observation> Observations,
     IReadOnlyList<BeforePowerRow> Before,
+    IReadOnlyList<BeforePowerRow> List,
+    IReadOnlyList<LeftBehindRow> LeftBehind,
     IReadOnlyList<RailReading> Rails,
     int MachineVersion,
     string AnsweredOn,

@@ -1,6 +1,7 @@
 using Haar.Core.Acts;
 using Haar.Core.Meters;
 using Haar.Core.Planning;
+using Haar.Core.Safety;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 using Haar.Data;
@@ -21,7 +22,7 @@ static class PowerEndpoints
         m.MapPost(
                 "/{kind}/readings",
                 (Guid id, [FromRoute(Name = "kind")] string word, RailReadingAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(id, new ReadRail(word.As<PowerStepKind>("kind"), ask.Rail, ask.Quantity, ask.Value, ask.Source), work, cancel)
+                    DoAsync(id, new ReadRail(word.As<PowerStepKind>("kind"), ask.Rail, ask.Quantity, ask.Value, ask.Source, ask.Instrument), work, cancel)
             )
             .WithName("ReadRail");
         m.MapPost(
@@ -63,6 +64,14 @@ static class PowerEndpoints
             .WithSummary("Powered although it is in pieces: what it lies on, what hangs loose, what is missing, for how long.");
         m.MapDelete("/in-pieces", (Guid id, UnitOfWork work, CancellationToken cancel) => DoAsync(id, new EndTestInPieces(), work, cancel))
             .WithName("EndTestInPieces");
+        api.MapPost(
+                "/machines/{id:guid}/dangers/{dangerId:guid}/looked",
+                (Guid id, Guid dangerId, LookAgainAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, new LookAgain(dangerId, ask.Saw), work, cancel)
+            )
+            .WithTags("Survey")
+            .WithName("LookAgain")
+            .WithSummary("A danger whose entry was deleted or reworded ends here: somebody looks again and says what is there.");
         m.MapPut("/rails", RailsAsync).WithName("SetRails");
     }
 
@@ -97,7 +106,9 @@ static class PowerEndpoints
             PowerAct.SupplyInside(f.Machine),
             session.Supply,
             [.. f.Observations.Where(o => !o.Voided)],
-            [.. session.Before.Select(b => new BeforePowerRow(b.Word, b.Permit))],
+            [.. session.Before.Select(BeforePowerRow.Of)],
+            [.. session.List.Select(BeforePowerRow.Of)],
+            [.. session.LeftBehind.Select(d => new LeftBehindRow(d.LeftBehind!.Value, d.Sentence, d.Why, d.Since))],
             f.Machine.Rails,
             f.Machine.Version,
             session.AnsweredOn,

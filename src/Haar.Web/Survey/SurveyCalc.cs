@@ -94,10 +94,11 @@ static class SurveyCalc
                     var inside = ask.Traits.Contains(Trait.InternalMainsSupply) || ask.Traits.Contains(Trait.PictureTube);
                     var supply = ask.Supply is { } s
                         ? SupplyTrust.Of(
-                            Rails.Powered(s.Rails, s.Load.Trim().Length > 0, s.Limits, inside),
+                            Rails.Powered(s.Rails, StatedLoad.Is(s.Load), s.Limits, inside),
                             s.Load,
                             s.Minutes,
-                            s.SoakMinutes
+                            s.SoakMinutes,
+                            ask.Class == MachineClass.Pocket && !inside
                         )
                         : null;
                     var gate = FirstPower.Stand(
@@ -110,8 +111,6 @@ static class SurveyCalc
                                 Sentence = t.Sentence,
                             }),
                         ],
-                        [],
-                        new HashSet<Guid>(),
                         supply
                     );
                     return new FirstPowerAnswer(

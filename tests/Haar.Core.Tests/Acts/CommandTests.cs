@@ -356,7 +356,20 @@ public class CommandTests
             State = PowerStepState.Passed,
             At = Now.AddDays(-2),
         };
-        var f = Facts(m) with { PowerSteps = [step] };
+        Reading ohms = new()
+        {
+            Id = Id(),
+            MachineId = m.Id,
+            SubjectKind = SubjectKind.Rail,
+            SubjectId = step.Id,
+            Channel = "+5 V",
+            Quantity = Quantity.Ohms,
+            Value = 120,
+            At = Now.AddDays(-2),
+        };
+        // Passed without a reading is not through.
+        Assert.Equal(PowerStepKind.Shorts, PowerSession.Of(Facts(m) with { PowerSteps = [step] }, Now).Next);
+        var f = Facts(m) with { PowerSteps = [step], Readings = [ohms] };
         Assert.Equal(PowerStepKind.SupplyLook, PowerSession.Of(f, Now).Next);
         var leak = new Finding
         {
@@ -367,13 +380,13 @@ public class CommandTests
             At = Now.AddDays(-1),
         };
         f = f with { Findings = [leak] };
-        var rows = Dangers.Keep([], [.. Dangers.Of(f)], m.Id, leak.At, "Found.", Id);
+        var rows = Dangers.Keep(f, leak.At, "Found.", Id);
         Assert.Equal(leak.At, Assert.Single(rows).Since);
         var session = PowerSession.Of(f with { Dangers = rows }, Now);
         Assert.Equal((PowerStepKind.Shorts, true), (session.Next!.Value, session.Stopped));
         Assert.False(session.May(PowerStepKind.Shorts).Granted);
         leak.DealtWithAt = Now;
-        Assert.Empty(Dangers.Keep(rows, [.. Dangers.Of(f)], m.Id, Now, "Out.", Id));
+        Assert.Empty(Dangers.Keep(f with { Dangers = rows }, Now, "Out.", Id));
         Assert.Equal("Out.", rows[0].Answer);
         session = PowerSession.Of(f with { Dangers = rows }, Now);
         Assert.Equal((PowerStepKind.Shorts, false), (session.Next!.Value, session.Stopped));
@@ -397,7 +410,7 @@ public class CommandTests
         };
         var half = Place();
         half.Fitting = new() { RemovedAt = Now };
-        var f = Facts(m) with
+        var f = Haar.Core.Tests.Survey.KnownMachine.Powered(Facts(m), Now.AddDays(-1)) with
         {
             Areas = [wet],
             Capacitors = [half],
@@ -412,7 +425,7 @@ public class CommandTests
             ],
         };
         var session = PowerSession.Of(f, Now);
-        Assert.Equal(["wet", "exchange", "apart"], session.Before.Select(b => b.Word));
+        Assert.Equal(["apart", "exchange", "wet"], session.Before.Select(b => b.Word).Order(StringComparer.Ordinal));
         Assert.Equal(Outcome.No, session.Verdict.Outcome);
         Assert.False(session.Verdict.MayBeOverruled);
         Assert.False(session.Stopped);
@@ -470,7 +483,7 @@ public class CommandTests
             Class = MachineClass.EightBit,
             Traits = [Trait.ExternalAdapter],
         };
-        var f = Facts(m) with
+        var f = Haar.Core.Tests.Survey.KnownMachine.Powered(Facts(m), Now.AddDays(-1)) with
         {
             StripSteps =
             [

@@ -209,7 +209,14 @@ public class CurveTests
 
 public class PackHealthTests
 {
-    static readonly PackFacts Pack = new() { DesignMilliampHours = 3600 };
+    static readonly PackFacts Pack = new()
+    {
+        DesignMilliampHours = 3600,
+        Swollen = ThreeState.No,
+        HotOrWet = ThreeState.No,
+        Volts = 14.8,
+        Series = 4,
+    };
 
     [Theory]
     [InlineData(3200, Outcome.Yes)]
@@ -228,7 +235,7 @@ public class PackHealthTests
     [Fact]
     public void Swollen_means_out_whatever_else_it_can_do_and_nobody_overrules_it()
     {
-        var v = PackHealth.Of(Pack with { FullChargeMilliampHours = 3600, Swollen = true }).Verdict;
+        var v = PackHealth.Of(Pack with { FullChargeMilliampHours = 3600, Swollen = ThreeState.Yes }).Verdict;
         Assert.Equal((Outcome.No, false), (v.Outcome, v.MayBeOverruled));
         Assert.Equal(Outcome.No, PackHealth.Of(Pack with { Volts = 5.1, Series = 3 }).Verdict.Outcome);
     }

@@ -136,7 +136,7 @@ public class ReplacementTests
         Assert.Equal(Outcome.YesIf, Replacement.Data(Barrel with { LossAccepted = true }).Outcome);
         Assert.Equal(Outcome.Yes, Replacement.Data(Barrel with { Keeps = KeptData.Nothing }).Outcome);
         // Nobody has asked: leaking or not, that comes first.
-        foreach (var leaking in new[] { false, true })
+        foreach (var leaking in Enum.GetValues<ThreeState>())
         {
             var asked = Replacement.Data(Barrel with { Keeps = KeptData.NotKnown, Leaking = leaking });
             Assert.Equal((Outcome.Unknown, false), (asked.Outcome, asked.MayBeOverruled));

@@ -126,11 +126,12 @@ public class SheetMetalTests
         var f = Primed();
         var facts = new MachineFacts { Machine = f.Machine, SheetMetals = [f.Panel] };
         var stands = Assert.Single(new FinishRoom().BeforePower(facts, Now));
+        Assert.False(stands.Permit.Granted);
         Assert.Contains("earth points of side cover", stands.Permit.Verdict.Sentence, StringComparison.Ordinal);
         f.Panel.Working = ThreeState.No;
-        Assert.Empty(new FinishRoom().BeforePower(facts, Now));
+        Assert.True(Assert.Single(new FinishRoom().BeforePower(facts, Now)).Permit.Granted);
         f.Panel.Working = ThreeState.NotKnown;
-        Assert.Single(new FinishRoom().BeforePower(facts, Now));
+        Assert.False(Assert.Single(new FinishRoom().BeforePower(facts, Now)).Permit.Granted);
     }
 
     [Fact]

@@ -4,6 +4,7 @@ using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Planning;
 using Haar.Core.Survey;
+using Haar.Core.Tests.Survey;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Tests.Planning;
@@ -25,20 +26,7 @@ public class MachineStatusTests
     };
 
     static MachineFacts Facts() =>
-        new()
-        {
-            Machine = Machine,
-            PowerSteps =
-            [
-                .. Enum.GetValues<PowerStepKind>()
-                    .Select(k => new PowerStep
-                    {
-                        Id = Guid.NewGuid(),
-                        Kind = k,
-                        State = PowerStepState.Passed,
-                    }),
-            ],
-        };
+        KnownMachine.Powered(new() { Machine = Machine }, Now.AddDays(-3));
 
     static Job Job(Stage stage, string title, JobState state = JobState.ToDo, int minutes = 20) =>
         new()

@@ -209,11 +209,10 @@ public class SolderingTests
         Until(p, SolderStep.Dry);
         Assert.True(p.Sheet.Wet);
         Assert.IsType<Refused>(Take(p, SolderStep.Dry, Now.AddMinutes(59)));
-        var f = new MachineFacts
-        {
-            Machine = new() { Id = p.MachineId },
-            SolderedParts = [p],
-        };
+        var f = Haar.Core.Tests.Survey.KnownMachine.Powered(
+            new() { Machine = new() { Id = p.MachineId }, SolderedParts = [p] },
+            Now.AddDays(-1)
+        );
         var wet = Assert.Single(PowerSession.Of(f, Now).Before);
         Assert.Equal("wetParts", wet.Word);
         Assert.False(wet.Permit.MayBeOverruled);
@@ -225,11 +224,10 @@ public class SolderingTests
     public void What_is_half_soldered_closes_power_and_the_door()
     {
         var p = Part();
-        var f = new MachineFacts
-        {
-            Machine = new() { Id = p.MachineId },
-            SolderedParts = [p],
-        };
+        var f = Haar.Core.Tests.Survey.KnownMachine.Powered(
+            new() { Machine = new() { Id = p.MachineId }, SolderedParts = [p] },
+            Now.AddDays(-1)
+        );
         // What nobody has touched yet is work, and no danger.
         Assert.Empty(PowerSession.Of(f, Now).Before);
         Until(p, SolderStep.CountJoints);

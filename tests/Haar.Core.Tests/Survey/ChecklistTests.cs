@@ -74,7 +74,7 @@ public class ChecklistTests
             .Items;
         Assert.Contains(CautionId.PictureTube, items.Single(i => i.Id == "tube").Cautions);
         Assert.Contains(CautionId.LineFilterCapacitor, items.Single(i => i.Id == "mains-filter").Cautions);
-        Assert.All(items.Where(i => i.Zone == Zone.Supply), i => Assert.Contains("cover", i.Title, StringComparison.OrdinalIgnoreCase));
+        Assert.All(items.Where(i => i.Zone == Zone.Supply && i.Id != "earth"), i => Assert.Contains("cover", i.Title, StringComparison.OrdinalIgnoreCase));
     }
 
     [Fact]
@@ -121,9 +121,31 @@ public class SupplyTrustTests
     {
         Assert.Equal(Outcome.No, SupplyTrust.Of((RailsResult?)null, "", 0).Verdict.Outcome);
         Assert.Equal(Outcome.No, SupplyTrust.Of(Rails(loaded: false), "", 0).Verdict.Outcome);
-        Assert.Equal(Outcome.Yes, SupplyTrust.Of(Rails(), "2 A", 5).Verdict.Outcome);
+        Assert.Equal(Outcome.No, SupplyTrust.Of(Rails(), "2 A", 9.9).Verdict.Outcome);
+        Assert.Equal(Outcome.Yes, SupplyTrust.Of(Rails(), "2 A", 10).Verdict.Outcome);
+        // Cells have no ripple, and a minute on a resistor tells.
+        Assert.Equal(Outcome.Yes, SupplyTrust.Of(Rails(ripple: null), "a 10 Ω resistor", 1, cells: true).Verdict.Outcome);
+        Assert.Equal(Outcome.No, SupplyTrust.Of(Rails(ripple: null), "a 10 Ω resistor", 0.9, cells: true).Verdict.Outcome);
         Assert.Throws<InvalidInputException>(() => SupplyTrust.Of(Rails(), "2 A", -1));
     }
+
+    [Theory]
+    [InlineData("2.0 A on +5, 1.0 A on +12", true)]
+    [InlineData("a 5 Ω resistor on +5 V, a lamp on each of the others", true)]
+    [InlineData("10R on +5", true)]
+    [InlineData("0,5 A", true)]
+    [InlineData("an old drive", true)]
+    [InlineData("none", false)]
+    [InlineData("no load", false)]
+    [InlineData("None yet, lamp to come", false)]
+    [InlineData("0 A", false)]
+    [InlineData("idle", false)]
+    [InlineData("unloaded", false)]
+    [InlineData("-", false)]
+    [InlineData("5 min", false)]
+    [InlineData("on the bench", false)]
+    [InlineData("", false)]
+    public void A_load_is_stated_or_is_none(string load, bool stated) => Assert.Equal(stated, StatedLoad.Is(load));
 
     static PowerStep Step(PowerStepKind k, PowerStepState s = PowerStepState.Passed) => new() { Kind = k, State = s };
 
@@ -133,14 +155,14 @@ public class SupplyTrustTests
         var plan = FirstPower.Compose(MachineClass.Level686, [Trait.InternalMainsSupply]);
         PowerStep[] steps = [Step(PowerStepKind.Shorts), Step(PowerStepKind.SupplyLook), Step(PowerStepKind.SupplyLoaded)];
         var idle = SupplyTrust.Of(Rails(loaded: false), "", 0);
-        var gate = FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), idle);
+        var gate = FirstPower.Stand(plan, steps, idle);
         Assert.Equal((PowerStepKind.BareBoard, Outcome.No), (gate.Next, gate.Verdict.Outcome));
         Assert.Equal(
             Outcome.YesIf,
-            FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), SupplyTrust.Of(Rails(), "2 A", 5)).Verdict.Outcome
+            FirstPower.Stand(plan, steps, SupplyTrust.Of(Rails(), "2 A", 10)).Verdict.Outcome
         );
         steps[2].State = PowerStepState.Overruled;
-        Assert.Equal(Outcome.YesIf, FirstPower.Stand(plan, steps, [], new HashSet<Guid>(), idle).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, FirstPower.Stand(plan, steps, idle).Verdict.Outcome);
     }
 
     [Fact]
@@ -180,8 +202,7 @@ public class SupplyTrustTests
                         Step(PowerStepKind.BareBoard),
                         Step(PowerStepKind.WhatItSaid),
                     ],
-                    [],
-                    new HashSet<Guid>()
+                    SupplyTrust.Of(Rails(), "2 A", 10)
                 )
                 .Next
         );

@@ -117,27 +117,18 @@ public class FirstPowerTests
                 Step(PowerStepKind.SupplyLook, PowerStepState.Failed),
                 Step(PowerStepKind.SupplyLoaded, PowerStepState.Passed),
             ],
-            [],
-            new HashSet<Guid>()
+            null
         );
         Assert.Equal(PowerStepKind.SupplyLook, gate.Next);
         Assert.Equal(Outcome.No, gate.Verdict.Outcome);
     }
 
     [Fact]
-    public void An_open_danger_stops_it_until_it_is_dealt_with_or_overruled()
-    {
-        var danger = new Finding
-        {
-            Id = Guid.NewGuid(),
-            Kind = FindingKind.LeakingCell,
-            Seen = "Green crust.",
-        };
-        Assert.Equal(Outcome.No, FirstPower.Stand(Plan, [], [danger], new HashSet<Guid>()).Verdict.Outcome);
-        Assert.NotEqual(Outcome.No, FirstPower.Stand(Plan, [], [danger], new HashSet<Guid> { danger.Id }).Verdict.Outcome);
-        danger.DealtWithAt = DateTimeOffset.UtcNow;
-        Assert.Equal(Outcome.Yes, FirstPower.Stand(Plan, [], [danger], new HashSet<Guid>()).Verdict.Outcome);
-    }
+    public void All_steps_passed_are_no_yes_while_nobody_has_measured_the_supply() =>
+        Assert.Equal(
+            Outcome.No,
+            FirstPower.Stand(Plan, [.. Enum.GetValues<PowerStepKind>().Select(k => Step(k, PowerStepState.Passed))], null).Verdict.Outcome
+        );
 
     [Fact]
     public void A_supply_inside_carries_its_caution_at_every_step_that_powers_it() =>
@@ -157,7 +148,11 @@ public class FirstPowerTests
     public void Through_all_steps_is_a_yes() =>
         Assert.Null(
             FirstPower
-                .Stand(Plan, [.. Enum.GetValues<PowerStepKind>().Select(k => Step(k, PowerStepState.Passed))], [], new HashSet<Guid>())
+                .Stand(
+                    Plan,
+                    [.. Enum.GetValues<PowerStepKind>().Select(k => Step(k, PowerStepState.Passed))],
+                    SupplyTrust.Of(Rails.Powered([new("+5 V", 5, 5, 20)], true), "2 A", 10)
+                )
                 .Next
         );
 

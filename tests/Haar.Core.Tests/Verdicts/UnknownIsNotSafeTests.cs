@@ -59,6 +59,9 @@ public class UnknownIsNotSafeTests
     {
         var answered = Machine();
         (answered.MainsLead, answered.Tube) = (ThreeState.No, ThreeState.No);
+        // A cell of which nobody has said anything may have leaked.
+        Assert.Equal([CautionId.LeakingCell], Hazards.Cautions(answered));
+        answered.Battery = ThreeState.No;
         Assert.Empty(Hazards.Cautions(answered));
         Assert.False(Hazards.Unidentified(answered));
         Assert.Equal(ThreeState.No, Hazards.Mains(Machine(MachineClass.Level686, Trait.ExternalAdapter)));
@@ -141,7 +144,7 @@ public class UnknownIsNotSafeTests
                     MachineId = m.Id,
                     Site = new()
                     {
-                        Leaking = true,
+                        Leaking = ThreeState.Yes,
                         Keeps = keeps,
                         DataSafe = safe,
                         LossAccepted = lost,

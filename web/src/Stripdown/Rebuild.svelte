@@ -28,6 +28,7 @@
   const form = new Sending();
   let shown = $state<string>();
   let twice = $state(false);
+  let plugged = $state(false);
   let why = $state(false);
   let sheet = $state<'failed' | ''>('');
   let said = $state('');
@@ -62,10 +63,10 @@
         await act(
           api.POST('/api/machines/{id}/rebuild/{stepId}/tested', { ...path, body: { passed: true, said: '' } }),
         );
-      else await act(api.POST('/api/machines/{id}/rebuild/{stepId}/back', { ...path, body: { secondLook: twice } }));
+      else await act(api.POST('/api/machines/{id}/rebuild/{stepId}/back', { ...path, body: { secondLook: twice, leads: plugged ? 'yes' : 'notKnown' } }));
       // Whoever has gone on to another step meanwhile stays there.
       if (shown === done) shown = undefined;
-      if (!shown) twice = false;
+      if (!shown) twice = plugged = false;
     });
   const screwIn = (f: Schemas['StripFastener'], count: number) =>
     form.send(() =>
@@ -229,6 +230,11 @@
                     </li>
                   {/each}
                 </ul>
+                {#if !isTest && piece.row.connectors.some((c) => !c.backAt)}
+                  <label class="flex min-h-11 items-center gap-3 font-semibold"
+                    ><CheckBox bind:checked={plugged} large />Every lead of it is plugged in.</label
+                  >
+                {/if}
                 {#if piece.row.step.note}<p class="mt-2 text-sm">{piece.row.step.note}</p>{/if}
               </div>
             </div>
@@ -250,7 +256,7 @@
                   aria-current={s === step ? 'step' : undefined}
                   onclick={() => {
                     shown = key(s);
-                    twice = false;
+                    twice = plugged = false;
                     scrollTo({ top: 0 });
                   }}
                   ><span class="reading w-6 text-right text-soft">{i + 1}</span><span class="flex-1"
@@ -275,6 +281,12 @@
                 aria-label="Out again: {p.row.step.title}"
                 onclick={() => void out(p.row.step.id)}>Out again</button
               >
+              {#each p.row.connectors.filter((c) => !c.backAt) as c (c.id)}<button
+                  class="btn my-1 basis-full justify-start"
+                  disabled={form.busy}
+                  aria-label="Plug in: {c.kind}"
+                  onclick={() => void lead(c)}>Plug in: {c.kind}{c.wayRound ? `, ${c.wayRound}` : ''}</button
+                >{/each}
               {#each screws(p).filter((x) => x.left > 0) as { f, left: n } (f.id)}<button
                   class="btn my-1 basis-full justify-start"
                   disabled={form.busy}
