@@ -188,6 +188,7 @@ app.Use(
 app.UseAuthentication();
 app.UseRateLimiter();
 app.UseAuthorization();
+app.UseAskedFacts();
 app.MapOpenApi();
 app.MapScalarApiReference(
         "/reference/api",

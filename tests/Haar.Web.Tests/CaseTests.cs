@@ -93,7 +93,16 @@ public class CaseTests
         Assert.Equal(400, (await w.PostAsync($"{at}/measure", Taps(photo))).Status);
         Assert.Contains("upper shell is wet", (await w.GetAsync($"/api/machines/{id}/power")).ToJsonString(), StringComparison.Ordinal);
         await w.DoAsync($"/api/machines/{id}/cleaning/{item}/rinse");
-        await w.DoAsync($"/api/machines/{id}/cleaning/{item}/dry", new { scaleGrams = 1, overruleReason = "Two days on the line." });
+        // Power to a wet part is nobody's to decide: before its time no reason counts, and after it looking into it is one.
+        Assert.Equal(
+            400,
+            (await w.PostAsync($"/api/machines/{id}/cleaning/{item}/dry", new { scaleGrams = 1, overruleReason = "In a hurry." })).Status
+        );
+        await w.WetSinceAsync(item, 9);
+        await w.DoAsync(
+            $"/api/machines/{id}/cleaning/{item}/dry",
+            new { scaleGrams = 1, overruleReason = "Nine days on the line, looked into." }
+        );
         // Not measured since: a reason would be needed.
         var (status, body) = await w.PostAsync($"{at}/start", Session());
         Assert.Equal((400, true), (status, body["mayBeOverruled"]!.GetValue<bool>()));

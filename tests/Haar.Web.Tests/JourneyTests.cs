@@ -39,7 +39,7 @@ public partial class JourneyTests
         );
         Assert.Equal(400, status);
         Assert.Contains("Leave it unplugged", refused["detail"]!.GetValue<string>(), StringComparison.Ordinal);
-        Assert.True((await w.GetAsync($"/api/machines/{id}/battery"))["cell"]!["site"]!["leaking"]!.GetValue<bool>());
+        Assert.Equal("yes", (await w.GetAsync($"/api/machines/{id}/battery"))["cell"]!["site"]!["leaking"]!.GetValue<string>());
         Assert.True((await w.GetAsync("/api/workshop"))["next"]!["act"]!["danger"]!.GetValue<bool>());
         await w.CellKeepsAsync(id);
         await w.DoAsync($"/api/machines/{id}/survey/findings/{finding}/dealt-with", new { how = "Cut out, brushed wet." });

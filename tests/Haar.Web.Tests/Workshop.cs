@@ -9,6 +9,7 @@ using Haar.Data.Photos;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 
 [assembly: CaptureConsole]
 
@@ -163,6 +164,10 @@ public sealed class Workshop : IAsyncDisposable
             yearFrom = from,
             yearTo = to,
             traits = traits ?? ["internalMainsSupply", "barrelCell"],
+            // Whoever ticks what is in it says of the tube too; who ticks nothing has said nothing.
+            tube = traits is { Length: 0 } ? "notKnown"
+            : traits?.Contains("pictureTube") == true ? "yes"
+            : "no",
             cameFrom = "a jumble sale",
             paid = 20,
             claimed = "",
@@ -173,6 +178,53 @@ public sealed class Workshop : IAsyncDisposable
 
     public async Task<string> TakeInAsync(string name = "Harbour office till", string[]? traits = null, string? profileId = null) =>
         (await DoAsync("/api/machines", Machine(name, traits, profileId)))["id"]!.GetValue<string>();
+
+    /// <summary>Looks the machine over: every place sound, also those that a sound answer brings.</summary>
+    public async Task LookOverAsync(string id)
+    {
+        var done = new HashSet<string>();
+        while (true)
+        {
+            var rows = (await GetAsync($"/api/machines/{id}/checklist"))["rows"]!.AsArray();
+            var open = rows.Select(r => r!["item"]!["id"]!.GetValue<string>()).Where(done.Add).ToList();
+            if (open.Count == 0)
+            {
+                return;
+            }
+            foreach (var item in open)
+            {
+                await DoAsync(
+                    $"/api/machines/{id}/checklist/{item}",
+                    new
+                    {
+                        answer = "sound",
+                        note = "",
+                        photoId = (string?)null,
+                    }
+                );
+            }
+        }
+    }
+
+    /// <summary>As if an item had been wetted so many days ago.</summary>
+    public async Task WetSinceAsync(string item, double days)
+    {
+        using var scope = Services.CreateScope();
+        var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
+        var row = await db.CleanedItems.FirstAsync(i => i.Id == Guid.Parse(item));
+        row.Sheet = row.Sheet with { WetAt = row.Sheet.WetAt - TimeSpan.FromDays(days) };
+        await db.SaveChangesAsync();
+    }
+
+    /// <summary>As if the supply had hung on its load for so many minutes when it was read.</summary>
+    public async Task OnLoadForAsync(string id, double minutes)
+    {
+        using var scope = Services.CreateScope();
+        var db = scope.ServiceProvider.GetRequiredService<HaarDb>();
+        var step = await db.PowerSteps.FirstAsync(s => s.MachineId == Guid.Parse(id) && s.Kind == Core.Survey.PowerStepKind.SupplyLoaded);
+        step.OnLoadSince -= TimeSpan.FromMinutes(minutes);
+        await db.SaveChangesAsync();
+    }
 
     /// <summary>Says what the machine's cell keeps alive, which is asked before it comes out.</summary>
     public async Task CellKeepsAsync(string id, string keeps = "nothing")

@@ -57,10 +57,7 @@ public sealed class BatteriesRoom : Room
         }
         var arrived = m.Machine.ArrivedAt;
         var leaks = cell is { OldOutAt: null, Site.Leaking: ThreeState.Yes };
-        if (
-            MustGo(cell)
-            && !new TakeCellOut().May(new(m.Machine, cell, m.Facts.Overrules), m.Now).Granted
-        )
+        if (MustGo(cell) && !new TakeCellOut().May(new(m.Machine, cell, m.Facts.Overrules), m.Now).Granted)
         {
             yield return new(
                 "Say what the cell keeps alive",
@@ -79,9 +76,7 @@ public sealed class BatteriesRoom : Room
             yield return cell.Chosen is null
                 ? new(
                     "Decide what replaces the cell",
-                    leaks
-                        ? "It leaks: every day it stays it eats copper."
-                        : "A cell leaks one day, and nobody will be there to see it.",
+                    leaks ? "It leaks: every day it stays it eats copper." : "A cell leaks one day, and nobody will be there to see it.",
                     Stage.Boards,
                     10,
                     "",
@@ -165,9 +160,7 @@ public sealed class BatteriesRoom : Room
                 };
             }
         }
-        if (
-            f.Pack is { Facts: { Swollen: ThreeState.Yes, TakenOut: false } or { HotOrWet: ThreeState.Yes, TakenOut: false } } pack
-        )
+        if (f.Pack is { Facts: { Swollen: ThreeState.Yes, TakenOut: false } or { HotOrWet: ThreeState.Yes, TakenOut: false } } pack)
         {
             yield return new(
                 DangerKind.SwollenPack,
@@ -226,7 +219,11 @@ public sealed class BatteriesRoom : Room
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         const string title = "The cell in it may stay there";
-        yield return Entry(f, title) with { Screen = "battery", Lapses = "Another cell, or another word on its line." };
+        yield return Entry(f, title) with
+        {
+            Screen = "battery",
+            Lapses = "Another cell, or another word on its line.",
+        };
     }
 
     static BeforePower Entry(MachineFacts f, string title)
@@ -280,9 +277,10 @@ public sealed class BatteriesRoom : Room
         }
         // A primary cell in the holder, or in the module, that the board was made with sits on a line made for it.
         return
-            cell.Site is { Chemistry: CellChemistry.LithiumPrimary or CellChemistry.Unknown, Charges: ThreeState.NotKnown }
+            cell.Site
+                is { Chemistry: CellChemistry.LithiumPrimary or CellChemistry.Unknown, Charges: ThreeState.NotKnown }
                     and { CoinHolder: false, HiddenInModule: false }
-                or { Chemistry: CellChemistry.Unknown, Charges: ThreeState.Yes }
+                    or { Chemistry: CellChemistry.Unknown, Charges: ThreeState.Yes }
             ? Rooms.BeforePower.Open(
                 f,
                 "cell",

@@ -99,6 +99,18 @@ public static class ChargingLine
             );
         }
 
+        if (r is { OffVolts: null, OnVolts: not null })
+        {
+            return Say(
+                ThreeState.NotKnown,
+                Outcome.Unknown,
+                $"Cannot say yet. {off}",
+                Basis.Guess,
+                [new("What stands there with the board off is no charge of the board’s.")],
+                off
+            );
+        }
+
         if (r.OnVolts is not { } volts)
         {
             return Say(

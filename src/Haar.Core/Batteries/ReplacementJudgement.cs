@@ -59,7 +59,7 @@ public static partial class Replacement
         Verdict No(string sentence, Reason reason, params string[] change) =>
             Verdict.Of(question, Outcome.No, sentence, Basis.Rule, reason).Changing(change);
 
-        if (!facts.Rechargeable && !d.Blocks && site.Charges == ThreeState.Yes)
+        if (!facts.Rechargeable && !d.Blocks && site.Charges != ThreeState.No)
         {
             return facts.Chemistry == CellChemistry.LithiumPrimary
                 ? No(
@@ -228,6 +228,20 @@ public static partial class Replacement
         {
             unknown.Add("Whether the line charges: cell out, board on, volts from the cell's plus pad to ground.");
         }
+        if (site.NominalVolts is null && d.Kind is ReplacementKind.LikeForLike or ReplacementKind.HolderOnLead)
+        {
+            unknown.Add("The volts that are printed on the cell: how many cells go in follows from them.");
+        }
+        if (site.WindowHighVolts is null && !SameCell(d, site))
+        {
+            unknown.Add(
+                $"The most volts that the chip bears: this gives it {Si.Plain(fresh)} V. Its data sheet says so, beside its backup pin."
+            );
+        }
+        if (facts.Rechargeable && site.Charges == ThreeState.Yes && site.ChargeMilliamps is null)
+        {
+            unknown.Add("The current of the charging line: the third of the three readings, with a resistor across the pads.");
+        }
         if (facts.Rechargeable && site.Charges == ThreeState.Yes && site.ChargeVolts is null && d.Kind == ReplacementKind.RechargeableCoin)
         {
             unknown.Add("The charging line's volts with the cell out and the board on.");
@@ -249,6 +263,14 @@ public static partial class Replacement
         if (site.WindowLowVolts is null)
         {
             ifs.Add("the chip keeps its data down to the volts this cell falls to");
+        }
+        if (site.WindowHighVolts is null)
+        {
+            ifs.Add("the cell that came out is the kind that the board was made for");
+        }
+        if (run is null && !(facts.Rechargeable && site.Charges == ThreeState.Yes))
+        {
+            ifs.Add("somebody looks at it every year until the drain is measured");
         }
         if (d.Kind == ReplacementKind.HolderOnLead && site.RoomForHolder == ThreeState.NotKnown)
         {
@@ -289,6 +311,12 @@ public static partial class Replacement
             )
             .Changing(site.DrainMicroamps is null ? ["The drain: a meter in the cell's lead with the machine off, in microamps."] : []);
     }
+
+    /// <summary>The very cell that was there: what the board was made for it bears, whatever its sheet says. Known by its chemistry and its printed volts.</summary>
+    static bool SameCell(Draft d, CellSite site) =>
+        d.Kind == ReplacementKind.LikeForLike && site.NominalVolts is not null && site.Chemistry == d.Chemistry
+        || d.Kind is ReplacementKind.CoinInHolder && site is { CoinHolder: true, Chemistry: CellChemistry.LithiumPrimary }
+        || d.Kind is ReplacementKind.ModuleSocketed or ReplacementKind.ModuleReworked or ReplacementKind.ModuleOnCarrier;
 
     static string Span(double years) =>
         years < 0.2 ? $"{Math.Max(1, Math.Round(years * 52))} weeks"

@@ -17,14 +17,16 @@ public static class CapacitorHarm
         }
         var filter = c.Spec.Kind is CapacitorKind.MainsFilterPaper or CapacitorKind.MainsFilterFilm || c.Role == CapacitorRole.MainsFilter;
         return c.Signs.Contains(CapacitorSign.Cracked)
-                ? filter
-                    ? "is cracked, and sits across the mains"
-                    : "is cracked"
-            : c.Signs.Contains(CapacitorSign.Bulging) ? "bulges"
-            : filter && c.Signs.Contains(CapacitorSign.Weeping) ? "weeps, and sits across the mains"
-            : readings.LeakageMicroamps >= TantalumMicroamps
-            && c.Spec.Kind is CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount
-                ? $"leaks {Si.Format(readings.LeakageMicroamps!.Value / 1e6, "A")}"
-            : "";
+            ? filter
+                ? "is cracked, and sits across the mains"
+                : "is cracked"
+            : c.Signs.Contains(CapacitorSign.Bulging)
+                ? "bulges"
+                : filter && c.Signs.Contains(CapacitorSign.Weeping)
+                    ? "weeps, and sits across the mains"
+                    : readings.LeakageMicroamps >= TantalumMicroamps
+                    && c.Spec.Kind is CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount
+                        ? $"leaks {Si.Format(readings.LeakageMicroamps!.Value / 1e6, "A")}"
+                        : "";
     }
 }

@@ -239,9 +239,10 @@ public static partial class CapacitorJudge
                 )
             );
         }
-        if (r.Microfarads is null && good.Count > 0)
+        if (r.Microfarads is null)
         {
-            doubts.Add(
+            doubts.Insert(
+                0,
                 new(
                     Outcome.YesIf,
                     $"{designator} is sound if its capacitance is too.",
@@ -273,7 +274,15 @@ public static partial class CapacitorJudge
 
         return Verdict
             .Of(question, Outcome.Yes, $"{designator} is sound.", Basis.Measured, good)
-            .Changing("A reading when it is warm, or a year from now.")
+            .Changing(
+                r.LeakageMicroamps is null && spec.Kind.IsElectrolytic()
+                    ?
+                    [
+                        "Its leakage at rated volts, after two minutes: it may fail a part that reads well.",
+                        "A reading when it is warm, or a year from now.",
+                    ]
+                    : ["A reading when it is warm, or a year from now."]
+            )
             .With(cautions);
     }
 

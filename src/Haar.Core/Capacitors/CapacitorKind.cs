@@ -145,7 +145,7 @@ public sealed record CapacitorSpec
 }
 
 /// <summary>One capacitor on a board: what it is, where it sits and how far its exchange has come.</summary>
-public sealed class Capacitor : Acts.ICheckedRow
+public sealed class Capacitor : Acts.ICheckedRow, Acts.IHazardRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -189,6 +189,13 @@ public sealed class Capacitor : Acts.ICheckedRow
     }
 
     public void Check() => CapacitorFacts.Check(this);
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public Acts.Hazard? Hazard =>
+        Fitting.Half ? new(Safety.DangerKind.RowGone, $"{Designator} was half exchanged.")
+        : CapacitorHarm.Of(this, new()) is { Length: > 0 } harm ? new(Safety.DangerKind.RowGone, $"{Designator} {harm}.")
+        : null;
 }
 
 /// <summary>State of a pad after the old part is off.</summary>

@@ -54,11 +54,27 @@ public static class Polarity
                 .Changing("A second look.");
         }
 
+        // Only one of the two was taken down: a print may be wrong, and so may a photo that was read wrong.
+        if (seen == known && (before == Direction.NotKnown || printed == Direction.NotKnown))
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.YesIf,
+                    before == Direction.NotKnown
+                        ? $"The right way round if the board’s print is right: its minus points {Word(seen)}. Nobody took down how the old one sat."
+                        : $"The right way round if the photo from before was read right: its minus points {Word(seen)}. The board’s print says nothing.",
+                    Basis.Measured,
+                    new Reason("Boards have been printed wrong.")
+                )
+                .Changing("Ohms from each pad to ground, with the part out: the pad at ground is minus.");
+        }
+
         return seen == known
             ? Verdict.Of(
                 question,
                 Outcome.Yes,
-                $"The right way round: its minus points {Word(seen)}, as {(before != Direction.NotKnown ? "the old one's did" : "the board's print says")}.",
+                $"The right way round: its minus points {Word(seen)}, as the old one's did and the board's print says.",
                 Basis.Measured
             )
             : Verdict

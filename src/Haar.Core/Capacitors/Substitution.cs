@@ -94,7 +94,13 @@ public static class Substitution
                     }
                 ),
         ];
-        return new(candidate, Conclude(candidate, rules, original.ValueKnown), rules);
+        var verdict = Conclude(candidate, rules, original.ValueKnown);
+        // A place or a part that nobody has named may sit across the mains: that caution needs no proof.
+        return new(
+            candidate,
+            role == CapacitorRole.Unknown || original.Kind == CapacitorKind.Unknown ? verdict.With(CautionId.LineFilterCapacitor) : verdict,
+            rules
+        );
     }
 
     /// <summary>What <see cref="Judge"/> would come to, without its words and no further than the first broken rule. Both specs must have been checked.</summary>

@@ -43,6 +43,9 @@ public static class Bath
     /// <summary>Room that is kept to the rim, cm: hands and parts go in and out. A house figure.</summary>
     public const double FreeboardCentimetres = 2;
 
+    /// <summary>An open bath of more solvent than this fills a room with vapour that burns. A house figure; workplace rules for flammable liquids start from containers of about this size.</summary>
+    public const double MostOpenSolventLitres = 1;
+
     /// <summary>No tray of a bench holds more. A house figure.</summary>
     public const int MostLitres = 100;
 
@@ -129,6 +132,7 @@ public static class Bath
                     ? Guarded(
                         Verdict.Of(question, Outcome.Yes, $"{Si.Plain(Math.Round(litres, 1))} l, as it is.", Basis.Rule, volume),
                         what,
+                        litres,
                         null,
                         with is not null
                     )
@@ -157,6 +161,7 @@ public static class Bath
                     Reasons = [.. mixed.Verdict.Reasons, volume],
                 },
                 what,
+                litres,
                 Math.Max(stock, wanted),
                 with is not null
             )
@@ -164,7 +169,7 @@ public static class Bath
     }
 
     /// <summary>What goes with every bath of it: protection, what is never done, where it goes in the end.</summary>
-    static Verdict Guarded(Verdict given, Substance what, double? strongest, bool said)
+    static Verdict Guarded(Verdict given, Substance what, double litres, double? strongest, bool said)
     {
         // What else lies in it nobody has said.
         var v =
@@ -177,6 +182,23 @@ public static class Bath
                         Sentence = $"{given.Sentence.TrimEnd('.')}, if nothing lies in it or on the parts that it must not meet.",
                     }
                 ).Changing("What the parts are made of, and what was on them before.");
+        if (!said)
+        {
+            v = v.With(CautionId.MustNotMeet);
+        }
+        if (what is Substance.Alcohol or Substance.Acetone or Substance.Hydrocarbon)
+        {
+            v = (
+                litres > MostOpenSolventLitres + 1e-9 && v.Outcome is Outcome.Yes or Outcome.YesIf
+                    ? v with
+                    {
+                        Outcome = Outcome.YesIf,
+                        Sentence =
+                            $"{v.Sentence.TrimEnd('.')}; {Si.Plain(Math.Round(litres, 1))} l of it burn: outdoors or with the windows open, no flame, no switch, no iron in the room, the tray lidded.",
+                    }
+                    : v
+            ).With(CautionId.SolventAndFlame);
+        }
         if (what != Substance.Peroxide)
         {
             return v with

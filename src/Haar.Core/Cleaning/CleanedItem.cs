@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using Haar.Core.Acts;
 using Haar.Core.Drying;
+using Haar.Core.Safety;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Cleaning;
@@ -43,7 +44,7 @@ public sealed record CleaningSheet
 }
 
 /// <summary>One thing that is cleaned: a shell, a panel, key caps, a board, a bracket.</summary>
-public sealed class CleanedItem : ICheckedRow
+public sealed class CleanedItem : ICheckedRow, IHazardRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -106,7 +107,9 @@ public sealed class CleanedItem : ICheckedRow
     /// <summary>How long it has to dry from when it was wetted. The room counts as 20 °C and half damp; where it dries colder, the room is as cold.</summary>
     public DryingTimeResult DryingNeeded()
     {
-        var celsius = DryingCelsius ?? 20;
+        // Warmth that harms a part shortens nothing: no more counts than what bears least on it bears.
+        var bears = DryingTemperature.MostFor(HeatShyOf());
+        var celsius = Math.Min(DryingCelsius ?? 20, Math.Max(20, bears ?? 20));
         return DryingTime.Of(Dries, Sheet.By, celsius, Math.Min(20, celsius), air: Air);
     }
 
@@ -150,9 +153,53 @@ public sealed class CleanedItem : ICheckedRow
             Math.Max(0, (now - at).TotalHours),
             [.. Sheet.Weighings.Select(w => new Weighing(Math.Max(0, (w.At - at).TotalHours), w.Grams))],
             scaleGrams,
-            TakesMains && !tested
+            TakesMains && !tested ? ThreeState.Yes : ThreeState.No
         );
     }
+
+    /// <summary>What of it bears warmth least; what nobody has named bears what an unknown thing does.</summary>
+    IEnumerable<HeatShy> HeatShyOf() =>
+        Facts
+            .Materials.Select(m =>
+                m switch
+                {
+                    Material.Abs or Material.PcAbs => HeatShy.Abs,
+                    Material.Polystyrene => HeatShy.Polystyrene,
+                    Material.Polycarbonate => HeatShy.Polycarbonate,
+                    Material.Acrylic => HeatShy.Acrylic,
+                    Material.Nylon => HeatShy.Nylon,
+                    Material.PlatedSteel or Material.BareSteel or Material.Aluminium or Material.Magnesium or Material.ZincDieCast =>
+                        HeatShy.Metal,
+                    Material.Foam => HeatShy.Foam,
+                    Material.Wood => HeatShy.Wood,
+                    Material.Membrane => HeatShy.Membrane,
+                    // A populated board carries electrolytics.
+                    Material.Board => HeatShy.Electrolytics,
+                    _ => HeatShy.NotKnown,
+                }
+            )
+            .Concat(
+                (Facts.Features ?? []).Select(x =>
+                    x switch
+                    {
+                        Feature.PaperLabel => HeatShy.PaperLabel,
+                        Feature.FoilLabel => HeatShy.FoilLabel,
+                        Feature.SoftTouch => HeatShy.SoftTouch,
+                        _ => HeatShy.Metal,
+                    }
+                )
+            )
+            .DefaultIfEmpty(HeatShy.NotKnown);
+
+    /// <summary>What runs over it stays in it: sockets, switches, foils and posts, and whatever nobody has named.</summary>
+    [JsonIgnore]
+    public bool HoldsLiquid =>
+        Dries != WetPart.Shell
+        || Facts.Materials.Any(m => m is Material.Board or Material.Connector or Material.Switch or Material.Membrane or Material.Bearing);
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public Hazard? Hazard => Wet ? new(DangerKind.WetRowGone, $"{Words.Capital(Name)} was wet.") : null;
 
     public void Check()
     {

@@ -111,6 +111,18 @@ public sealed record TryMethod(
                 item.Facts = item.Facts with { On = [.. item.Facts.On.Append(method.Substance).Distinct()] };
             }
         }
+        else if (method.Substance is Substance.Alcohol or Substance.Hydrocarbon or Substance.Acetone && item.HoldsLiquid)
+        {
+            // It brings no water, and is under chips and in switches all the same until it has gone.
+            item.Sheet = item.Sheet with
+            {
+                WetAt = at.Now,
+                By = item.Sheet.WetAt is not null && item.Sheet.By != WettedBy.Alcohol ? item.Sheet.By : WettedBy.Alcohol,
+                Weighings = [],
+                DriedAt = null,
+                TestedBy = "",
+            };
+        }
         var done = new Done(
             $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage ? ", and it did damage" : "")}.{shelf}",
             item.Id

@@ -125,7 +125,7 @@ public sealed record AreaTreatment
 }
 
 /// <summary>One corroded area on a board's map.</summary>
-public sealed class CorrosionArea : Acts.ICheckedRow
+public sealed class CorrosionArea : Acts.ICheckedRow, Acts.IHazardRow
 {
     public Guid Id { get; init; }
     public Guid MachineId { get; init; }
@@ -158,6 +158,14 @@ public sealed class CorrosionArea : Acts.ICheckedRow
         Boards.Outline.Check("outline", Outline);
         InvalidInputException.Finite("phBefore", PhBefore, 0, 14, "");
     }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public Acts.Hazard? Hazard =>
+        Treatment.Wet ? new(Safety.DangerKind.WetRowGone, $"{Words.Capital(Name)} was wet.")
+        : Stage >= CorrosionStage.Bloom && Treatment.NeutralisedAt is null
+            ? new(Safety.DangerKind.RowGone, $"What leaked at {Words.Lower(Name)} was not neutralised.")
+        : null;
 }
 
 public static class Leaks

@@ -282,6 +282,18 @@ public static class Neutralise
             );
     }
 
+    /// <summary>What nobody has named shares no bath.</summary>
+    public static Verdict NotKnown(IReadOnlyList<string> areas) =>
+        Verdict
+            .Of(
+                "May they go into one bath?",
+                Outcome.Unknown,
+                $"Residue unknown at {Verdicts.Words.And(areas)}: rinse it with water first, and read its pH on paper.",
+                Basis.Guess,
+                new Reason("An acid on an acid, or an alkali on an alkali, neutralises nothing, and the two in one bath foam over.")
+            )
+            .Changing("The pH of the residue, wetted, on paper.");
+
     /// <summary>Every area whose reaction is known, in as few baths as there are neutralisers: no bath holds both an acid and an alkali.</summary>
     public static IReadOnlyList<NeutraliseBath> Baths(IReadOnlyList<AreaFacts> areas, bool citric = false) =>
         [

@@ -76,17 +76,21 @@ public static class DryingTemperature
             _ => (40, "something nobody has identified"),
         };
 
+    /// <summary>Most warmth that shortens a part's drying, °C: no more than its least limit bears. Null where nothing of it is known to bear warmth.</summary>
+    public static double? MostFor(IEnumerable<HeatShy> on) =>
+        on.Select(x => Limit(x).Most).ToList() is { Count: > 0 } most && most.All(m => m is not null) ? most.Min() : null;
+
     public static double ToCelsius(double fahrenheit) => (fahrenheit - 32) / 1.8;
 
     /// <param name="on">Everything on the part; empty counts as not known.</param>
     /// <param name="asked">As read off the dial; null where no oven is set yet.</param>
-    /// <param name="solvent">There is solvent or fuel on it.</param>
+    /// <param name="solvent">There is solvent or fuel on it. Where nobody said, it is asked before anything is warmed.</param>
     /// <exception cref="InvalidInputException">A figure that no dial has.</exception>
     public static DryingTemperatureResult Of(
         IReadOnlyCollection<HeatShy> on,
         double? asked = null,
         TemperatureUnit unit = TemperatureUnit.NotSaid,
-        bool solvent = false
+        ThreeState solvent = ThreeState.NotKnown
     )
     {
         InvalidInputException.Finite("asked", asked, -40, 600, "degrees");
@@ -111,7 +115,7 @@ public static class DryingTemperature
                     .Final()
             );
         }
-        if (solvent)
+        if (solvent == ThreeState.Yes)
         {
             return new(
                 null,
@@ -144,6 +148,25 @@ public static class DryingTemperature
         var oven = new Reason("A box or a dehydrator: never an oven for food, and never gas.", Source: "practice");
         if (asked is not { } degrees)
         {
+            if (solvent == ThreeState.NotKnown)
+            {
+                return new(
+                    most,
+                    because,
+                    null,
+                    Verdict
+                        .Of(
+                            question,
+                            Outcome.Unknown,
+                            $"Up to {Si.Plain(most.Value)} °C if no solvent is on it: say first whether there is.",
+                            Basis.Rule,
+                            why,
+                            oven
+                        )
+                        .Changing("No smell of solvent on it.")
+                        .With(Safety.CautionId.SolventAndFlame)
+                );
+            }
             return new(
                 most,
                 because,
@@ -179,6 +202,26 @@ public static class DryingTemperature
             );
         }
         var celsius = unit == TemperatureUnit.Fahrenheit ? ToCelsius(degrees) : degrees;
+        if (celsius <= most.Value + 1e-9 && (solvent == ThreeState.NotKnown || what.Contains(HeatShy.NotKnown)))
+        {
+            return new(
+                most,
+                because,
+                celsius,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        what.Contains(HeatShy.NotKnown)
+                            ? "Say first what is on it: a cell, a panel or a tube bears no warmth at all."
+                            : "Say first whether there is solvent on it: its vapour catches fire at a heater.",
+                        Basis.Guess,
+                        why
+                    )
+                    .Changing(what.Contains(HeatShy.NotKnown) ? "Everything on the part, by name." : "No smell of solvent on it.")
+                    .With(solvent == ThreeState.NotKnown ? [Safety.CautionId.SolventAndFlame] : [])
+            );
+        }
         var said = $"{Si.Plain(Math.Round(celsius))} °C";
         return new(
             most,

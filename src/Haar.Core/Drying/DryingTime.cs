@@ -64,7 +64,7 @@ public sealed record DryingDefaults
     public double CoilsHours { get; init; } = 120;
     public double WoodHours { get; init; } = 168;
 
-    /// <summary>Against water: alcohol is gone in a sixth of the time.</summary>
+    /// <summary>Against water: alcohol is gone in a sixth of the time, from where it reaches. In coils, between foils and in hollow posts the water that it meets stays.</summary>
     public double AlcoholShare { get; init; } = 1.0 / 6;
     public double UnrinsedShare { get; init; } = 1.5;
 
@@ -167,7 +167,7 @@ public static class DryingTime
         };
         var wet = by switch
         {
-            WettedBy.Alcohol => h.AlcoholShare,
+            WettedBy.Alcohol when part is WetPart.Shell or WetPart.Board or WetPart.Connectors => h.AlcoholShare,
             WettedBy.Unrinsed or WettedBy.NotKnown => h.UnrinsedShare,
             _ => 1,
         };
@@ -241,14 +241,24 @@ public static class DryingTime
             _ => ["under chips", "in connectors and switches", "in screw posts", "between foils"],
         };
 
+    /// <summary>Two weighings are equal only on a scale that shows what a few drops weigh, g. A house number: kitchen scales show whole grams.</summary>
+    public const double CoarsestScaleGrams = 1;
+
     /// <summary>Whether it counts as dry: least time and two equal weighings, both.</summary>
     /// <param name="leastHours">From <see cref="Of"/>.</param>
     /// <param name="hours">That it has dried.</param>
     /// <param name="weighings">In order of time; empty when nobody weighed it.</param>
     /// <param name="scaleGrams">Least step of the scale.</param>
-    /// <param name="mains">It takes the mains, or sits in a supply.</param>
-    public static Verdict IsDry(double leastHours, double hours, IReadOnlyList<Weighing> weighings, double scaleGrams, bool mains = false)
+    /// <param name="takesMains">It takes the mains, or sits in a supply. Where nobody said, it counts as taking them.</param>
+    public static Verdict IsDry(
+        double leastHours,
+        double hours,
+        IReadOnlyList<Weighing> weighings,
+        double scaleGrams,
+        ThreeState takesMains = ThreeState.NotKnown
+    )
     {
+        var mains = takesMains != ThreeState.No;
         InvalidInputException.Finite("leastHours", leastHours, 0, 10_000, "h");
         InvalidInputException.Finite("hours", hours, 0, 10_000, "h");
         InvalidInputException.Finite("scaleGrams", scaleGrams, 0.001, 1000, "g");
@@ -272,7 +282,35 @@ public static class DryingTime
                 $"{Si.Plain(before.Grams)} g, then {Si.Plain(after.Grams)} g; the scale shows {Si.Plain(scaleGrams)} g.",
                 new("Lost since", Math.Round(apart, 4), "g", null, scaleGrams)
             );
-            if (apart > scaleGrams + 1e-9)
+            if (scaleGrams > CoarsestScaleGrams + 1e-9)
+            {
+                return Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        $"This scale cannot tell: it shows steps of {Si.Plain(scaleGrams)} g, and a few drops weigh less. Weigh it on one that shows whole grams.",
+                        Basis.Rule,
+                        weighed,
+                        time
+                    )
+                    .Changing($"Two weighings on a scale of {Si.Plain(CoarsestScaleGrams)} g or finer.")
+                    .Final();
+            }
+            if (-apart >= scaleGrams - 1e-9)
+            {
+                return Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        $"It weighs {Si.Plain(Math.Round(-apart, 3))} g more than before: something lay on the scale, or it took up damp. Weigh it twice again.",
+                        Basis.Measured,
+                        weighed,
+                        time
+                    )
+                    .Changing("Two weighings an hour apart that are equal.")
+                    .Final();
+            }
+            if (apart >= scaleGrams - 1e-9)
             {
                 return Verdict
                     .Of(
@@ -297,7 +335,8 @@ public static class DryingTime
                         time,
                         weighed
                     )
-                    .Changing("The rest of its time.");
+                    .Changing("The rest of its time.")
+                    .Final();
             }
             if (after.Hours - before.Hours < 1 - 1e-9)
             {
@@ -341,9 +380,27 @@ public static class DryingTime
                     .Changing("A drop seen in a connector, a switch or a post.");
         }
         return hours < leastHours - 1e-9
-            ? Verdict
-                .Of(question, Outcome.No, $"Not yet: it dries another {Si.Plain(Math.Round(leastHours - hours, 1))} h.", Basis.Rule, time)
-                .Changing("The rest of its time, and two equal weighings.")
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Not yet: it dries another {Si.Plain(Math.Round(leastHours - hours, 1))} h.",
+                        Basis.Rule,
+                        time
+                    )
+                    .Changing("The rest of its time, and two equal weighings.")
+                    .Final()
+            : mains
+                ? Verdict
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        "The time is over; weigh it twice, an hour apart. It takes the mains, or nobody has said that it does not.",
+                        Basis.Rule,
+                        time
+                    )
+                    .Changing("Two weighings an hour apart that are equal.")
+                    .Final()
             : Verdict
                 .Of(question, Outcome.Unknown, "The time is over; weigh it twice, an hour apart.", Basis.Rule, time)
                 .Changing("Two weighings an hour apart that are equal.");

@@ -24,8 +24,7 @@ public static class Hazards
         : m.Tube != ThreeState.NotKnown ? m.Tube
         : m.Absent.Contains(Trait.PictureTube) ? ThreeState.No
         : May(m, Trait.PictureTube) ? ThreeState.NotKnown
-        : m.Class == MachineClass.Pocket || m.Traits.Any(t => t is Trait.ExternalAdapter or Trait.LithiumPack)
-            ? ThreeState.No
+        : m.Class == MachineClass.Pocket || m.Traits.Any(t => t is Trait.ExternalAdapter or Trait.LithiumPack) ? ThreeState.No
         : ThreeState.NotKnown;
 
     /// <summary>A cell or battery of any sort.</summary>
@@ -79,10 +78,7 @@ public static class Hazards
         );
         If(traits.Contains(Trait.LithiumPack) || May(m, Trait.LithiumPack), CautionId.SwollenCell);
         // A cell that nobody has looked at may have leaked; once it is looked at, what is found says its own.
-        If(
-            m.Battery != ThreeState.No && May(m, Trait.BarrelCell) || Battery(m) == ThreeState.NotKnown,
-            CautionId.LeakingCell
-        );
+        If(m.Battery != ThreeState.No && May(m, Trait.BarrelCell) || Battery(m) == ThreeState.NotKnown, CautionId.LeakingCell);
         return list;
     }
 

@@ -76,9 +76,17 @@ public static class MeasurementSeries
                     Basis.Measured,
                     reasons
                 )
-            : drift is null && scatter is null
+            : drift is null
                 ? Verdict
-                    .Of(question, Outcome.Unknown, "Nobody knows: read one good part first and last, and one part twice.", Basis.Guess)
+                    .Of(
+                        question,
+                        Outcome.Unknown,
+                        scatter is null
+                            ? "Nobody knows: read one good part first and last, and one part twice."
+                            : "The hand is steady; whether the meter drifted nobody knows. Read one good part first and last.",
+                        Basis.Guess,
+                        reasons
+                    )
                     .Changing("A reference part read at the start and at the end.", "One part read twice.")
             : Verdict.Of(question, Outcome.Yes, "They can: neither the meter nor the hand moved.", Basis.Measured, reasons);
         return new(drift, scatter, verdict);

@@ -26,6 +26,12 @@ public enum DangerKind
 
     /// <summary>A primary lithium cell that came in it sits on a line that charges.</summary>
     ChargedPrimaryCell,
+
+    /// <summary>Something was wet when its entry was taken off a list.</summary>
+    WetRowGone,
+
+    /// <summary>Something was half done, or about to vent, when its entry was taken off a list.</summary>
+    RowGone,
 }
 
 /// <summary>A danger of one machine: it stands from the moment that a fact raises it until an act answers it. Kept, so that what was measured before it is known for what it is.</summary>

@@ -34,9 +34,12 @@ public sealed record LookAgain(Guid Danger, string Saw) : Command<MachineFacts>
             throw new InvalidInputException("saw", $"Say in {Least} to {Most} characters what you see there now.");
         }
         // Water goes by itself in time, and not by a word: as long as a part of its kind that nobody has named.
-        if (row.Kind == DangerKind.WetMains && now < row.Since + WetFor)
+        if (row.Kind is DangerKind.WetMains or DangerKind.WetRowGone && now < row.Since + WetFor)
         {
-            return Permit.No("danger", $"It was wet on {row.Since:d MMMM}. It stays off until {row.Since + WetFor:d MMMM}, and is looked at then.");
+            return Permit.No(
+                "danger",
+                $"It was wet on {row.Since:d MMMM}. It stays off until {row.Since + WetFor:d MMMM}, and is looked at then."
+            );
         }
         return Permit.Yes();
     }

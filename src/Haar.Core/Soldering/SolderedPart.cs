@@ -107,7 +107,7 @@ public sealed record SolderSheet
 }
 
 /// <summary>A part that is soldered in and is no capacitor: a connector, a switch, a socket, a chip.</summary>
-public sealed class SolderedPart : ICheckedRow
+public sealed class SolderedPart : ICheckedRow, IHazardRow
 {
     public const int MostPins = 1000;
 
@@ -167,4 +167,11 @@ public sealed class SolderedPart : ICheckedRow
         InvalidInputException.Finite("cureHours", CureHours, 0, 24 * 60, "h");
         _ = Joints.Neighbours(Kind, Pins, Rows);
     }
+
+    /// <inheritdoc />
+    [JsonIgnore]
+    public Hazard? Hazard =>
+        Sheet.Wet ? new(Safety.DangerKind.WetRowGone, $"{Name} was wet.")
+        : Half ? new(Safety.DangerKind.RowGone, $"{Name} was half soldered.")
+        : null;
 }

@@ -44,9 +44,7 @@ public static class Checklist
                     Zone.Cells,
                     "Any cell or battery: on the board, on a lead, in a bay",
                     "A barrel, a coin, a pack in a sleeve, a clock module; crust or a bulge on any of them.",
-                    m.Battery == ThreeState.Yes
-                        ? "It has a cell or battery, and nobody has said which."
-                        : Hazards.NobodyKnows,
+                    m.Battery == ThreeState.Yes ? "It has a cell or battery, and nobody has said which." : Hazards.NobodyKnows,
                     FindingKind.LeakingCell,
                     [CautionId.LeakingCell],
                     []
@@ -273,7 +271,10 @@ public static class Checklist
                 CautionId.MainsSupply
             );
         }
-        if (!pocket && machineClass is not (MachineClass.EightBit or MachineClass.SixteenBit or MachineClass.Level286 or MachineClass.Terminal))
+        if (
+            !pocket
+            && machineClass is not (MachineClass.EightBit or MachineClass.SixteenBit or MachineClass.Level286 or MachineClass.Terminal)
+        )
         {
             Look(
                 "cooling",

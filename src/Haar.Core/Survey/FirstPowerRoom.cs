@@ -147,10 +147,9 @@ public sealed class FirstPowerRoom : Room
         {
             Screen = "rebuild",
             // Behind the cover of a mains supply or a tube nothing is switched on, not the supply alone either.
-            From =
-                TestInPiecesRule.OffByRecord(f).Any(x => x is LeftOff.MainsCover or LeftOff.EarthClip)
-                    ? PowerStepKind.SupplyLoaded
-                    : PowerStepKind.BareBoard,
+            From = TestInPiecesRule.OffByRecord(f).Any(x => x is LeftOff.MainsCover or LeftOff.EarthClip)
+                ? PowerStepKind.SupplyLoaded
+                : PowerStepKind.BareBoard,
         };
     }
 

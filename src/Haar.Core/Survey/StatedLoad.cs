@@ -11,10 +11,16 @@ public static partial class StatedLoad
     /// </summary>
     public static bool Is(string load) => !Nothing().IsMatch(load) && (Figure().IsMatch(load) || Thing().IsMatch(load));
 
-    [GeneratedRegex(@"^\s*(no|none|nothing|without|un|not|idle|open|zero|0+([.,]0+)?\s*(a|ma|w|amps?|watts?)?\s*$)\b|unloaded|no load", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^\s*(no|none|nothing|without|un|not|idle|open|zero|0+([.,]0+)?\s*(a|ma|w|amps?|watts?)?\s*$)\b|unloaded|no load",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Nothing();
 
-    [GeneratedRegex(@"([1-9]\d*([.,]\d+)?|0[.,]0*[1-9]\d*)\s*(a|ma|w|Ω|Ω|ohms?|r|amps?|amperes?|watts?)\b|\d\s*[ΩΩ]", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"([1-9]\d*([.,]\d+)?|0[.,]0*[1-9]\d*)\s*(a|ma|w|Ω|Ω|ohms?|r|amps?|amperes?|watts?)\b|\d\s*[ΩΩ]",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Figure();
 
     [GeneratedRegex(@"resistor|lamp|bulb|dummy|heater|electronic load|load box|drive|motor|fan\b", RegexOptions.IgnoreCase)]

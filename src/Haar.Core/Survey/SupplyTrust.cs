@@ -79,8 +79,7 @@ public static class SupplyTrust
                 .Of(
                     question,
                     Outcome.No,
-                    !loaded
-                            ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
+                    !loaded ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
                         : !rippled ? "Volts only: its ripple is not known. It stays off a good board."
                         : $"Too short: {Markings.Si.Plain(Math.Floor(minutes))} of {Markings.Si.Plain(least)} minutes on its load. It stays off a good board.",
                     Basis.Measured,
@@ -139,7 +138,10 @@ public static class SupplyTrust
                 [
                     .. result.Rails.Select(r =>
                         mine.Latest(r.Name, Quantity.RippleVolts) is { } ripple && !Instruments.SeesRipple(ripple)
-                            ? r with { RippleMillivolts = null }
+                            ? r with
+                            {
+                                RippleMillivolts = null,
+                            }
                             : r
                     ),
                 ],

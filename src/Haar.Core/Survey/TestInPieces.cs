@@ -114,8 +114,7 @@ public static class TestInPiecesRule
         return [.. off.Order()];
     }
 
-    static bool Named(StripStep s, params string[] words) =>
-        words.Any(w => s.Title.Contains(w, StringComparison.OrdinalIgnoreCase));
+    static bool Named(StripStep s, params string[] words) => words.Any(w => s.Title.Contains(w, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>A lead that joins metal to earth, as its name says.</summary>
     public static bool IsEarth(StripConnector c) =>

@@ -123,13 +123,6 @@ public static class CapacitorStandings
                     .FirstOrDefaultAsync(cancel);
         var half = await rows.Where(s => s.Half).OrderBy(s => s.Id).ToListAsync(cancel);
         var harmful = await rows.Where(s => s.Harm != "").OrderBy(s => s.Id).ToListAsync(cancel);
-        return new(
-            counts,
-            begun?.Standing,
-            goes,
-            first?.Standing,
-            [.. half.Select(h => h.Standing)],
-            [.. harmful.Select(h => h.Standing)]
-        );
+        return new(counts, begun?.Standing, goes, first?.Standing, [.. half.Select(h => h.Standing)], [.. harmful.Select(h => h.Standing)]);
     }
 }

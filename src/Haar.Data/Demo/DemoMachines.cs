@@ -413,5 +413,6 @@ public sealed partial class DemoWorkshop
                 Sentence = "No swelling; fan turns; fuse whole.",
             }
         );
+        lookedOver.Add((m, 2));
     }
 }

@@ -333,7 +333,10 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
                 At = Ago(daysAgo),
                 Load = kind == PowerStepKind.SupplyLoaded ? "a lamp or resistor on each rail" : "",
                 OnLoadSince = kind == PowerStepKind.SupplyLoaded ? Ago(daysAgo).AddMinutes(-15) : null,
-                Seen = kind == PowerStepKind.SupplyLook ? "Nothing swollen, nothing smells." : kind > PowerStepKind.BareBoard ? "As it should." : "",
+                Seen =
+                    kind == PowerStepKind.SupplyLook ? "Nothing swollen, nothing smells."
+                    : kind > PowerStepKind.BareBoard ? "As it should."
+                    : "",
                 Said = kind == PowerStepKind.WhatItSaid ? said : "",
                 Sentence = kind switch
                 {
@@ -370,16 +373,16 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
                 }
             }
         }
-        powered.Add((m, daysAgo));
+        lookedOver.Add((m, daysAgo));
     }
 
-    /// <summary>Machines that were through first power, and when: looked over before, place by place.</summary>
-    readonly List<(Machine Machine, double DaysAgo)> powered = [];
+    /// <summary>Machines that were looked over, place by place, and when they were powered or nearly so.</summary>
+    readonly List<(Machine Machine, double DaysAgo)> lookedOver = [];
 
     /// <summary>Every place of their lists: bad where its finding says so, else sound.</summary>
     void LookedOver()
     {
-        foreach (var (m, daysAgo) in powered)
+        foreach (var (m, daysAgo) in lookedOver)
         {
             var found = db.Findings.Local.Where(x => x.MachineId == m.Id).ToList();
             foreach (var i in Checklist.For(m, [.. found.Select(x => x.Kind)]).Items)

@@ -130,6 +130,7 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
         if (undoes is null)
         {
             Belonging.Check(db);
+            KeepHazards();
         }
         var (changes, touched) = Changes();
         if (machineId is { } m)
@@ -182,6 +183,30 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
         return log;
     }
 
+    /// <summary>What is taken off a list while it is wet or half done leaves its danger behind.</summary>
+    void KeepHazards()
+    {
+        db.ChangeTracker.DetectChanges();
+        var gone = db
+            .ChangeTracker.Entries()
+            .Where(e => e.State == EntityState.Deleted)
+            .Select(e => e.Entity)
+            .OfType<IHazardRow>()
+            .Where(r => r.Hazard is not null)
+            .ToList();
+        db.AddRange(
+            gone.Select(r => new Core.Safety.Danger
+            {
+                Id = NewId(),
+                MachineId = r.MachineId,
+                Kind = r.Hazard!.Kind,
+                Subject = r.Id,
+                Sentence = r.Hazard.Sentence,
+                Since = Now,
+            })
+        );
+    }
+
     readonly HashSet<Guid> told = [];
 
     /// <summary>What is tracked and changed, in the words of the log, and whose machines it touches.</summary>
@@ -208,6 +233,11 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
             if (entry.Metadata.FindProperty("MachineId") is not null && entry.Property("MachineId").CurrentValue is Guid owner)
             {
                 touched.Add(owner);
+            }
+            // A machine is its own: one that is made with no row beside it is kept up as any other.
+            if (entry.Entity is Core.Intake.Machine machine)
+            {
+                touched.Add(machine.Id);
             }
             changes.Add(RowChange.Of(entry));
         }

@@ -77,6 +77,12 @@ static class BoardsCalc
         g.MapPost("/register", (RegisterCalcAsk ask) => Registration.Of(ask.Pairs, ask.Turned, ask.WidthMillimetres, ask.HeightMillimetres))
             .WithName("CalcRegister")
             .WithSummary("Whether back and front lie on each other.")
+            .Asking("widthMillimetres", "Say how wide the board is, in millimetres.")
+            .Asking("heightMillimetres", "Say how high the board is, in millimetres.")
+            .Asking("pairs.front.x", "Say where the hole is on the front.")
+            .Asking("pairs.front.y", "Say where the hole is on the front.")
+            .Asking("pairs.back.x", "Say where the hole is on the back.")
+            .Asking("pairs.back.y", "Say where the hole is on the back.")
             .WithExample(
                 """{"pairs":[{"front":{"x":0.1,"y":0.1},"back":{"x":0.9,"y":0.1}},{"front":{"x":0.9,"y":0.9},"back":{"x":0.1,"y":0.9}}],"widthMillimetres":220,"heightMillimetres":148}"""
             )

@@ -148,8 +148,11 @@ static class CapacitorsCalc
             )
             .WithName("CalcJudgeCapacitor")
             .WithSummary("Is this capacitor sound?")
+            .Asking("signs", "Say what is seen on it; an empty list says that nothing is.")
+            .Asking("readings.inCircuit", "Say whether it was read in circuit.")
+            .Asking("spec.microfarads", "Say what value is printed on it.")
             .WithExample(
-                """{"designator":"C14","spec":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16},"readings":{"microfarads":32.4,"esrOhms":8.6,"esrFrequencyHertz":100000}}"""
+                """{"designator":"C14","spec":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16},"readings":{"microfarads":32.4,"esrOhms":8.6,"esrFrequencyHertz":100000,"inCircuit":false},"signs":[]}"""
             )
             .ProducesValidationProblem();
         g.MapPost(
@@ -196,8 +199,14 @@ static class CapacitorsCalc
             )
             .WithName("CalcSubstitute")
             .WithSummary("Which of these will do in its place, best first, with every rule.")
+            .Asking("original.maxCelsius", "Say what temperature the old part is rated for.")
+            .Asking("original.diameterMillimetres", "Measure the diameter of the old part.")
+            .Asking("original.heightMillimetres", "Measure the height of the old part.")
+            .Asking("candidates.spec.diameterMillimetres", "Say the diameter of the new part.")
+            .Asking("candidates.spec.heightMillimetres", "Say the height of the new part.")
+            .Asking("headroomMillimetres", "Measure the room above the place.")
             .WithExample(
-                """{"original":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16,"maxCelsius":85,"diameterMillimetres":6.3,"heightMillimetres":5.4},"role":"decoupling","candidates":[{"spec":{"kind":"polymer","microfarads":47,"ratedVolts":16,"maxCelsius":105,"diameterMillimetres":6.3,"heightMillimetres":5.7},"free":7}]}"""
+                """{"original":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16,"maxCelsius":85,"diameterMillimetres":6.3,"heightMillimetres":5.4},"role":"decoupling","candidates":[{"spec":{"kind":"polymer","microfarads":47,"ratedVolts":16,"maxCelsius":105,"diameterMillimetres":6.3,"heightMillimetres":5.7},"free":7}],"headroomMillimetres":12}"""
             )
             .ProducesValidationProblem();
         g.MapPost(

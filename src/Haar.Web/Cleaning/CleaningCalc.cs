@@ -30,8 +30,9 @@ static class CleaningCalc
         g.MapPost("/ladder", (CleaningFacts ask) => Ladder.For(ask))
             .WithName("CalcLadder")
             .WithSummary("How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.")
+            .Asking("on", "Say what is still on it from a pass before; an empty list says that nothing is.")
             .WithExample(
-                """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}]}"""
+                """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}],"on":[]}"""
             )
             .ProducesValidationProblem();
         g.MapPost("/mixing", (MixingAsk ask) => Mixing.May(ask.Substances))
@@ -58,6 +59,7 @@ static class CleaningCalc
         g.MapPost("/worth", (WorthFacts ask) => Worth.Of(ask))
             .WithName("CalcWorth")
             .WithSummary("Is it worth the cleaning? Hours and chance against a tested one, and what would earn it trust.")
+            .Asking("kind", "Say what kind of part it is.")
             .WithExample(
                 """{"hoursLeft":{"low":1,"likely":2,"high":4},"chance":0.7,"replacement":35,"hourWorth":10,"kind":"supply","working":"said","onWhoseWord":"the seller, in spring"}"""
             )

@@ -70,6 +70,9 @@ static class ColourCalc
         g.MapPost("/yellowness", (YellownessAsk ask) => Yellowness.Of(ask.Patch, ask.Unaged))
             .WithName("CalcYellowness")
             .WithSummary("Has it yellowed? By ASTM E313, against a spot that light never reached.")
+            .Asking("unaged.l", "Read the unaged spot whole.")
+            .Asking("unaged.a", "Read the unaged spot whole.")
+            .Asking("unaged.b", "Read the unaged spot whole.")
             .WithExample("""{"patch":{"l":79.4,"a":0.8,"b":24.6},"unaged":{"l":86.2,"a":-0.9,"b":6.1}}""")
             .ProducesValidationProblem();
         g.MapPost("/whitening", (WhiteningAsk ask) => Whitening.Of(ask.Points, ask.Target, ask.Defaults))
@@ -80,8 +83,15 @@ static class ColourCalc
         g.MapPost("/measure", (MeasureColourAsk ask) => PhotoColour.Measure(ask.Kind, ask.Card, ask.Patches, ask.Cleaned, ask.Repeats))
             .WithName("CalcMeasureColour")
             .WithSummary("Colour from a photo with a card: corrected for the light and the camera's curve, in CIELAB.")
+            .Asking("card.seen.clippedShare", "Say what share of the card is clipped.")
+            .Asking("card.seen.unevenness", "Say how uneven the card is lit.")
+            .Asking("card.published.l", "Say what is printed on the card.")
+            .Asking("card.published.a", "Say what is printed on the card.")
+            .Asking("card.published.b", "Say what is printed on the card.")
+            .Asking("patches.seen.clippedShare", "Say what share of the patch is clipped.")
+            .Asking("patches.seen.unevenness", "Say how uneven the patch is.")
             .WithExample(
-                """{"kind":"published","card":[{"seen":{"red":236,"green":228,"blue":205},"published":{"l":95.8,"a":-0.3,"b":0.9}},{"seen":{"red":124,"green":119,"blue":106},"published":{"l":50.2,"a":-0.1,"b":0.2}}],"patches":[{"name":"lid","seen":{"red":203,"green":183,"blue":134}},{"name":"under the foot","seen":{"red":205,"green":196,"blue":171},"unaged":true}],"cleaned":"yes"}"""
+                """{"kind":"published","card":[{"seen":{"red":236,"green":228,"blue":205,"clippedShare":0,"unevenness":0.01},"published":{"l":95.8,"a":-0.3,"b":0.9}},{"seen":{"red":124,"green":119,"blue":106,"clippedShare":0,"unevenness":0.01},"published":{"l":50.2,"a":-0.1,"b":0.2}}],"patches":[{"name":"lid","seen":{"red":203,"green":183,"blue":134,"clippedShare":0,"unevenness":0.01}},{"name":"under the foot","seen":{"red":205,"green":196,"blue":171,"clippedShare":0,"unevenness":0.01},"unaged":true}],"cleaned":"yes"}"""
             )
             .ProducesValidationProblem();
         g.MapPost("/dose", (DoseAsk ask) => Dose.Of(ask.Bleach, ask.From, ask.Hours))
@@ -94,8 +104,12 @@ static class ColourCalc
         g.MapPost("/match", (MatchAsk ask) => ColourMatch.Of(ask.Parts, ask.Noise))
             .WithName("CalcColourMatch")
             .WithSummary("Which two parts will look alike, after how many hours of whitening; or a paint sample against the shell.")
+            .Asking("parts.paint", "Say whether it is painted.")
+            .Asking("parts.colour.l", "Read its colour whole.")
+            .Asking("parts.colour.a", "Read its colour whole.")
+            .Asking("parts.colour.b", "Read its colour whole.")
             .WithExample(
-                """{"parts":[{"name":"upper shell","colour":{"l":78,"a":1.4,"b":22},"whitens":"yes","fits":"yes","points":[{"hours":0,"b":27},{"hours":4,"b":22}]},{"name":"lower shell","colour":{"l":82,"a":0.2,"b":12},"whitens":"yes","fits":"yes"},{"name":"donor’s lid","colour":{"l":84,"a":-0.4,"b":8},"fits":"no"}]}"""
+                """{"parts":[{"name":"upper shell","colour":{"l":78,"a":1.4,"b":22},"whitens":"yes","fits":"yes","points":[{"hours":0,"b":27},{"hours":4,"b":22}],"paint":"no"},{"name":"lower shell","colour":{"l":82,"a":0.2,"b":12},"whitens":"yes","fits":"yes","paint":"no"},{"name":"donor’s lid","colour":{"l":84,"a":-0.4,"b":8},"fits":"no","paint":"no"}]}"""
             )
             .ProducesValidationProblem();
     }

@@ -69,17 +69,21 @@ static class CorrosionCalc
                     var pairs = baths
                         .SelectMany((a, i) => baths.Skip(i + 1).Select(b => Neutralise.MayShare(a.Neutraliser, b.Neutraliser)))
                         .ToList();
+                    var unknown = ask.Areas.Where(a => Neutralise.Reaction(a) is null).Select(a => a.Name).ToList();
                     return new BathsAnswer(
                         baths,
-                        [.. ask.Areas.Where(a => Neutralise.Reaction(a) is null).Select(a => a.Name)],
-                        pairs.FirstOrDefault(v => v.Outcome == Outcome.No) ?? Neutralise.MayShare(Neutraliser.None, Neutraliser.None)
+                        unknown,
+                        pairs.FirstOrDefault(v => v.Outcome == Outcome.No)
+                            ?? (unknown.Count > 0 ? Neutralise.NotKnown(unknown) : Neutralise.MayShare(Neutraliser.None, Neutraliser.None))
                     );
                 }
             )
             .WithName("CalcBaths")
             .WithSummary("Which areas may lie in one bath: never acid with alkali.")
+            .Asking("areas.ph", "Read the pH of the residue, wetted, on paper.")
+            .Asking("areas.source", "Say what leaked there.")
             .WithExample(
-                """{"areas":[{"name":"memory corner","source":"nickelCell","stage":"bloom","squareCentimetres":14},{"name":"battery door","source":"zincCarbonCell","stage":"bloom","squareCentimetres":3}]}"""
+                """{"areas":[{"name":"memory corner","source":"nickelCell","stage":"bloom","squareCentimetres":14,"ph":11},{"name":"battery door","source":"zincCarbonCell","stage":"bloom","squareCentimetres":3,"ph":4}]}"""
             )
             .ProducesValidationProblem();
         g.MapPost(
@@ -101,8 +105,10 @@ static class CorrosionCalc
             )
             .WithName("CalcTrace")
             .WithSummary("Expected resistance of a trace, and what a reading says of its copper.")
+            .Asking("trace.widthMillimetres", "Measure how wide the trace is.")
+            .Asking("contactErrorOhms", "Say what the probes read on each other, in ohms: 0 by four wires.")
             .WithExample(
-                """{"net":"A7","trace":{"lengthMillimetres":82,"widthMillimetres":0.3,"copperMicrometres":35,"vias":2},"readOhms":0.31}"""
+                """{"net":"A7","trace":{"lengthMillimetres":82,"widthMillimetres":0.3,"copperMicrometres":35,"vias":2},"readOhms":0.31,"contactErrorOhms":0}"""
             )
             .ProducesValidationProblem();
         g.MapPost("/dilution", (DilutionAsk ask) => Dilution.Of(ask.StockPercent, ask.WantedPercent, ask.Millilitres, ask.LeftMillilitres))
@@ -113,12 +119,14 @@ static class CorrosionCalc
         g.MapPost("/jumper", (JumperAsk ask) => Jumper.Choose(ask.Net, ask.Trace, ask.RiseKelvin, ask.MostDropMillivolts))
             .WithName("CalcJumper")
             .WithSummary("Which wire bridges a broken trace.")
+            .Asking("trace.amps", "Say what current it carries.")
             .WithExample("""{"net":"+5 V to U12","trace":{"lengthMillimetres":60,"widthMillimetres":1.2,"amps":0.8}}""")
             .ProducesValidationProblem();
         g.MapPost("/mask", (MaskAsk ask) => MaskRepair.Options(ask.SquareCentimetres, ask.AtHand, ask.NearHeat))
             .WithName("CalcMask")
             .WithSummary("What covers bare copper again, also what is at hand.")
-            .WithExample("""{"squareCentimetres":6,"atHand":["nailVarnish"]}""")
+            .Asking("nearHeat", "Say whether something beside it gets hot.")
+            .WithExample("""{"squareCentimetres":6,"atHand":["nailVarnish"],"nearHeat":false}""")
             .ProducesValidationProblem();
         g.MapPost("/reinspect", (ReinspectAsk ask) => Reinspection.Of(ask.Inspections, ask.Ph, ask.From))
             .WithName("CalcReinspect")

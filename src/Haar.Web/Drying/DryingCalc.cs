@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using Haar.Core.Drying;
+using Haar.Core.Verdicts;
 using Haar.Web.Http;
 
 namespace Haar.Web.Drying;
@@ -23,7 +24,7 @@ public sealed record DryingTemperatureAsk(
     IReadOnlyList<HeatShy> On,
     double? Asked = null,
     TemperatureUnit Unit = TemperatureUnit.NotSaid,
-    bool Solvent = false
+    [property: JsonConverter(typeof(OnceATick))] ThreeState Solvent = ThreeState.NotKnown
 );
 
 /// <param name="LeastHours">That its kind needs.</param>
@@ -35,7 +36,7 @@ public sealed record IsDryAsk(
     double Hours,
     IReadOnlyList<Weighing>? Weighings = null,
     double ScaleGrams = 1,
-    bool Mains = false
+    [property: JsonConverter(typeof(OnceATick))] ThreeState Mains = ThreeState.NotKnown
 );
 
 static class DryingCalc
@@ -55,12 +56,14 @@ static class DryingCalc
         g.MapPost("/temperature", (DryingTemperatureAsk ask) => DryingTemperature.Of(ask.On, ask.Asked, ask.Unit, ask.Solvent))
             .WithName("CalcDryingTemperature")
             .WithSummary("How warm a part may get while it dries: the lowest limit of anything on it.")
-            .WithExample("""{"on":["abs","paperLabel"],"asked":110,"unit":"fahrenheit"}""")
+            .WithExample("""{"on":["abs","paperLabel"],"asked":110,"unit":"fahrenheit","solvent":"no"}""")
             .ProducesValidationProblem();
         g.MapPost("/dry", (IsDryAsk ask) => DryingTime.IsDry(ask.LeastHours, ask.Hours, ask.Weighings ?? [], ask.ScaleGrams, ask.Mains))
             .WithName("CalcIsDry")
             .WithSummary("Is it dry? Least time and two equal weighings, both.")
-            .WithExample("""{"leastHours":5.5,"hours":6,"weighings":[{"hours":4.5,"grams":412},{"hours":6,"grams":411}],"scaleGrams":1}""")
+            .WithExample(
+                """{"leastHours":5.5,"hours":6,"weighings":[{"hours":4.5,"grams":411},{"hours":6,"grams":411}],"scaleGrams":1,"mains":"no"}"""
+            )
             .ProducesValidationProblem();
     }
 }

@@ -35,7 +35,8 @@ static class FinishCalc
             )
             .WithName("CalcPaint")
             .WithSummary("How much paint, how many cans, and whether it may go on in this air.")
-            .WithExample("""{"squareCentimetres":4200,"coats":3,"celsius":19,"humidity":55}""")
+            .Asking("surfaceCelsius", "Measure how warm the surface is.")
+            .WithExample("""{"squareCentimetres":4200,"coats":3,"celsius":19,"humidity":55,"surfaceCelsius":19}""")
             .ProducesValidationProblem();
         g.MapPost("/crack", (CrackFacts ask) => Crack.Of(ask))
             .WithName("CalcCrack")
@@ -45,6 +46,7 @@ static class FinishCalc
         g.MapPost("/mend", (MendFacts ask) => Mend.Of(ask))
             .WithName("CalcMend")
             .WithSummary("Small mends: a button freed, feet and foam by size, a sticker, a fault of a panel by its layer.")
+            .Asking("kind", "Say what kind of mend it is.")
             .WithExample("""{"kind":"foam","gapMillimetres":4,"bears":"no"}""")
             .ProducesValidationProblem();
         g.MapPost("/polish", (PolishFacts ask) => Polish.Of(ask))

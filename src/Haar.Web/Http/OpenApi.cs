@@ -105,6 +105,12 @@ static class OpenApi
                 {
                     schema.Type = JsonSchemaType.String;
                 }
+                // A fact with a converter of its own, which reads what was a tick once.
+                if (type == typeof(Core.Verdicts.ThreeState) && schema.Enum is null or { Count: 0 })
+                {
+                    schema.Type = JsonSchemaType.String;
+                    schema.Enum = [.. new[] { "notKnown", "yes", "no" }.Select(w => (JsonNode)w)];
+                }
                 // What is only answered is as its getter says; the generator asks the setter that it has not.
                 if (context.JsonPropertyInfo is { Set: null, IsGetNullable: false })
                 {
@@ -124,6 +130,11 @@ static class OpenApi
                     media.Example = JsonNode.Parse(example.Json);
                 }
                 Refusals(operation, context);
+                if (context.Description.ActionDescriptor.EndpointMetadata.OfType<AskedFact>().ToList() is { Count: > 0 } asked)
+                {
+                    operation.Description =
+                        $"{operation.Description} Asked for: {string.Join("; ", asked.Select(a => $"`{a.Path}`: {a.Sentence}"))}".Trim();
+                }
 
                 return Task.CompletedTask;
             }

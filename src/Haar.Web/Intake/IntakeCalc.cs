@@ -27,6 +27,7 @@ static class IntakeCalc
             .WithSummary(
                 "Which boxes of a lot to finish, which donor gives which part to whom, what is bought, why the runner-up lost. Proven."
             )
+            .Asking("boxes.complete", "Say what a complete one costs.")
             .WithExample(
                 """{"boxes":[{"id":"1","name":"Tower","parts":[{"kind":"supply","state":"missing","fits":"AT"},{"kind":"floppy drive","state":"good"}],"money":{"low":10,"likely":15,"high":30},"hours":{"low":3,"likely":5,"high":9},"complete":120},{"id":"2","name":"Desktop","parts":[{"kind":"supply","state":"good","fits":"AT"},{"kind":"main board","state":"damaged"}],"money":{"low":20,"likely":40,"high":90},"hours":{"low":6,"likely":10,"high":20},"complete":80}],"prices":[{"kind":"supply","fits":"AT","money":{"low":20,"likely":30,"high":45}}],"budgetMoney":100,"budgetHours":20,"aim":"mostFinished"}"""
             )
@@ -57,8 +58,12 @@ static class IntakeCalc
             .WithSummary(
                 "What left the factory against what was found: each item's fate, the configuration that fits best, and what would tell it from the next."
             )
+            .Asking("found.absent", "Say whether it is here.")
+            .Asking("found.saidFate", "Say what is said of it; notKnown where nothing is.")
+            .Asking("found.dateCode", "Say what date code it carries; empty where it has none.")
+            .Asking("yearTo", "Say the last year that the machine can be from.")
             .WithExample(
-                """{"configurations":[{"id":"a","name":"with one drive","items":[{"slot":"drive","what":"105 MB SCSI drive"}]},{"id":"b","name":"with two drives","items":[{"slot":"drive","what":"210 MB SCSI drive"},{"slot":"second drive","what":"210 MB SCSI drive"}]}],"found":[{"slot":"drive","what":"210 MB SCSI drive","dateCode":"9417"}],"yearFrom":1991,"yearTo":1991}"""
+                """{"configurations":[{"id":"a","name":"with one drive","items":[{"slot":"drive","what":"105 MB SCSI drive"}]},{"id":"b","name":"with two drives","items":[{"slot":"drive","what":"210 MB SCSI drive"},{"slot":"second drive","what":"210 MB SCSI drive"}]}],"found":[{"slot":"drive","what":"210 MB SCSI drive","dateCode":"9417","absent":false,"saidFate":"notKnown"}],"yearFrom":1991,"yearTo":1991}"""
             )
             .ProducesValidationProblem();
     }

@@ -57,8 +57,9 @@ static class MechanismsCalc
         g.MapPost("/fan", (FanExchangeAsk ask) => FanExchange.Judge(ask.Old, ask.Offered, ask.RoomMillimetres))
             .WithName("CalcFanExchange")
             .WithSummary("May another fan take its place? Size, volts, current, flow, pressure, direction, plug.")
+            .Asking("roomMillimetres", "Measure the room for its thickness.")
             .WithExample(
-                """{"old":{"frameMillimetres":80,"thicknessMillimetres":25,"volts":12,"amps":0.14,"cubicMetresPerHour":54,"pascals":24,"plug":"2 pins"},"offered":{"frameMillimetres":80,"thicknessMillimetres":25,"volts":12,"amps":0.08,"cubicMetresPerHour":58,"pascals":26,"plug":"3 pins"}}"""
+                """{"old":{"frameMillimetres":80,"thicknessMillimetres":25,"volts":12,"amps":0.14,"cubicMetresPerHour":54,"pascals":24,"plug":"2 pins"},"offered":{"frameMillimetres":80,"thicknessMillimetres":25,"volts":12,"amps":0.08,"cubicMetresPerHour":58,"pascals":26,"plug":"3 pins"},"roomMillimetres":26}"""
             )
             .ProducesValidationProblem();
     }

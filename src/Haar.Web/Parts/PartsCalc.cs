@@ -58,6 +58,7 @@ static class PartsCalc
             )
             .WithName("CalcEnough")
             .WithSummary("Whether what lies on the shelf is enough for the work, what is missing, and what may stand in for it.")
+            .Asking("shelf.unit", "Say what the shelf counts in.")
             .WithExample(
                 """{"needs":[{"supply":"isopropyl alcohol","amount":40,"unit":"millilitres"}],"shelf":[{"kind":"isopropyl alcohol","left":25,"unit":"millilitres"},{"kind":"denatured alcohol","left":500,"unit":"millilitres"}]}"""
             )

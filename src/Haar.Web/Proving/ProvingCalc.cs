@@ -27,8 +27,9 @@ static class ProvingCalc
             )
             .WithName("CalcSignificance")
             .WithSummary("Two series of runs: median, spread, ratio, and whether the change is real.")
+            .Asking("resolution", "Say the least step of what it was read with.")
             .WithExample(
-                """{"what":"Start to desktop","unit":"s","before":[41.2,40.8,41.9,41.0,41.4],"after":[33.0,32.6,33.4,32.9,33.1]}"""
+                """{"what":"Start to desktop","unit":"s","before":[41.2,40.8,41.9,41.0,41.4],"after":[33.0,32.6,33.4,32.9,33.1],"resolution":0.1}"""
             )
             .ProducesValidationProblem();
 }

@@ -238,6 +238,8 @@ static class SolderingEndpoints
             )
             .WithName("CalcJoints")
             .WithSummary("How many neighbours a part's pins have, and whether its joints are good.")
+            .Asking("rows", "Say in how many rows its pins stand.")
+            .Asking("bad", "Say how many joints are not good.")
             .WithExample("""{"name":"J4","kind":"connector","pins":34,"rows":2,"counted":34,"bad":0,"measured":49}""")
             .ProducesValidationProblem();
         g.MapPost("/flux", (FluxAsk ask) => SolderGates.MayFlux(ask.Name, ask.Flux, ask.OpenContacts))
@@ -263,6 +265,7 @@ static class SolderingEndpoints
             )
             .WithName("CalcLacquer")
             .WithSummary("May an iron come near a coat of lacquer?")
+            .Asking("cureHours", "Say how long the lacquer cures, from its label.")
             .WithExample("""{"name":"J4","lacquer":"fresh","hoursSince":6,"cureHours":24}""")
             .ProducesValidationProblem();
     }

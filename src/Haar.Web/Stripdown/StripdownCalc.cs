@@ -31,8 +31,11 @@ static class StripdownCalc
             .WithSummary(
                 "Every fastener: out, back in, left over, missing from before, wrong length in a hole, still in a tray, and the spares that fit."
             )
+            .Asking("fasteners.returns.fromStore", "Say whether the screws came from the store.")
+            .Asking("fasteners.lengthMillimetres", "Measure the length.")
+            .Asking("fasteners.returns.lengthMillimetres", "Measure the length.")
             .WithExample(
-                """{"fasteners":[{"id":"a","stepNumber":14,"stepTitle":"Drive cage","thread":"M3","lengthMillimetres":6,"head":"pan","count":4,"missingBefore":0,"hole":"1 to 4","tray":"C2","pierces":"the drive's board","returns":[{"count":3,"thread":"M3","lengthMillimetres":6,"head":"pan"},{"count":1,"thread":"M3","lengthMillimetres":10,"head":"pan"}],"stepBack":true}],"spares":[{"id":"s","thread":"M3","lengthMillimetres":6,"head":"pan","quantity":12,"place":"F1"}]}"""
+                """{"fasteners":[{"id":"a","stepNumber":14,"stepTitle":"Drive cage","thread":"M3","lengthMillimetres":6,"head":"pan","count":4,"missingBefore":0,"hole":"1 to 4","tray":"C2","pierces":"the drive's board","returns":[{"count":3,"thread":"M3","lengthMillimetres":6,"head":"pan","fromStore":false},{"count":1,"thread":"M3","lengthMillimetres":10,"head":"pan","fromStore":false}],"stepBack":true}],"spares":[{"id":"s","thread":"M3","lengthMillimetres":6,"head":"pan","quantity":12,"place":"F1"}]}"""
             )
             .ProducesValidationProblem();
     }

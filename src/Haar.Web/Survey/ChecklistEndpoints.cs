@@ -195,7 +195,11 @@ static class ChecklistEndpoints
             // It was answered bad by mistake, or looked at again: the work that nobody has begun goes. A danger that was noted is corrected
             // with a word on what is there; without one its entry goes, and the danger stands until somebody says so.
             db.RemoveRange(await db.Jobs.Where(j => j.FindingId == finding.Id && j.State == JobState.ToDo).ToListAsync(cancel));
-            if (FindingRules.Meaning(finding.Kind).StopsPower && ask.Answer is (LookAnswer.Sound or LookAnswer.NotHere) && a.Note.Length > 0)
+            if (
+                FindingRules.Meaning(finding.Kind).StopsPower
+                && ask.Answer is (LookAnswer.Sound or LookAnswer.NotHere)
+                && a.Note.Length > 0
+            )
             {
                 (finding.DealtWithAt, finding.DealtWith) = (work.Now, $"Looked at again: {a.Note}");
             }

@@ -7,7 +7,13 @@ namespace Haar.Web.Survey;
 
 /// <param name="Value">In volts, volts of ripple or ohms, by <paramref name="Quantity"/>.</param>
 /// <param name="Instrument">What it was read with; left out, it is what the source names, else not known. Ripple passes by an oscilloscope alone.</param>
-public sealed record RailReadingAsk(string Rail, Quantity Quantity, double Value, string Source, Instrument Instrument = Instrument.NotKnown);
+public sealed record RailReadingAsk(
+    string Rail,
+    Quantity Quantity,
+    double Value,
+    string Source,
+    Instrument Instrument = Instrument.NotKnown
+);
 
 /// <param name="Saw">What is there now.</param>
 public sealed record LookAgainAsk(string Saw);

@@ -22,7 +22,12 @@ static class PowerEndpoints
         m.MapPost(
                 "/{kind}/readings",
                 (Guid id, [FromRoute(Name = "kind")] string word, RailReadingAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(id, new ReadRail(word.As<PowerStepKind>("kind"), ask.Rail, ask.Quantity, ask.Value, ask.Source, ask.Instrument), work, cancel)
+                    DoAsync(
+                        id,
+                        new ReadRail(word.As<PowerStepKind>("kind"), ask.Rail, ask.Quantity, ask.Value, ask.Source, ask.Instrument),
+                        work,
+                        cancel
+                    )
             )
             .WithName("ReadRail");
         m.MapPost(

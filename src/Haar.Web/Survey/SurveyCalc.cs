@@ -72,6 +72,8 @@ static class SurveyCalc
         g.MapPost("/rails", (RailsAsk ask) => Rails.Powered(ask.Rails, ask.Loaded, ask.Limits, ask.SupplyIsInternal))
             .WithName("CalcRails")
             .WithSummary("Supply rails under power against their limits, and what a bad one points at.")
+            .Asking("rails.rippleMillivolts", "Read the ripple of the rail.")
+            .Asking("loaded", "Say whether it was read on a stated load.")
             .WithExample(
                 """{"rails":[{"name":"+5 V","nominalVolts":5,"volts":5.07,"rippleMillivolts":38},{"name":"+12 V","nominalVolts":12,"volts":11.21,"rippleMillivolts":360}],"loaded":true}"""
             )

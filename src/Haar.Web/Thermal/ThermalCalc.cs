@@ -31,6 +31,7 @@ static class ThermalCalc
         g.MapPost("/gap", (GapAsk ask) => Gap.Choose(ask.Name, ask.Part, ask.Defaults))
             .WithName("CalcGap")
             .WithSummary("Paste or pad, by the gap.")
+            .Asking("part.bareDie", "Say whether the die is bare.")
             .WithExample(
                 """{"name":"processor","part":{"watts":28,"squareMillimetres":169,"gapMillimetres":{"low":0.02,"likely":0.04,"high":0.06},"bareDie":true}}"""
             )
@@ -64,8 +65,9 @@ static class ThermalCalc
         g.MapPost("/before-after", (HeatAsk ask) => HeatProof.Compare(ask.Name, ask.Before, ask.After, ask.SameLoad, ask.ResolutionKelvin))
             .WithName("CalcHeat")
             .WithSummary("Did it help? Each temperature less its own room, at one load.")
+            .Asking("sameLoad", "Say whether both were read under the same load.")
             .WithExample(
-                """{"name":"processor","before":[{"celsius":71,"roomCelsius":19},{"celsius":72,"roomCelsius":19},{"celsius":70,"roomCelsius":19},{"celsius":71.5,"roomCelsius":19},{"celsius":71,"roomCelsius":19}],"after":[{"celsius":60,"roomCelsius":21},{"celsius":61,"roomCelsius":21},{"celsius":60.5,"roomCelsius":21},{"celsius":60,"roomCelsius":21},{"celsius":61,"roomCelsius":21}]}"""
+                """{"name":"processor","before":[{"celsius":71,"roomCelsius":19},{"celsius":72,"roomCelsius":19},{"celsius":70,"roomCelsius":19},{"celsius":71.5,"roomCelsius":19},{"celsius":71,"roomCelsius":19}],"after":[{"celsius":60,"roomCelsius":21},{"celsius":61,"roomCelsius":21},{"celsius":60.5,"roomCelsius":21},{"celsius":60,"roomCelsius":21},{"celsius":61,"roomCelsius":21}],"sameLoad":true}"""
             )
             .ProducesValidationProblem();
     }

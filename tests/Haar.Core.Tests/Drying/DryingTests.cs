@@ -73,7 +73,7 @@ public class DryingTests
             var v = DryingTemperature.Of([HeatShy.Metal, shy]).Verdict;
             Assert.Equal((Outcome.No, false), (v.Outcome, v.MayBeOverruled));
         }
-        Assert.Equal(Outcome.No, DryingTemperature.Of([HeatShy.Metal], solvent: true).Verdict.Outcome);
+        Assert.Equal(Outcome.No, DryingTemperature.Of([HeatShy.Metal], solvent: ThreeState.Yes).Verdict.Outcome);
     }
 
     [Fact]
@@ -82,10 +82,16 @@ public class DryingTests
         var v = DryingTemperature.Of([HeatShy.BareBoard], 110).Verdict;
         Assert.Equal(Outcome.Unknown, v.Outcome);
         Assert.StartsWith("110 of what? 110 °F is 43 °C", v.Sentence, StringComparison.Ordinal);
-        Assert.Equal(Outcome.Yes, DryingTemperature.Of([HeatShy.BareBoard], 110, TemperatureUnit.Fahrenheit).Verdict.Outcome);
+        Assert.Equal(
+            Outcome.Yes,
+            DryingTemperature.Of([HeatShy.BareBoard], 110, TemperatureUnit.Fahrenheit, ThreeState.No).Verdict.Outcome
+        );
+        // Nobody has said whether solvent is on it, or what it is: no warmth is allowed by silence.
+        Assert.Equal(Outcome.Unknown, DryingTemperature.Of([HeatShy.BareBoard], 110, TemperatureUnit.Fahrenheit).Verdict.Outcome);
+        Assert.Equal(Outcome.Unknown, DryingTemperature.Of([], 30, TemperatureUnit.Celsius, ThreeState.No).Verdict.Outcome);
         Assert.Equal(Outcome.No, DryingTemperature.Of([HeatShy.BareBoard], 110, TemperatureUnit.Celsius).Verdict.Outcome);
         // Between the dial and the limit only a thermometer beside the part tells.
-        Assert.Equal(Outcome.YesIf, DryingTemperature.Of([HeatShy.BareBoard], 75, TemperatureUnit.Celsius).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, DryingTemperature.Of([HeatShy.BareBoard], 75, TemperatureUnit.Celsius, ThreeState.No).Verdict.Outcome);
     }
 
     [Property(MaxTest = 200)]
@@ -99,6 +105,16 @@ public class DryingTests
             }
         );
 
+    [Fact]
+    public void Alcohol_takes_no_water_out_of_coils_and_foils()
+    {
+        foreach (var part in new[] { WetPart.Coils, WetPart.Membrane, WetPart.HollowShell, WetPart.NotKnown })
+        {
+            Assert.Equal(DryingTime.Of(part, WettedBy.Water, 20).Hours, DryingTime.Of(part, WettedBy.Alcohol, 20).Hours);
+        }
+        Assert.True(DryingTime.Of(WetPart.Board, WettedBy.Alcohol, 20).Hours < DryingTime.Of(WetPart.Board, WettedBy.Water, 20).Hours);
+    }
+
     static Weighing[] Weighed(params (double Hours, double Grams)[] w) => [.. w.Select(x => new Weighing(x.Hours, x.Grams))];
 
     [Fact]
@@ -110,9 +126,18 @@ public class DryingTests
         Assert.Equal(Outcome.Unknown, DryingTime.IsDry(5, 6, [], 1).Outcome);
         Assert.Equal(Outcome.Unknown, DryingTime.IsDry(5, 6, Weighed((6, 412)), 1).Outcome);
         Assert.Equal(Outcome.Unknown, DryingTime.IsDry(5, 6, Weighed((5.9, 412), (6, 412)), 1).Outcome);
-        Assert.Equal(Outcome.Yes, DryingTime.IsDry(5, 6, Weighed((5, 412), (6, 411.5)), 1).Outcome);
+        Assert.Equal(Outcome.Yes, DryingTime.IsDry(5, 6, Weighed((5, 412), (6, 411.5)), 1, ThreeState.No).Outcome);
+        // Equal is less than a step of the scale apart, either way, on a scale that shows a few drops.
+        Assert.Equal(Outcome.No, DryingTime.IsDry(5, 6, Weighed((5, 412), (6, 411)), 1, ThreeState.No).Outcome);
+        Assert.Equal(Outcome.Unknown, DryingTime.IsDry(5, 6, Weighed((5, 411), (6, 420)), 1, ThreeState.No).Outcome);
+        Assert.Equal(Outcome.Unknown, DryingTime.IsDry(5, 6, Weighed((5, 415), (6, 411)), 5, ThreeState.No).Outcome);
+        Assert.Equal(Outcome.Unknown, DryingTime.IsDry(5, 6, Weighed((5, 611), (6, 411)), 1000, ThreeState.No).Outcome);
+        // Power to a wet part is nobody's to decide: before its time no reason counts.
+        Assert.False(DryingTime.IsDry(5, 0, [], 1, ThreeState.No).MayBeOverruled);
+        Assert.False(DryingTime.IsDry(5, 6, [], 1, ThreeState.NotKnown).MayBeOverruled);
+        Assert.True(DryingTime.IsDry(5, 6, [], 1, ThreeState.No).MayBeOverruled);
         // What takes the mains is not put back by drying alone, and no reason stands against that.
-        var mains = DryingTime.IsDry(5, 60, Weighed((50, 412), (60, 412)), 1, mains: true);
+        var mains = DryingTime.IsDry(5, 60, Weighed((50, 412), (60, 412)), 1, ThreeState.Yes);
         Assert.Equal((Outcome.No, false), (mains.Outcome, mains.MayBeOverruled));
     }
 }

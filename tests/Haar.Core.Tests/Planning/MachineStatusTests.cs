@@ -25,8 +25,7 @@ public class MachineStatusTests
         Tube = ThreeState.No,
     };
 
-    static MachineFacts Facts() =>
-        KnownMachine.Powered(new() { Machine = Machine }, Now.AddDays(-3));
+    static MachineFacts Facts() => KnownMachine.Powered(new() { Machine = Machine }, Now.AddDays(-3));
 
     static Job Job(Stage stage, string title, JobState state = JobState.ToDo, int minutes = 20) =>
         new()

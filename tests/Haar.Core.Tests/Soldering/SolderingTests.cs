@@ -210,7 +210,11 @@ public class SolderingTests
         Assert.True(p.Sheet.Wet);
         Assert.IsType<Refused>(Take(p, SolderStep.Dry, Now.AddMinutes(59)));
         var f = Haar.Core.Tests.Survey.KnownMachine.Powered(
-            new() { Machine = new() { Id = p.MachineId }, SolderedParts = [p] },
+            new()
+            {
+                Machine = new() { Id = p.MachineId },
+                SolderedParts = [p],
+            },
             Now.AddDays(-1)
         );
         var wet = Assert.Single(PowerSession.Of(f, Now).Before);
@@ -225,7 +229,11 @@ public class SolderingTests
     {
         var p = Part();
         var f = Haar.Core.Tests.Survey.KnownMachine.Powered(
-            new() { Machine = new() { Id = p.MachineId }, SolderedParts = [p] },
+            new()
+            {
+                Machine = new() { Id = p.MachineId },
+                SolderedParts = [p],
+            },
             Now.AddDays(-1)
         );
         // What nobody has touched yet is work, and no danger.

@@ -74,7 +74,10 @@ public class ChecklistTests
             .Items;
         Assert.Contains(CautionId.PictureTube, items.Single(i => i.Id == "tube").Cautions);
         Assert.Contains(CautionId.LineFilterCapacitor, items.Single(i => i.Id == "mains-filter").Cautions);
-        Assert.All(items.Where(i => i.Zone == Zone.Supply && i.Id != "earth"), i => Assert.Contains("cover", i.Title, StringComparison.OrdinalIgnoreCase));
+        Assert.All(
+            items.Where(i => i.Zone == Zone.Supply && i.Id != "earth"),
+            i => Assert.Contains("cover", i.Title, StringComparison.OrdinalIgnoreCase)
+        );
     }
 
     [Fact]
@@ -157,10 +160,7 @@ public class SupplyTrustTests
         var idle = SupplyTrust.Of(Rails(loaded: false), "", 0);
         var gate = FirstPower.Stand(plan, steps, idle);
         Assert.Equal((PowerStepKind.BareBoard, Outcome.No), (gate.Next, gate.Verdict.Outcome));
-        Assert.Equal(
-            Outcome.YesIf,
-            FirstPower.Stand(plan, steps, SupplyTrust.Of(Rails(), "2 A", 10)).Verdict.Outcome
-        );
+        Assert.Equal(Outcome.YesIf, FirstPower.Stand(plan, steps, SupplyTrust.Of(Rails(), "2 A", 10)).Verdict.Outcome);
         steps[2].State = PowerStepState.Overruled;
         Assert.Equal(Outcome.YesIf, FirstPower.Stand(plan, steps, idle).Verdict.Outcome);
     }

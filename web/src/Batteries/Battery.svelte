@@ -7,6 +7,7 @@
   import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
@@ -20,7 +21,14 @@
   import Compare from './Compare.svelte';
   import Pack from './Pack.svelte';
   import VoltsWindow from './VoltsWindow.svelte';
-  import { chemistryWords, keepsWords, threeStateWords, reactionWords, restorationPolicyWords } from '$lib/words';
+  import {
+    chemistryWords,
+    keepsWords,
+    threeStateWords,
+    reactionWords,
+    restorationPolicyWords,
+    threeWords,
+  } from '$lib/words';
 
   let { id, head }: { id: string; head: Schemas['MachineHead'] } = $props();
   type Option = Schemas['ReplacementOption'];
@@ -78,8 +86,8 @@
           hiddenInModule: false,
           coinHolder: false,
           roomForHolder: 'notKnown',
-          leaking: false,
-          swollen: false,
+          leaking: 'notKnown',
+          swollen: 'notKnown',
           lossAccepted: false,
           holdMicrofarads: null,
         };
@@ -363,6 +371,8 @@
       options={threeStateWords}
     />
     <SelectField label="What it keeps alive" bind:value={site.keeps} options={keepsWords} />
+    <Choice label="Does it leak, or has it leaked?" bind:value={site.leaking} options={threeWords} />
+    <Choice label="Is it swollen?" bind:value={site.swollen} options={threeWords} />
     {#each Object.entries(fields) as [k, w] (k)}<NumberField
         label={w}
         error={form.field(`site.${k}`)}
@@ -371,7 +381,7 @@
     <SelectField label="Room for a holder in the case?" bind:value={site.roomForHolder} options={threeStateWords} />
     <fieldset class="grid content-start gap-1 sm:col-span-2 sm:grid-cols-2">
       <legend class="text-sm font-semibold">It is so</legend>
-      {#each [['dataSafe', 'The data is copied, or the line is bridged'], ['hiddenInModule', 'It is hidden in a clock module'], ['coinHolder', 'There is a coin holder'], ['leaking', 'It leaks'], ['swollen', 'It is swollen'], ['lossAccepted', 'Its owner says that the data may go']] as const as [k, w] (k)}
+      {#each [['dataSafe', 'The data is copied, or the line is bridged'], ['hiddenInModule', 'It is hidden in a clock module'], ['coinHolder', 'There is a coin holder'], ['lossAccepted', 'Its owner says that the data may go']] as const as [k, w] (k)}
         <label class="flex min-h-9 items-center gap-2.5"><CheckBox bind:checked={site[k]} />{w}</label>
       {/each}
     </fieldset>

@@ -4,12 +4,13 @@
   import { act, Sending } from '$lib/api/act.svelte';
   import { number, plain } from '$lib/format';
   import CheckBox from '$lib/ui/CheckBox.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
-  import { chemistryWords } from '$lib/words';
+  import { chemistryWords, threeWords } from '$lib/words';
   let { id, pack }: { id: string; pack?: Schemas['PackScreen'] } = $props();
   let open = $state(false);
   const form = new Sending();
@@ -24,8 +25,8 @@
   } as const;
   let numbers = $state<Record<keyof typeof figures, string>>(null!);
   let chemistry = $state<Schemas['CellChemistry']>('lithiumRechargeable');
-  let swollen = $state(false);
-  let hotOrWet = $state(false);
+  let swollen = $state<Schemas['ThreeState']>('notKnown');
+  let hotOrWet = $state<Schemas['ThreeState']>('notKnown');
   let takenOut = $state(false);
   function edit() {
     numbers = Object.fromEntries(
@@ -35,8 +36,8 @@
       ]),
     ) as typeof numbers;
     chemistry = pack?.facts.chemistry ?? 'lithiumRechargeable';
-    swollen = pack?.facts.swollen ?? false;
-    hotOrWet = pack?.facts.hotOrWet ?? false;
+    swollen = pack?.facts.swollen ?? 'notKnown';
+    hotOrWet = pack?.facts.hotOrWet ?? 'notKnown';
     takenOut = pack?.facts.takenOut ?? false;
     form.forget();
     open = true;
@@ -91,15 +92,13 @@
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
     <SelectField label="Chemistry" bind:value={chemistry} options={chemistryWords} />
+    <Choice label="Is it swollen?" bind:value={swollen} options={threeWords} />
+    <Choice label="Does it get hot, smell or leak?" bind:value={hotOrWet} options={threeWords} />
     {#each Object.entries(figures) as [k, w] (k)}<NumberField
         label={w}
         error={form.field(k)}
         bind:value={numbers[k as keyof typeof figures]}
       />{/each}
-    <label class="flex min-h-9 items-center gap-2"><CheckBox bind:checked={swollen} />It is swollen</label>
-    <label class="flex min-h-9 items-center gap-2"
-      ><CheckBox bind:checked={hotOrWet} />It gets hot, smells or leaks</label
-    >
     <label class="flex min-h-9 items-center gap-2"><CheckBox bind:checked={takenOut} />It is out of the machine</label>
     <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>

@@ -63,7 +63,13 @@
         await act(
           api.POST('/api/machines/{id}/rebuild/{stepId}/tested', { ...path, body: { passed: true, said: '' } }),
         );
-      else await act(api.POST('/api/machines/{id}/rebuild/{stepId}/back', { ...path, body: { secondLook: twice, leads: plugged ? 'yes' : 'notKnown' } }));
+      else
+        await act(
+          api.POST('/api/machines/{id}/rebuild/{stepId}/back', {
+            ...path,
+            body: { secondLook: twice, leads: plugged ? 'yes' : 'notKnown' },
+          }),
+        );
       // Whoever has gone on to another step meanwhile stays there.
       if (shown === done) shown = undefined;
       if (!shown) twice = plugged = false;

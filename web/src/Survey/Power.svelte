@@ -21,7 +21,7 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import BeforePower, { putRight } from './BeforePower.svelte';
+  import PowerList from './PowerList.svelte';
   import Rails from './Rails.svelte';
   import TestInPieces from './TestInPieces.svelte';
   import { go } from '../router';
@@ -40,6 +40,7 @@
   let rail = $state('');
   let value = $state('');
   let ripple = $state('');
+  let rippleBy = $state<Schemas['Instrument']>('notKnown');
   let because = $state('');
   let trained = $state(false);
   let notes = $state({ load: '', seen: '', heard: '', smelled: '', said: '' });
@@ -55,6 +56,12 @@
   const blocked = $derived((isNext || data?.next == null) && view?.may.granted === false);
   const untrusted = $derived(
     blocked && data?.next === 'bareBoard' && (data.supply.trust === 'none' || data.supply.trust === 'idle'),
+  );
+  // What is known to be wrong goes before what is not known.
+  const first = $derived(
+    data?.before.find((b) => b.permit.verdict.outcome === 'no') ??
+      data?.before.find((b) => b.screen) ??
+      data?.before[0],
   );
   const mustConfirm = $derived((view?.plan.cautions ?? []).some((c) => session.caution(c)?.stopsUntilConfirmed));
   const unread = $derived(
@@ -96,9 +103,17 @@
     form.forget();
     sheet = 'read';
   }
-  const put = (quantity: Schemas['Quantity'], v: number, source: string) =>
+  const put = (
+    quantity: Schemas['Quantity'],
+    v: number,
+    source: string,
+    instrument: Schemas['Instrument'] = 'notKnown',
+  ) =>
     act(
-      api.POST('/api/machines/{id}/power/{kind}/readings', { ...path, body: { rail, quantity, value: v, source } }),
+      api.POST('/api/machines/{id}/power/{kind}/readings', {
+        ...path,
+        body: { rail, quantity, value: v, source, instrument },
+      }),
       true,
     );
   async function typedReading() {
@@ -111,7 +126,7 @@
       const mv = number(ripple, 'the ripple');
       if (volts == null && mv == null) throw new Error('Type the volts, or the ripple.');
       if (volts != null) await put('volts', volts, 'typed');
-      if (mv != null) await put('rippleVolts', mv / 1000, 'typed');
+      if (mv != null) await put('rippleVolts', mv / 1000, 'typed', rippleBy);
     }
     const left = (query.data?.steps.find((s) => s.plan.kind === kind)?.rails?.rails ?? []).find(
       (r) => r.name !== rail && (kind === 'shorts' ? r.ohmsToGround == null : r.volts == null),
@@ -132,7 +147,7 @@
         throw new Error('The meter reads off its scale: choose a higher range, or check the probes.');
       await put('volts', v.value, v.identification);
       const a = await readMeter('rippleVolts', rail);
-      if (a.value != null) await put('rippleVolts', a.value, a.identification);
+      if (a.value != null) await put('rippleVolts', a.value, a.identification, 'multimeter');
     }
   }
   const close = (failedBecause: string | null = null) =>
@@ -187,6 +202,16 @@
         : ([r.volts.toFixed(2).replace('-', '−'), 'V'] as [string, string]);
 </script>
 
+{#snippet list(d: Schemas['PowerScreen'])}
+  <PowerList
+    {id}
+    list={d.list}
+    leftBehind={d.leftBehind}
+    onpieces={() => (sheet = 'pieces')}
+    onrails={() => (sheet = 'rails')}
+  />
+{/snippet}
+
 <svelte:head><title>First power · {head.machine.name}</title></svelte:head>
 
 <Query {query} what="first power">
@@ -230,7 +255,7 @@
                 >
                 <span class="block text-sm text-soft"
                   >{s.lapsed
-                    ? 'Was through before a danger was found: once more'
+                    ? 'Was through, and something has changed since: once more'
                     : st === 'notYet'
                       ? ''
                       : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span
@@ -266,15 +291,14 @@
             ].join(' ')}
           </p>{/if}
         {#if blocked}
-          {#if data.before.length && !untrusted}
-            <BeforePower {id} before={data.before} onpieces={() => (sheet = 'pieces')} />
-          {:else}
+          {#if untrusted || !(data.before.length || data.leftBehind.length)}
             <ul class="mt-2 grid gap-1">
               {#each untrusted ? data.supply.verdict.reasons : data.verdict.reasons as r (r.text)}<li>
                   {r.text}
                 </li>{/each}
             </ul>
           {/if}
+          {@render list(data)}
           <div class="mt-3 grid max-w-read gap-2">
             {#each data.verdict.cautions as c (c)}<CautionNote id={c} />{/each}
           </div>
@@ -397,6 +421,7 @@
                   <dd>{t}</dd>{/if}{/each}
             </dl>
           {/if}
+          {@render list(data)}
         {/if}
       </div>
     </div>
@@ -456,8 +481,8 @@
                 shown = 'supplyLoaded';
               })}>Read it on a load</button
           >
-        {:else if blocked && data.before.length}<a class="btn-next" href="/m/{id}/{putRight(data.before[0]!.word)}"
-            >Put it right first</a
+        {:else if blocked && first}<a class="btn-next" href="/m/{id}/{first.screen || 'survey'}"
+            >{first.permit.verdict.outcome === 'no' ? 'Put it right first' : 'Look first'}</a
           >
         {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/${data.answeredOn || 'survey'}`)}
             >{data.answeredOn === 'battery' ? 'To the battery' : 'What is found'}</button
@@ -517,6 +542,18 @@
     {:else}
       <NumberField label="Volts" error={form.field('value')} bind:value size="text-2xl" inputmode="text" />
       <NumberField label="Ripple, millivolts peak to peak" bind:value={ripple} size="text-2xl" />
+      {#if ripple.trim()}<SelectField
+          label="Read with"
+          bind:value={rippleBy}
+          options={[
+            ['notKnown', 'Say with what'],
+            ['oscilloscope', 'an oscilloscope, 20 MHz'],
+            ['multimeter', 'a multimeter, AC millivolts'],
+          ]}
+        />
+        {#if rippleBy !== 'oscilloscope'}<p class="text-sm text-soft">
+            A multimeter finds a bad supply, and clears none: it does not see what is fast.
+          </p>{/if}{/if}
     {/if}
   </MeasureForm>
 </Sheet>

@@ -195,6 +195,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/dangers/{dangerId}/looked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A danger whose entry was deleted or reworded ends here: somebody looks again and says what is there. */
+        post: operations["LookAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colour/card.pdf": {
         parameters: {
             query?: never;
@@ -3821,7 +3838,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Whether back and front lie on each other. */
+        /**
+         * Whether back and front lie on each other.
+         * @description Asked for: `widthMillimetres`: Say how wide the board is, in millimetres.; `heightMillimetres`: Say how high the board is, in millimetres.; `pairs.front.x`: Say where the hole is on the front.; `pairs.front.y`: Say where the hole is on the front.; `pairs.back.x`: Say where the hole is on the back.; `pairs.back.y`: Say where the hole is on the back.
+         */
         post: operations["CalcRegister"];
         delete?: never;
         options?: never;
@@ -3855,7 +3875,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Is this capacitor sound? */
+        /**
+         * Is this capacitor sound?
+         * @description Asked for: `signs`: Say what is seen on it; an empty list says that nothing is.; `readings.inCircuit`: Say whether it was read in circuit.; `spec.microfarads`: Say what value is printed on it.
+         */
         post: operations["CalcJudgeCapacitor"];
         delete?: never;
         options?: never;
@@ -3889,7 +3912,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Which of these will do in its place, best first, with every rule. */
+        /**
+         * Which of these will do in its place, best first, with every rule.
+         * @description Asked for: `original.maxCelsius`: Say what temperature the old part is rated for.; `original.diameterMillimetres`: Measure the diameter of the old part.; `original.heightMillimetres`: Measure the height of the old part.; `candidates.spec.diameterMillimetres`: Say the diameter of the new part.; `candidates.spec.heightMillimetres`: Say the height of the new part.; `headroomMillimetres`: Measure the room above the place.
+         */
         post: operations["CalcSubstitute"];
         delete?: never;
         options?: never;
@@ -4076,7 +4102,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Which areas may lie in one bath: never acid with alkali. */
+        /**
+         * Which areas may lie in one bath: never acid with alkali.
+         * @description Asked for: `areas.ph`: Read the pH of the residue, wetted, on paper.; `areas.source`: Say what leaked there.
+         */
         post: operations["CalcBaths"];
         delete?: never;
         options?: never;
@@ -4110,7 +4139,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Expected resistance of a trace, and what a reading says of its copper. */
+        /**
+         * Expected resistance of a trace, and what a reading says of its copper.
+         * @description Asked for: `trace.widthMillimetres`: Measure how wide the trace is.; `contactErrorOhms`: Say what the probes read on each other, in ohms: 0 by four wires.
+         */
         post: operations["CalcTrace"];
         delete?: never;
         options?: never;
@@ -4144,7 +4176,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Which wire bridges a broken trace. */
+        /**
+         * Which wire bridges a broken trace.
+         * @description Asked for: `trace.amps`: Say what current it carries.
+         */
         post: operations["CalcJumper"];
         delete?: never;
         options?: never;
@@ -4161,7 +4196,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What covers bare copper again, also what is at hand. */
+        /**
+         * What covers bare copper again, also what is at hand.
+         * @description Asked for: `nearHeat`: Say whether something beside it gets hot.
+         */
         post: operations["CalcMask"];
         delete?: never;
         options?: never;
@@ -4195,7 +4233,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Paste or pad, by the gap. */
+        /**
+         * Paste or pad, by the gap.
+         * @description Asked for: `part.bareDie`: Say whether the die is bare.
+         */
         post: operations["CalcGap"];
         delete?: never;
         options?: never;
@@ -4246,7 +4287,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Did it help? Each temperature less its own room, at one load. */
+        /**
+         * Did it help? Each temperature less its own room, at one load.
+         * @description Asked for: `sameLoad`: Say whether both were read under the same load.
+         */
         post: operations["CalcHeat"];
         delete?: never;
         options?: never;
@@ -4263,7 +4307,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How many neighbours a part's pins have, and whether its joints are good. */
+        /**
+         * How many neighbours a part's pins have, and whether its joints are good.
+         * @description Asked for: `rows`: Say in how many rows its pins stand.; `bad`: Say how many joints are not good.
+         */
         post: operations["CalcJoints"];
         delete?: never;
         options?: never;
@@ -4297,7 +4344,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** May an iron come near a coat of lacquer? */
+        /**
+         * May an iron come near a coat of lacquer?
+         * @description Asked for: `cureHours`: Say how long the lacquer cures, from its label.
+         */
         post: operations["CalcLacquer"];
         delete?: never;
         options?: never;
@@ -4314,7 +4364,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop. */
+        /**
+         * How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.
+         * @description Asked for: `on`: Say what is still on it from a pass before; an empty list says that nothing is.
+         */
         post: operations["CalcLadder"];
         delete?: never;
         options?: never;
@@ -4382,7 +4435,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Is it worth the cleaning? Hours and chance against a tested one, and what would earn it trust. */
+        /**
+         * Is it worth the cleaning? Hours and chance against a tested one, and what would earn it trust.
+         * @description Asked for: `kind`: Say what kind of part it is.
+         */
         post: operations["CalcWorth"];
         delete?: never;
         options?: never;
@@ -4518,7 +4574,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Has it yellowed? By ASTM E313, against a spot that light never reached. */
+        /**
+         * Has it yellowed? By ASTM E313, against a spot that light never reached.
+         * @description Asked for: `unaged.l`: Read the unaged spot whole.; `unaged.a`: Read the unaged spot whole.; `unaged.b`: Read the unaged spot whole.
+         */
         post: operations["CalcYellowness"];
         delete?: never;
         options?: never;
@@ -4552,7 +4611,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Colour from a photo with a card: corrected for the light and the camera's curve, in CIELAB. */
+        /**
+         * Colour from a photo with a card: corrected for the light and the camera's curve, in CIELAB.
+         * @description Asked for: `card.seen.clippedShare`: Say what share of the card is clipped.; `card.seen.unevenness`: Say how uneven the card is lit.; `card.published.l`: Say what is printed on the card.; `card.published.a`: Say what is printed on the card.; `card.published.b`: Say what is printed on the card.; `patches.seen.clippedShare`: Say what share of the patch is clipped.; `patches.seen.unevenness`: Say how uneven the patch is.
+         */
         post: operations["CalcMeasureColour"];
         delete?: never;
         options?: never;
@@ -4586,7 +4648,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Which two parts will look alike, after how many hours of whitening; or a paint sample against the shell. */
+        /**
+         * Which two parts will look alike, after how many hours of whitening; or a paint sample against the shell.
+         * @description Asked for: `parts.paint`: Say whether it is painted.; `parts.colour.l`: Read its colour whole.; `parts.colour.a`: Read its colour whole.; `parts.colour.b`: Read its colour whole.
+         */
         post: operations["CalcColourMatch"];
         delete?: never;
         options?: never;
@@ -4620,7 +4685,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How much paint, how many cans, and whether it may go on in this air. */
+        /**
+         * How much paint, how many cans, and whether it may go on in this air.
+         * @description Asked for: `surfaceCelsius`: Measure how warm the surface is.
+         */
         post: operations["CalcPaint"];
         delete?: never;
         options?: never;
@@ -4654,7 +4722,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Small mends: a button freed, feet and foam by size, a sticker, a fault of a panel by its layer. */
+        /**
+         * Small mends: a button freed, feet and foam by size, a sticker, a fault of a panel by its layer.
+         * @description Asked for: `kind`: Say what kind of mend it is.
+         */
         post: operations["CalcMend"];
         delete?: never;
         options?: never;
@@ -4688,7 +4759,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Whether what lies on the shelf is enough for the work, what is missing, and what may stand in for it. */
+        /**
+         * Whether what lies on the shelf is enough for the work, what is missing, and what may stand in for it.
+         * @description Asked for: `shelf.unit`: Say what the shelf counts in.
+         */
         post: operations["CalcEnough"];
         delete?: never;
         options?: never;
@@ -4773,7 +4847,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** May another fan take its place? Size, volts, current, flow, pressure, direction, plug. */
+        /**
+         * May another fan take its place? Size, volts, current, flow, pressure, direction, plug.
+         * @description Asked for: `roomMillimetres`: Measure the room for its thickness.
+         */
         post: operations["CalcFanExchange"];
         delete?: never;
         options?: never;
@@ -4790,7 +4867,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Which boxes of a lot to finish, which donor gives which part to whom, what is bought, why the runner-up lost. Proven. */
+        /**
+         * Which boxes of a lot to finish, which donor gives which part to whom, what is bought, why the runner-up lost. Proven.
+         * @description Asked for: `boxes.complete`: Say what a complete one costs.
+         */
         post: operations["CalcTriage"];
         delete?: never;
         options?: never;
@@ -4807,7 +4887,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What left the factory against what was found: each item's fate, the configuration that fits best, and what would tell it from the next. */
+        /**
+         * What left the factory against what was found: each item's fate, the configuration that fits best, and what would tell it from the next.
+         * @description Asked for: `found.absent`: Say whether it is here.; `found.saidFate`: Say what is said of it; notKnown where nothing is.; `found.dateCode`: Say what date code it carries; empty where it has none.; `yearTo`: Say the last year that the machine can be from.
+         */
         post: operations["CalcAsShipped"];
         delete?: never;
         options?: never;
@@ -4841,7 +4924,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Supply rails under power against their limits, and what a bad one points at. */
+        /**
+         * Supply rails under power against their limits, and what a bad one points at.
+         * @description Asked for: `rails.rippleMillivolts`: Read the ripple of the rail.; `loaded`: Say whether it was read on a stated load.
+         */
         post: operations["CalcRails"];
         delete?: never;
         options?: never;
@@ -4943,7 +5029,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Every fastener: out, back in, left over, missing from before, wrong length in a hole, still in a tray, and the spares that fit. */
+        /**
+         * Every fastener: out, back in, left over, missing from before, wrong length in a hole, still in a tray, and the spares that fit.
+         * @description Asked for: `fasteners.returns.fromStore`: Say whether the screws came from the store.; `fasteners.lengthMillimetres`: Measure the length.; `fasteners.returns.lengthMillimetres`: Measure the length.
+         */
         post: operations["CalcReconcile"];
         delete?: never;
         options?: never;
@@ -4977,7 +5066,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Two series of runs: median, spread, ratio, and whether the change is real. */
+        /**
+         * Two series of runs: median, spread, ratio, and whether the change is real.
+         * @description Asked for: `resolution`: Say the least step of what it was read with.
+         */
         post: operations["CalcSignificance"];
         delete?: never;
         options?: never;
@@ -4994,7 +5086,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Who does what when, so that all is ready soonest: with the bound, and proven where it is. */
+        /**
+         * Who does what when, so that all is ready soonest: with the bound, and proven where it is.
+         * @description Asked for: `tasks.minutes`: Say how long it takes.; `people.windows.from`: Say when it begins.; `people.windows.to`: Say when it ends.
+         */
         post: operations["CalcSchedule"];
         delete?: never;
         options?: never;
@@ -5011,7 +5106,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What somebody does now, and why; and the next best where that cannot be. */
+        /**
+         * What somebody does now, and why; and the next best where that cannot be.
+         * @description Asked for: `plan.tasks.minutes`: Say how long it takes.; `plan.people.windows.from`: Say when it begins.; `plan.people.windows.to`: Say when it ends.
+         */
         post: operations["CalcPlanNext"];
         delete?: never;
         options?: never;
@@ -5028,7 +5126,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How likely it is ready by the day, from a thousand runs, and what each rescue gains. */
+        /**
+         * How likely it is ready by the day, from a thousand runs, and what each rescue gains.
+         * @description Asked for: `plan.tasks.minutes`: Say how long it takes.; `plan.people.windows.from`: Say when it begins.; `plan.people.windows.to`: Say when it ends.
+         */
         post: operations["CalcRescue"];
         delete?: never;
         options?: never;
@@ -5045,7 +5146,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Which wishes cannot all come true, as few of them as prove it. */
+        /**
+         * Which wishes cannot all come true, as few of them as prove it.
+         * @description Asked for: `plan.tasks.minutes`: Say how long it takes.; `plan.people.windows.from`: Say when it begins.; `plan.people.windows.to`: Say when it ends.
+         */
         post: operations["CalcClash"];
         delete?: never;
         options?: never;
@@ -5079,7 +5183,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How deep to open it: each depth with its minutes, its risks and what it leaves, and which is deep enough. */
+        /**
+         * How deep to open it: each depth with its minutes, its risks and what it leaves, and which is deep enough.
+         * @description Asked for: `work.danger`: Say whether it must not wait.; `work.out`: Say whether the piece itself has to come out.
+         */
         post: operations["CalcDepth"];
         delete?: never;
         options?: never;
@@ -5455,10 +5562,24 @@ export interface components {
             /** @description Where it is done; empty for nowhere. */
             screen: string;
         };
-        /** @description What stands before the board is fed. */
+        /** @description One entry of the list of what must be known before it is fed. */
         BeforePowerRow: {
             word: string;
+            title: string;
             permit: components["schemas"]["Permit"];
+            /** @description The fact that satisfies it; empty while it is open. */
+            known: string;
+            /** @description The first step that waits for it. */
+            from: components["schemas"]["PowerStepKind"];
+            /** @description Where it becomes known; empty for this screen. */
+            screen: string;
+            /**
+             * Format: date-time
+             * @description Since when it is known; null where that is not kept.
+             */
+            since: null | string;
+            /** @description What makes it open again. */
+            lapses: string;
         };
         BeforeResult: {
             lines: components["schemas"]["BeforeLine"][];
@@ -6236,8 +6357,9 @@ export interface components {
             coinHolder?: boolean;
             /** @description There is room in the case for a holder on a lead. */
             roomForHolder?: components["schemas"]["ThreeState"];
-            leaking?: boolean;
-            swollen?: boolean;
+            /** @description The cell that came in it leaks, or has leaked. */
+            leaking?: components["schemas"]["ThreeState"];
+            swollen?: components["schemas"]["ThreeState"];
         };
         /**
          * @description The steps of a cell's exchange that hands take.
@@ -7385,7 +7507,7 @@ export interface components {
             woodHours?: number;
             /**
              * Format: double
-             * @description Against water: alcohol is gone in a sixth of the time.
+             * @description Against water: alcohol is gone in a sixth of the time, from where it reaches. In coils, between foils and in hollow posts the water that it meets stays.
              */
             alcoholShare?: number;
             /** Format: double */
@@ -7414,9 +7536,10 @@ export interface components {
             unit?: components["schemas"]["TemperatureUnit"];
             /**
              * @description There is solvent or fuel on it.
-             * @default false
+             * @default notKnown
+             * @enum {string}
              */
-            solvent: boolean;
+            solvent: "notKnown" | "yes" | "no";
         };
         DryingTemperatureResult: {
             /**
@@ -7866,7 +7989,7 @@ export interface components {
          * @description What can be found on a machine before it is powered.
          * @enum {string}
          */
-        FindingKind: "other" | "leakingCell" | "swollenCell" | "crackedMainsFilter" | "pictureTube" | "bulgingCapacitor" | "weepingCapacitor" | "rodents" | "mould" | "crackedCase" | "missingScrew" | "missingPart" | "earlierRepair" | "rust" | "saltOrDamp" | "chafedLead";
+        FindingKind: "other" | "leakingCell" | "swollenCell" | "crackedMainsFilter" | "pictureTube" | "bulgingCapacitor" | "weepingCapacitor" | "rodents" | "mould" | "crackedCase" | "missingScrew" | "missingPart" | "earlierRepair" | "rust" | "saltOrDamp" | "chafedLead" | "looseMetal" | "coolingOff";
         /** @description What a kind of finding means. */
         FindingMeaning: {
             /** @description For a person. */
@@ -8508,6 +8631,11 @@ export interface components {
             machineId: string;
             sentence: string;
         };
+        /**
+         * @description What a value was read with, as far as it decides what the value can tell.
+         * @enum {string}
+         */
+        Instrument: "notKnown" | "multimeter" | "oscilloscope" | "fourWire" | "zeroedLeads" | "esrMeter";
         IsDryAsk: {
             /**
              * Format: double
@@ -8528,9 +8656,10 @@ export interface components {
             scaleGrams: number;
             /**
              * @description It takes the mains, or sits in a supply.
-             * @default false
+             * @default notKnown
+             * @enum {string}
              */
-            mains: boolean;
+            mains: "notKnown" | "yes" | "no";
         };
         /**
          * @description What became of one item since the machine left the factory.
@@ -9104,6 +9233,15 @@ export interface components {
          * @enum {string}
          */
         LeakSource: "notKnown" | "nickelCell" | "alkalineCell" | "zincCarbonCell" | "leadAcidCell" | "capacitorElectrolyte" | "saltWater";
+        /** @description A danger that was noted, whose entry is gone, and that nobody has dealt with. */
+        LeftBehindRow: {
+            /** Format: uuid */
+            id: string;
+            sentence: string;
+            why: string;
+            /** Format: date-time */
+            since: null | string;
+        };
         /**
          * @description What is missing while it runs in pieces.
          * @enum {string}
@@ -9183,6 +9321,10 @@ export interface components {
             canUndo: boolean;
             undone: boolean;
             by: string;
+        };
+        LookAgainAsk: {
+            /** @description What is there now. */
+            saw: string;
         };
         /** @enum {string} */
         LookAnswer: "notLooked" | "sound" | "bad" | "cannotTell" | "notHere";
@@ -10494,10 +10636,10 @@ export interface components {
             fullChargeMilliampHours?: null | number;
             /** Format: int32 */
             cycles?: null | number;
-            swollen?: boolean;
+            swollen?: components["schemas"]["ThreeState"];
             /** @description It gets hot, smells, or leaks. */
-            hotOrWet?: boolean;
-            /** @description It is out of the machine. */
+            hotOrWet?: components["schemas"]["ThreeState"];
+            /** @description It is out of the machine. What nobody has said of it counts as in. */
             takenOut?: boolean;
             /**
              * Format: double
@@ -11326,8 +11468,12 @@ export interface components {
             supply: components["schemas"]["SupplyTrustResult"];
             /** @description What the machine said, beeped and counted. */
             observations: components["schemas"]["Observation"][];
-            /** @description What stands before the board is fed, each with whether a person may decide otherwise. */
+            /** @description What is open of List, each with whether a person may decide otherwise. */
             before: components["schemas"]["BeforePowerRow"][];
+            /** @description All that must be known before it is fed, with what is. */
+            list: components["schemas"]["BeforePowerRow"][];
+            /** @description Dangers that stand although their entry is gone: they are looked at again. */
+            leftBehind: components["schemas"]["LeftBehindRow"][];
             rails: components["schemas"]["RailReading"][];
             /** Format: int32 */
             machineVersion: number;
@@ -11478,6 +11624,8 @@ export interface components {
         PutBackAsk: {
             /** @description Somebody looked a second time that everything is the right way round. */
             secondLook: boolean;
+            /** @description Every lead of it is plugged in; left out, each says so by itself. */
+            leads?: components["schemas"]["ThreeState"];
         };
         /** @enum {string} */
         Quantity: "capacitance" | "esr" | "leakage" | "volts" | "rippleVolts" | "ohms" | "seconds" | "celsius" | "frames" | "rate";
@@ -11539,6 +11687,8 @@ export interface components {
              */
             value: number;
             source: string;
+            /** @description What it was read with; left out, it is what the source names, else not known. Ripple passes by an oscilloscope alone. */
+            instrument?: components["schemas"]["Instrument"];
         };
         RailResult: {
             /** @description The rail. */
@@ -11624,6 +11774,8 @@ export interface components {
             inCircuit?: boolean;
             /** @description "typed", or the meter's own identification. */
             source?: string;
+            /** @description What it was read with. */
+            instrument?: components["schemas"]["Instrument"];
             /** Format: date-time */
             at?: string;
             struck?: boolean;
@@ -15006,6 +15158,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["LotAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    LookAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                dangerId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookAgainAsk"];
             };
         };
         responses: {
@@ -21944,8 +22123,10 @@ export interface operations {
                  *       "readings": {
                  *         "microfarads": 32.4,
                  *         "esrOhms": 8.6,
-                 *         "esrFrequencyHertz": 100000
-                 *       }
+                 *         "esrFrequencyHertz": 100000,
+                 *         "inCircuit": false
+                 *       },
+                 *       "signs": []
                  *     }
                  */
                 "application/json": components["schemas"]["JudgeAsk"];
@@ -22031,7 +22212,8 @@ export interface operations {
                  *           },
                  *           "free": 7
                  *         }
-                 *       ]
+                 *       ],
+                 *       "headroomMillimetres": 12
                  *     }
                  */
                 "application/json": components["schemas"]["SubstituteAsk"];
@@ -22506,13 +22688,15 @@ export interface operations {
                  *           "name": "memory corner",
                  *           "source": "nickelCell",
                  *           "stage": "bloom",
-                 *           "squareCentimetres": 14
+                 *           "squareCentimetres": 14,
+                 *           "ph": 11
                  *         },
                  *         {
                  *           "name": "battery door",
                  *           "source": "zincCarbonCell",
                  *           "stage": "bloom",
-                 *           "squareCentimetres": 3
+                 *           "squareCentimetres": 3,
+                 *           "ph": 4
                  *         }
                  *       ]
                  *     }
@@ -22581,7 +22765,8 @@ export interface operations {
                  *         "copperMicrometres": 35,
                  *         "vias": 2
                  *       },
-                 *       "readOhms": 0.31
+                 *       "readOhms": 0.31,
+                 *       "contactErrorOhms": 0
                  *     }
                  */
                 "application/json": components["schemas"]["TraceAsk"];
@@ -22679,7 +22864,8 @@ export interface operations {
                  *       "squareCentimetres": 6,
                  *       "atHand": [
                  *         "nailVarnish"
-                 *       ]
+                 *       ],
+                 *       "nearHeat": false
                  *     }
                  */
                 "application/json": components["schemas"]["MaskAsk"];
@@ -22898,7 +23084,8 @@ export interface operations {
                  *           "celsius": 61,
                  *           "roomCelsius": 21
                  *         }
-                 *       ]
+                 *       ],
+                 *       "sameLoad": true
                  *     }
                  */
                 "application/json": components["schemas"]["HeatAsk"];
@@ -23043,7 +23230,8 @@ export interface operations {
                  *           "method": "cloth-damp",
                  *           "removedShare": 0.05
                  *         }
-                 *       ]
+                 *       ],
+                 *       "on": []
                  *     }
                  */
                 "application/json": components["schemas"]["CleaningFacts"];
@@ -23364,7 +23552,8 @@ export interface operations {
                  *         "paperLabel"
                  *       ],
                  *       "asked": 110,
-                 *       "unit": "fahrenheit"
+                 *       "unit": "fahrenheit",
+                 *       "solvent": "no"
                  *     }
                  */
                 "application/json": components["schemas"]["DryingTemperatureAsk"];
@@ -23398,14 +23587,15 @@ export interface operations {
                  *       "weighings": [
                  *         {
                  *           "hours": 4.5,
-                 *           "grams": 412
+                 *           "grams": 411
                  *         },
                  *         {
                  *           "hours": 6,
                  *           "grams": 411
                  *         }
                  *       ],
-                 *       "scaleGrams": 1
+                 *       "scaleGrams": 1,
+                 *       "mains": "no"
                  *     }
                  */
                 "application/json": components["schemas"]["IsDryAsk"];
@@ -23590,7 +23780,9 @@ export interface operations {
                  *           "seen": {
                  *             "red": 236,
                  *             "green": 228,
-                 *             "blue": 205
+                 *             "blue": 205,
+                 *             "clippedShare": 0,
+                 *             "unevenness": 0.01
                  *           },
                  *           "published": {
                  *             "l": 95.8,
@@ -23602,7 +23794,9 @@ export interface operations {
                  *           "seen": {
                  *             "red": 124,
                  *             "green": 119,
-                 *             "blue": 106
+                 *             "blue": 106,
+                 *             "clippedShare": 0,
+                 *             "unevenness": 0.01
                  *           },
                  *           "published": {
                  *             "l": 50.2,
@@ -23617,7 +23811,9 @@ export interface operations {
                  *           "seen": {
                  *             "red": 203,
                  *             "green": 183,
-                 *             "blue": 134
+                 *             "blue": 134,
+                 *             "clippedShare": 0,
+                 *             "unevenness": 0.01
                  *           }
                  *         },
                  *         {
@@ -23625,7 +23821,9 @@ export interface operations {
                  *           "seen": {
                  *             "red": 205,
                  *             "green": 196,
-                 *             "blue": 171
+                 *             "blue": 171,
+                 *             "clippedShare": 0,
+                 *             "unevenness": 0.01
                  *           },
                  *           "unaged": true
                  *         }
@@ -23716,7 +23914,8 @@ export interface operations {
                  *               "hours": 4,
                  *               "b": 22
                  *             }
-                 *           ]
+                 *           ],
+                 *           "paint": "no"
                  *         },
                  *         {
                  *           "name": "lower shell",
@@ -23726,7 +23925,8 @@ export interface operations {
                  *             "b": 12
                  *           },
                  *           "whitens": "yes",
-                 *           "fits": "yes"
+                 *           "fits": "yes",
+                 *           "paint": "no"
                  *         },
                  *         {
                  *           "name": "donor’s lid",
@@ -23735,7 +23935,8 @@ export interface operations {
                  *             "a": -0.4,
                  *             "b": 8
                  *           },
-                 *           "fits": "no"
+                 *           "fits": "no",
+                 *           "paint": "no"
                  *         }
                  *       ]
                  *     }
@@ -23801,7 +24002,8 @@ export interface operations {
                  *       "squareCentimetres": 4200,
                  *       "coats": 3,
                  *       "celsius": 19,
-                 *       "humidity": 55
+                 *       "humidity": 55,
+                 *       "surfaceCelsius": 19
                  *     }
                  */
                 "application/json": components["schemas"]["PaintAsk"];
@@ -24120,7 +24322,8 @@ export interface operations {
                  *         "cubicMetresPerHour": 58,
                  *         "pascals": 26,
                  *         "plug": "3 pins"
-                 *       }
+                 *       },
+                 *       "roomMillimetres": 26
                  *     }
                  */
                 "application/json": components["schemas"]["FanExchangeAsk"];
@@ -24275,7 +24478,9 @@ export interface operations {
                  *         {
                  *           "slot": "drive",
                  *           "what": "210 MB SCSI drive",
-                 *           "dateCode": "9417"
+                 *           "dateCode": "9417",
+                 *           "absent": false,
+                 *           "saidFate": "notKnown"
                  *         }
                  *       ],
                  *       "yearFrom": 1991,
@@ -24658,13 +24863,15 @@ export interface operations {
                  *               "count": 3,
                  *               "thread": "M3",
                  *               "lengthMillimetres": 6,
-                 *               "head": "pan"
+                 *               "head": "pan",
+                 *               "fromStore": false
                  *             },
                  *             {
                  *               "count": 1,
                  *               "thread": "M3",
                  *               "lengthMillimetres": 10,
-                 *               "head": "pan"
+                 *               "head": "pan",
+                 *               "fromStore": false
                  *             }
                  *           ],
                  *           "stepBack": true
@@ -24766,7 +24973,8 @@ export interface operations {
                  *         33.4,
                  *         32.9,
                  *         33.1
-                 *       ]
+                 *       ],
+                 *       "resolution": 0.1
                  *     }
                  */
                 "application/json": components["schemas"]["SignificanceAsk"];
@@ -25278,20 +25486,23 @@ export interface operations {
                  *           "title": "Take the cell out",
                  *           "piece": "board",
                  *           "minutes": 10,
-                 *           "danger": true
+                 *           "danger": true,
+                 *           "out": false
                  *         },
                  *         {
                  *           "id": "fan",
                  *           "title": "Oil the fan",
                  *           "piece": "cover",
-                 *           "out": true
+                 *           "out": true,
+                 *           "danger": false
                  *         },
                  *         {
                  *           "id": "under",
                  *           "title": "Clean under the board",
                  *           "piece": "board",
                  *           "out": true,
-                 *           "minutes": 5
+                 *           "minutes": 5,
+                 *           "danger": false
                  *         }
                  *       ]
                  *     }
