@@ -420,6 +420,7 @@ public class SurveyTests
     {
         await using var w = await Workshop.OpenAsync();
         var id = await w.TakeInAsync(traits: ["internalMainsSupply"]);
+        await w.LookOverAsync(id);
         await ReadAsync(w, id, "shorts", "ohms", [60, 200, 300, 400]);
         await CloseAsync(w, id, "shorts");
         await CloseAsync(

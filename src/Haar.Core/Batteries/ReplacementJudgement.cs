@@ -59,7 +59,7 @@ public static partial class Replacement
         Verdict No(string sentence, Reason reason, params string[] change) =>
             Verdict.Of(question, Outcome.No, sentence, Basis.Rule, reason).Changing(change);
 
-        if (!facts.Rechargeable && !d.Blocks && site.Charges != ThreeState.No)
+        if (!facts.Rechargeable && !d.Blocks && site.Charges == ThreeState.Yes)
         {
             return facts.Chemistry == CellChemistry.LithiumPrimary
                 ? No(
@@ -290,7 +290,7 @@ public static partial class Replacement
         {
             ifs.Add("a steady hand opens the moulding; a slip breaks the module for good");
         }
-        if (facts.Chemistry == CellChemistry.LithiumPrimary && d.Blocks && site.Charges == ThreeState.Yes)
+        if (facts.Chemistry == CellChemistry.LithiumPrimary && d.Blocks && site.Charges != ThreeState.No)
         {
             ifs.Add("the diode is measured after soldering: less than 1 µA back into the cell");
         }

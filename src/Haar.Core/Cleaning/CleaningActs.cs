@@ -345,13 +345,17 @@ public sealed record WeighItem(double Grams) : Command<CleaningActFacts>
 
 /// <summary>It counts as dry.</summary>
 /// <param name="TestedBy">Of something that takes the mains: who is trained for it and tested its insulation, and what it read.</param>
-public sealed record DryItem(double ScaleGrams = 1, string TestedBy = "") : Command<CleaningActFacts>
+/// <param name="HoursAgo">It was wetted so many hours before now, and written down later: a fact that a person says, and no reason against the time that drying takes. Null where it was written down at once.</param>
+public sealed record DryItem(double ScaleGrams = 1, string TestedBy = "", double? HoursAgo = null) : Command<CleaningActFacts>
 {
+    /// <summary>Nobody writes down later than this what dried. A house figure.</summary>
+    const double MostHoursAgo = 24 * 60;
+
     public override Permit May(CleaningActFacts f, DateTimeOffset now) =>
         f.Item.Sheet.Soak is { } soak ? Permit.No("step", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}.")
         : !f.Item.Wet ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is not wet.")
         : Permit.By(
-            f.Item.IsDry(now, ScaleGrams, TestedBy.Trim().Length > 2),
+            f.Item.IsDry(Since(f.Item, now) is { } since ? now + (f.Item.Sheet.WetAt!.Value - since) : now, ScaleGrams, TestedBy.Trim().Length > 2),
             "step",
             new(
                 OverruleKind.Dry,
@@ -366,6 +370,13 @@ public sealed record DryItem(double ScaleGrams = 1, string TestedBy = "") : Comm
             ),
             f.Overrules
         );
+
+    /// <summary>Since when it has dried, where that is earlier than was written down; null where it is not.</summary>
+    DateTimeOffset? Since(CleanedItem item, DateTimeOffset now)
+    {
+        InvalidInputException.Finite("hoursAgo", HoursAgo, 0, MostHoursAgo, "h");
+        return HoursAgo is { } hours && now.AddHours(-hours) is var since && since < item.Sheet.WetAt ? since : null;
+    }
 
     protected override Done Do(CleaningActFacts f, Moment at)
     {

@@ -91,6 +91,14 @@ public static partial class Ladder
         var method = next is null ? null : methods.First(m => m.Id == next.Method);
         var spent = item.Trials.Sum(t => methods.First(m => m.Id == t.Method).HandsMinutes);
         var verdict = Say(item, materials, features, soils, left, clean, damaged, next, method, spent, carry is not null);
+        if (verdict.Outcome == Outcome.Yes && next is not null && materials.Contains(Material.NotKnown))
+        {
+            verdict = verdict with
+            {
+                Outcome = Outcome.YesIf,
+                Sentence = $"{verdict.Sentence.TrimEnd('.')}, if it bears that: nobody has said what all of it is made of.",
+            };
+        }
         var goesOn = verdict.Outcome is Outcome.Yes or Outcome.YesIf;
         if (!goesOn)
         {

@@ -154,7 +154,7 @@ public static class Rust
                     question,
                     wet ? Outcome.YesIf : Outcome.Yes,
                     wet
-                        ? $"Ri {grade}: wet, with a mask, by {(reach == ToolReach.Folds || grade > 2 ? "remover" : "fleece")}."
+                        ? $"Ri {grade}: wet, with a mask, by {(reach == ToolReach.Folds || grade > 2 ? "remover" : "fleece")}{(coating == Coating.NotKnown ? ", unless it has a yellow sheen: yellow passivation holds chromate, and stays as it is" : "")}."
                         : $"Ri {grade}: by {(reach == ToolReach.Folds || grade > 2 ? "remover, then fleece" : "fleece, by hand")}.",
                     Basis.Rule,
                     why,

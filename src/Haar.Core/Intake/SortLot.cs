@@ -59,11 +59,15 @@ public sealed record SortLot(TriageAsk Asked, TriagePlan? Plan) : Command<LotFac
         var (lot, plan) = (f.Lot, Plan!);
         var boxes = f.Boxes.ToDictionary(b => b.Id.ToString());
         var made = new List<object>();
-        var share = lot.Paid is { } paid ? Math.Round(paid / f.Boxes.Count, 2) : (decimal?)null;
-        foreach (var p in plan.Boxes)
+        // To the cent: what rounding leaves goes to the boxes that come later, and the machines carry what was paid.
+        decimal? Share(int i) =>
+            lot.Paid is { } paid
+                ? Math.Round(paid * (i + 1) / plan.Boxes.Count, 2) - Math.Round(paid * i / plan.Boxes.Count, 2)
+                : null;
+        foreach (var (p, i) in plan.Boxes.Select((p, i) => (p, i)))
         {
             var (box, kind) = (boxes[p.Id], f.Kinds.GetValueOrDefault(boxes[p.Id].ProfileId));
-            var m = Become(lot, box, kind, p, share, at);
+            var m = Become(lot, box, kind, p, Share(i), at);
             box.BecameId = m.Id;
             made.Add(m);
             if (kind?.Cell is { } cell)

@@ -265,12 +265,18 @@ public static partial class Triage
                 n == 0
                     ? "None is worth it: no box can be finished within the budget and for less than a complete one costs."
                     : $"Finish {(n <= 4 ? Words.And([.. restored.Select(p => p.Name)]) : $"these {n}")}: {given} {(given == 1 ? "part comes" : "parts come")} from the others, {(moves.Count - given) switch { 0 => "none is", 1 => "1 is", var k => $"{k} are" }} bought.";
+            var untried = restored.Sum(p => ask.Boxes.First(b => b.Id == p.Id).Parts.Count(x => x.State == PartState.NotKnown));
+            if (n > 0 && untried > 0)
+            {
+                sentence +=
+                    $" {(untried == 1 ? "One part" : $"{untried} parts")} of {(n == 1 ? "it" : "them")} nobody has tried: it holds if {(untried == 1 ? "that works" : "those work")}.";
+            }
             var over = money.High > ask.BudgetMoney || hours.High > ask.BudgetHours;
             var verdict = Verdict
                 .Of(
                     question,
                     n == 0 ? Outcome.No
-                        : over ? Outcome.YesIf
+                        : over || untried > 0 ? Outcome.YesIf
                         : Outcome.Yes,
                     n > 0 && over ? $"{sentence} At the worst it goes past the budget." : sentence,
                     Basis.Rule,

@@ -277,8 +277,14 @@ public static class OrderPlan
         var parcelWord = parcels.Count == 1 ? "one parcel" : $"{parcels.Count} parcels";
         var sentence =
             $"{Words.Capital(parcelWord)} for {Money(cost)} in all, here in {days} {(days == 1 ? "day" : "days")}.{(uncovered.Count > 0 ? $" {uncovered.Sum(u => u.Pieces)} pieces are not to be had." : "")}";
+        // A part that fits on a condition is ordered on it: nobody knows the place, or the part, well enough for more.
+        var onCondition = parcels.SelectMany(p => p.Lines).SelectMany(l => l.For).Where(f => f.Fit != Outcome.Yes).Sum(f => f.Pieces);
+        if (onCondition > 0)
+        {
+            sentence += $" {onCondition} of {(onCondition == 1 ? "it fits" : "them fit")} on a condition: look before it is sent.";
+        }
         return Verdict
-            .Of(question, uncovered.Count > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Basis.Rule : Basis.Guess, reasons)
+            .Of(question, uncovered.Count > 0 || onCondition > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Basis.Rule : Basis.Guess, reasons)
             .Changing(one is not null && one.Cost - cost < 3 ? [$"One parcel less for {Money(one.Cost - cost)} more."] : []);
     }
 

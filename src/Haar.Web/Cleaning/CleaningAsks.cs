@@ -96,7 +96,8 @@ public sealed record OdourRungAsk(OdourRung Rung);
 
 /// <param name="ScaleGrams">Least step of the scale.</param>
 /// <param name="TestedBy">Of something that takes the mains: who is trained for it and tested its insulation, and what it read.</param>
-public sealed record DryItemAsk(double ScaleGrams = 1, string? TestedBy = null, string? OverruleReason = null);
+/// <param name="HoursAgo">It was wetted so many hours ago and is written down only now; null where it was written down at once.</param>
+public sealed record DryItemAsk(double ScaleGrams = 1, string? TestedBy = null, string? OverruleReason = null, double? HoursAgo = null);
 
 public sealed record WeighItemAsk(double Grams);
 

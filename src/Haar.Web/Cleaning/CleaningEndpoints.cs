@@ -222,7 +222,7 @@ static class CleaningEndpoints
         m.MapPost(
                 "/{itemId:guid}/dry",
                 (Guid id, Guid itemId, DryItemAsk ask, UnitOfWork work, CancellationToken cancel) =>
-                    DoAsync(id, itemId, new DryItem(ask.ScaleGrams, ask.TestedBy ?? ""), ask.OverruleReason, work, cancel)
+                    DoAsync(id, itemId, new DryItem(ask.ScaleGrams, ask.TestedBy ?? "", ask.HoursAgo), ask.OverruleReason, work, cancel)
             )
             .WithName("DryItem");
         m.MapPost(

@@ -109,7 +109,7 @@ static class ColourCalc
             .Asking("parts.colour.a", "Read its colour whole.")
             .Asking("parts.colour.b", "Read its colour whole.")
             .WithExample(
-                """{"parts":[{"name":"upper shell","colour":{"l":78,"a":1.4,"b":22},"whitens":"yes","fits":"yes","points":[{"hours":0,"b":27},{"hours":4,"b":22}],"paint":"no"},{"name":"lower shell","colour":{"l":82,"a":0.2,"b":12},"whitens":"yes","fits":"yes","paint":"no"},{"name":"donor’s lid","colour":{"l":84,"a":-0.4,"b":8},"fits":"no","paint":"no"}]}"""
+                """{"parts":[{"name":"upper shell","colour":{"l":78,"a":1.4,"b":22},"whitens":"yes","fits":"yes","points":[{"hours":0,"b":27},{"hours":4,"b":22}],"paint":false},{"name":"lower shell","colour":{"l":82,"a":0.2,"b":12},"whitens":"yes","fits":"yes","paint":false},{"name":"donor’s lid","colour":{"l":84,"a":-0.4,"b":8},"fits":"no","paint":false}]}"""
             )
             .ProducesValidationProblem();
     }

@@ -18,8 +18,18 @@ static class AsksFor
         where TBuilder : IEndpointConventionBuilder
     {
         builder.WithMetadata(new AskedFact(path, sentence));
+        // What is wrong is said before what is missing: the rule has had its say when this is looked at.
+        builder.AddEndpointFilter(
+            async (context, next) =>
+            {
+                var answer = await next(context);
+                return context.HttpContext.Items[Lacking] is InvalidInputException asked ? throw asked : answer;
+            }
+        );
         return builder;
     }
+
+    static readonly object Lacking = new();
 
     public static void UseAskedFacts(this IApplicationBuilder app) =>
         app.Use(
@@ -27,30 +37,44 @@ static class AsksFor
             {
                 if (context.GetEndpoint()?.Metadata.GetOrderedMetadata<AskedFact>() is { Count: > 0 } asked)
                 {
-                    context.Request.EnableBuffering();
-                    await CheckAsync(context.Request.Body, asked, context.RequestAborted);
-                    context.Request.Body.Position = 0;
+                    var body = new MemoryStream();
+                    await context.Request.Body.CopyToAsync(body, context.RequestAborted);
+                    context.Items[Lacking] = FirstLacking(body.ToArray(), asked);
+                    body.Position = 0;
+                    context.Request.Body = body;
                 }
                 await next(context);
             }
         );
 
-    static async Task CheckAsync(Stream body, IReadOnlyList<AskedFact> asked, CancellationToken cancel)
+    /// <exception cref="BadHttpRequestException">It breaks off inside an object: the reader of records is not told where, once it is kept in memory.</exception>
+    static InvalidInputException? FirstLacking(byte[] body, IReadOnlyList<AskedFact> asked)
     {
         try
         {
-            using var document = await JsonDocument.ParseAsync(body, cancellationToken: cancel);
+            using var document = JsonDocument.Parse(body);
             foreach (var fact in asked)
             {
                 if (Missing(document.RootElement, fact.Path.Split('.'), "") is { } at)
                 {
-                    throw new InvalidInputException(at, fact.Sentence);
+                    return new(at, fact.Sentence);
                 }
             }
+            return null;
         }
-        catch (JsonException)
+        catch (JsonException e)
         {
-            // What cannot be read is said by whoever reads it.
+            var reader = new Utf8JsonReader(body);
+            if (body.Length > 0 && body[0] == (byte)'{' && reader.Read())
+            {
+                throw new BadHttpRequestException(
+                    "The body is no JSON.",
+                    StatusCodes.Status400BadRequest,
+                    new JsonException(e.Message, LateJson.Where(reader), e.LineNumber, e.BytePositionInLine, e)
+                );
+            }
+            // What is nothing, or no object, is said by whoever reads it.
+            return null;
         }
     }
 

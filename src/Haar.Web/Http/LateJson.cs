@@ -56,7 +56,7 @@ sealed class LateJson(JsonSerializerOptions served) : JsonConverterFactory
     }
 
     /// <summary>The path of the value at which reading breaks off, as the serializer writes paths: $.needs[1].count.</summary>
-    static string Where(Utf8JsonReader reader)
+    internal static string Where(Utf8JsonReader reader)
     {
         // What is open, from the outside in: the name or the place that led there, and how many values an array has had.
         var open = new Stack<(string Step, bool Array, int Had)>();

@@ -95,7 +95,9 @@ public class ReplacementTests
                 Barrel with
                 {
                     ChargeVolts = line,
+                    ChargeMilliamps = 1,
                     WindowLowVolts = 2.0,
+                    WindowHighVolts = 5.5,
                     NominalVolts = 3,
                 },
                 ReplacementKind.RechargeableCoin

@@ -37,9 +37,10 @@
     onadd: () => void;
     onwhiten: (runId: string) => void;
   } = $props();
-  let sheet = $state<'change' | 'try' | 'weigh' | 'tested' | 'before' | 'worth' | 'soak' | ''>('');
+  let sheet = $state<'change' | 'try' | 'weigh' | 'tested' | 'earlier' | 'before' | 'worth' | 'soak' | ''>('');
   let grams = $state('');
   let tested = $state('');
+  let hoursAgo = $state('');
   const form = new Sending();
   const open = $derived(!row.item.sheet.doneAt || row.wet);
   const path = $derived({ params: { path: { id, itemId: row.item.id } } });
@@ -64,7 +65,7 @@
       act(
         api.POST('/api/machines/{id}/cleaning/{itemId}/dry', {
           ...path,
-          body: { scaleGrams: 1, testedBy: tested, overruleReason },
+          body: { scaleGrams: 1, testedBy: tested, overruleReason, hoursAgo: number(hoursAgo, 'the hours') },
         }),
       ),
     );
@@ -258,7 +259,7 @@
         class="act"
         disabled={form.busy}
         onclick={() => (row.takesMains ? show('tested') : void dry())}>It is dry</button
-      >{/if}
+      ><button class="act" disabled={form.busy} onclick={() => show('earlier')}>It was wetted earlier</button>{/if}
     {#if !row.wet && row.ladder.next && open}<button class="act" disabled={form.busy} onclick={finish}
         >{row.item.facts.trials.length ? 'Clean enough' : 'Leave it as it is'}</button
       >{/if}
@@ -308,6 +309,25 @@
     <ProblemNote problem={form.problem} />
     <NumberField label="Weight, g" error={form.field('grams')} bind:value={grams} size="text-xl" required />
     <button class="btn-next justify-self-start" disabled={form.busy}>Keep the weight</button>
+  </form>
+</Sheet>
+<Sheet
+  bind:current={sheet}
+  name="earlier"
+  title="When was it wetted?"
+  about="Washed yesterday, and written down only now: its time counts from when it got wet."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      if (row.takesMains) show('tested');
+      else void dry().then((done) => done && (sheet = ''));
+    }}
+  >
+    <ProblemNote problem={form.problem} />
+    <NumberField label="Hours ago" error={form.field('hoursAgo')} bind:value={hoursAgo} required />
+    <button class="btn-next justify-self-start" disabled={form.busy}>Then it is dry</button>
   </form>
 </Sheet>
 <Sheet

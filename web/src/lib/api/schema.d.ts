@@ -7485,6 +7485,11 @@ export interface components {
             /** @description Of something that takes the mains: who is trained for it and tested its insulation, and what it read. */
             testedBy?: null | string;
             overruleReason?: null | string;
+            /**
+             * Format: double
+             * @description It was wetted so many hours ago and is written down only now; null where it was written down at once.
+             */
+            hoursAgo?: null | number;
         };
         /** @description Numbers of the house. */
         DryingDefaults: {
@@ -23915,7 +23920,7 @@ export interface operations {
                  *               "b": 22
                  *             }
                  *           ],
-                 *           "paint": "no"
+                 *           "paint": false
                  *         },
                  *         {
                  *           "name": "lower shell",
@@ -23926,7 +23931,7 @@ export interface operations {
                  *           },
                  *           "whitens": "yes",
                  *           "fits": "yes",
-                 *           "paint": "no"
+                 *           "paint": false
                  *         },
                  *         {
                  *           "name": "donor’s lid",
@@ -23936,7 +23941,7 @@ export interface operations {
                  *             "b": 8
                  *           },
                  *           "fits": "no",
-                 *           "paint": "no"
+                 *           "paint": false
                  *         }
                  *       ]
                  *     }
