@@ -136,6 +136,33 @@ export class Haar {
     await this.ready();
   }
 
+  /** As if every supply that hangs on its load had done so for so many minutes more. */
+  async onLoadFor(minutes: number) {
+    await this.sqlite(
+      `UPDATE PowerSteps SET OnLoadSince = OnLoadSince - ${minutes * 600_000_000} WHERE OnLoadSince IS NOT NULL`,
+    );
+  }
+
+  /** Looks a machine over as another person would: every place sound, and no tube. */
+  async lookOver(id: string) {
+    const done = new Set<string>();
+    for (;;) {
+      const { rows } = await this.api<{ rows: { item: { id: string } }[] }>(`/api/machines/${id}/checklist`);
+      const open = rows.map((r) => r.item.id).filter((i) => !done.has(i));
+      if (!open.length) return;
+      for (const item of open) {
+        done.add(item);
+        const answer = item === 'tube' ? 'notHere' : 'sound';
+        const said = await this.act('POST', `/api/machines/${id}/checklist/${item}`, {
+          answer,
+          note: '',
+          photoId: null,
+        });
+        if (!said.ok) throw new Error(await said.text());
+      }
+    }
+  }
+
   /** Opened again as if so many days had passed. */
   async daysLater(ahead: number) {
     await ended(this.web);

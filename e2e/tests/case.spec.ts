@@ -43,8 +43,10 @@ for (const phone of [false, true]) {
       await page.getByRole('button', { name: 'Out of the light' }).click();
       await page.getByRole('button', { name: 'Rinse and dry it' }).click();
       await page.getByRole('button', { name: 'Rinsed with clean water' }).click();
-      await page.getByRole('button', { name: 'It is dry' }).click();
-      await page.getByRole('alert').getByRole('textbox').fill('A day and a night over the stove.');
+      await page.getByRole('button', { name: 'It was wetted earlier' }).click();
+      await page.getByLabel('Hours ago').fill('200');
+      await page.getByRole('button', { name: 'Then it is dry' }).click();
+      await page.getByRole('alert').getByRole('textbox').fill('Looked into every post: nothing wet.');
       await page.getByRole('button', { name: 'Do it, and keep the reason' }).click();
       await pick(page, /^to be whitened/, /whitened/);
       await page.getByRole('button', { name: 'Photo under the card' }).click();

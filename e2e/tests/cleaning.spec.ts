@@ -36,9 +36,15 @@ test('a shell is cleaned rung by rung, and kept from power until it is dry', asy
   await expect(page.getByText('412.5 g', { exact: true })).toBeVisible();
   expect(JSON.stringify(await haar.api(`/api/machines/${id}/power`))).toContain('front panel is wet');
   await page.goto(`${haar.url}/m/${id}/cleaning`);
-  // Refused, and a person may say why it is dry all the same.
+  // Before its time no reason counts.
   await page.getByRole('button', { name: 'It is dry' }).click();
-  await page.getByRole('alert').getByRole('textbox').fill('It lay on the radiator all of last night.');
+  await expect(page.getByRole('alert')).toContainText('Not yet');
+  await expect(page.getByRole('alert').getByRole('textbox')).toHaveCount(0);
+  // That it was washed days ago and is written down only now is a fact, and said as one; then a look does.
+  await page.getByRole('button', { name: 'It was wetted earlier' }).click();
+  await page.getByLabel('Hours ago').fill('200');
+  await page.getByRole('button', { name: 'Then it is dry' }).click();
+  await page.getByRole('alert').getByRole('textbox').fill('Looked into every corner: nothing wet.');
   await page.getByRole('button', { name: 'Do it, and keep the reason' }).click();
   await expect(heading).toContainText('Stop: it is clean.');
   await page.getByRole('button', { name: 'Clean enough' }).click();

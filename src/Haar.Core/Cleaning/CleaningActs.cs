@@ -355,7 +355,11 @@ public sealed record DryItem(double ScaleGrams = 1, string TestedBy = "", double
         f.Item.Sheet.Soak is { } soak ? Permit.No("step", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}.")
         : !f.Item.Wet ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is not wet.")
         : Permit.By(
-            f.Item.IsDry(Since(f.Item, now) is { } since ? now + (f.Item.Sheet.WetAt!.Value - since) : now, ScaleGrams, TestedBy.Trim().Length > 2),
+            f.Item.IsDry(
+                Since(f.Item, now) is { } since ? now + (f.Item.Sheet.WetAt!.Value - since) : now,
+                ScaleGrams,
+                TestedBy.Trim().Length > 2
+            ),
             "step",
             new(
                 OverruleKind.Dry,

@@ -61,9 +61,7 @@ public sealed record SortLot(TriageAsk Asked, TriagePlan? Plan) : Command<LotFac
         var made = new List<object>();
         // To the cent: what rounding leaves goes to the boxes that come later, and the machines carry what was paid.
         decimal? Share(int i) =>
-            lot.Paid is { } paid
-                ? Math.Round(paid * (i + 1) / plan.Boxes.Count, 2) - Math.Round(paid * i / plan.Boxes.Count, 2)
-                : null;
+            lot.Paid is { } paid ? Math.Round(paid * (i + 1) / plan.Boxes.Count, 2) - Math.Round(paid * i / plan.Boxes.Count, 2) : null;
         foreach (var (p, i) in plan.Boxes.Select((p, i) => (p, i)))
         {
             var (box, kind) = (boxes[p.Id], f.Kinds.GetValueOrDefault(boxes[p.Id].ProfileId));

@@ -284,7 +284,13 @@ public static class OrderPlan
             sentence += $" {onCondition} of {(onCondition == 1 ? "it fits" : "them fit")} on a condition: look before it is sent.";
         }
         return Verdict
-            .Of(question, uncovered.Count > 0 || onCondition > 0 ? Outcome.YesIf : Outcome.Yes, sentence, proven ? Basis.Rule : Basis.Guess, reasons)
+            .Of(
+                question,
+                uncovered.Count > 0 || onCondition > 0 ? Outcome.YesIf : Outcome.Yes,
+                sentence,
+                proven ? Basis.Rule : Basis.Guess,
+                reasons
+            )
             .Changing(one is not null && one.Cost - cost < 3 ? [$"One parcel less for {Money(one.Cost - cost)} more."] : []);
     }
 

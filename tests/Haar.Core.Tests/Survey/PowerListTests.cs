@@ -75,7 +75,11 @@ public class PowerListTests
     public void Each_place_that_is_not_known_keeps_it_shut()
     {
         var f = Known(MachineClass.Level486, Trait.InternalMainsSupply, Trait.CoinCell, Trait.LowEsrElectrolytics);
-        var places = PowerList.Of(f, Now).Where(b => b.Word.StartsWith("look/", StringComparison.Ordinal)).Select(b => b.Word[5..]).ToList();
+        var places = PowerList
+            .Of(f, Now)
+            .Where(b => b.Word.StartsWith("look/", StringComparison.Ordinal))
+            .Select(b => b.Word[5..])
+            .ToList();
         Assert.Superset(
             new HashSet<string> { "supply", "lead", "earth", "coin-cell", "low-esr-caps", "board", "ports", "cooling", "loose" },
             places.ToHashSet()
@@ -86,7 +90,11 @@ public class PowerListTests
             {
                 var less = f with
                 {
-                    Answers = [.. f.Answers.Where(a => a.Item != place), .. answer is { } given ? [Answer(f, place, given)] : Array.Empty<ChecklistAnswer>()],
+                    Answers =
+                    [
+                        .. f.Answers.Where(a => a.Item != place),
+                        .. answer is { } given ? [Answer(f, place, given)] : Array.Empty<ChecklistAnswer>(),
+                    ],
                 };
                 Assert.NotEqual(Outcome.Yes, Power(less));
             }
@@ -129,13 +137,18 @@ public class PowerListTests
         // Struck off, never there, or a rail that nobody has read: it is taken again.
         Assert.Equal(kind, Session(f with { Readings = [.. f.Readings.Where(r => r.SubjectId != step.Id)] }).Next);
         var struck = Known();
-        foreach (var r in struck.Readings.Where(r => r.SubjectId == struck.PowerSteps.Single(s => s.Kind == kind).Id && r.Channel == "+12 V"))
+        foreach (
+            var r in struck.Readings.Where(r => r.SubjectId == struck.PowerSteps.Single(s => s.Kind == kind).Id && r.Channel == "+12 V")
+        )
         {
             r.Voided = true;
         }
         Assert.Equal(kind, Session(struck).Next);
+        // A rail that was added: everything that reads rails begins anew.
         f.Machine.Rails = [.. f.Machine.Rails, new("−12 V", -12)];
-        Assert.NotEqual(Outcome.Yes, Power(f));
+        Assert.Equal(PowerStepKind.Shorts, Session(f).Next);
+        Assert.Contains(kind, Session(f).Lapsed);
+        Assert.False(Session(f).May(PowerStepKind.BareBoard).Granted);
     }
 
     [Fact]
@@ -224,7 +237,10 @@ public class PowerListTests
         cell.OldOutAt = Now;
         Assert.Empty(Dangers.Of(f with { Dangers = kept }));
         // How far it reached has still to be said.
-        cell.Site = cell.Site with { Leaking = ThreeState.Yes };
+        cell.Site = cell.Site with
+        {
+            Leaking = ThreeState.Yes,
+        };
         Assert.Contains(Session(f with { Dangers = kept }).Before, b => b.Word == "residue");
     }
 
@@ -238,7 +254,10 @@ public class PowerListTests
         Assert.True(session.Stopped);
         Assert.False(session.Verdict.MayBeOverruled);
         // Of a line nobody knows, and no holder that the board was made with: not known.
-        cell.Site = cell.Site with { Charges = ThreeState.NotKnown };
+        cell.Site = cell.Site with
+        {
+            Charges = ThreeState.NotKnown,
+        };
         Assert.Contains(Session(f).Before, b => b.Word == "cell");
         cell.Site = cell.Site with { CoinHolder = true };
         Assert.DoesNotContain(Session(f).Before, b => b.Word == "cell");
@@ -271,7 +290,19 @@ public class PowerListTests
         Assert.Contains("dust", row.Answer, StringComparison.Ordinal);
         // What stands there is dealt with there.
         found.Kind = FindingKind.CrackedMainsFilter;
-        var again = f with { Dangers = [new() { Id = Id(), Kind = DangerKind.Finding, Subject = found.Id, Since = Now }] };
+        var again = f with
+        {
+            Dangers =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Kind = DangerKind.Finding,
+                    Subject = found.Id,
+                    Since = Now,
+                },
+            ],
+        };
         Assert.IsType<Refused>(new LookAgain(again.Dangers[0].Id, "It is nothing.").Decide(again, At()));
     }
 
@@ -280,7 +311,17 @@ public class PowerListTests
     {
         var f = Known() with
         {
-            Dangers = [new() { Id = Id(), Kind = DangerKind.WetRowGone, Subject = Id(), Sentence = "Main board was wet.", Since = Now }],
+            Dangers =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Kind = DangerKind.WetRowGone,
+                    Subject = Id(),
+                    Sentence = "Main board was wet.",
+                    Since = Now,
+                },
+            ],
         };
         Assert.IsType<Refused>(new LookAgain(f.Dangers[0].Id, "It looks dry to me.").Decide(f, At(), "I want to"));
         var later = new Moment(Now.AddHours(new Haar.Core.Drying.DryingDefaults().CoilsHours), new(2026, 6, 7), Id, "Ines");
@@ -320,14 +361,20 @@ public class PowerListTests
     public void What_is_off_is_read_from_the_record_and_not_from_what_is_said()
     {
         var said = new TestInPiecesFacts(RestsOn.Insulator, ThreeState.No, [], 5);
-        var tube = Known(MachineClass.Terminal, Trait.PictureTube, Trait.InternalMainsSupply) with { StripSteps = [Off("Back shell", PieceKind.Cover)] };
+        var tube = Known(MachineClass.Terminal, Trait.PictureTube, Trait.InternalMainsSupply) with
+        {
+            StripSteps = [Off("Back shell", PieceKind.Cover)],
+        };
         Assert.IsType<Refused>(new AllowTestInPieces(said).Decide(tube, At(), "I want to"));
         Assert.Equal(PowerStepKind.SupplyLoaded, Session(tube).Before.Single(b => b.Word == "apart").From);
         var hot = Known(MachineClass.Level686) with { StripSteps = [Off("Heatsink", PieceKind.Other), Off("Fan", PieceKind.Fan, 2)] };
         Assert.Equal([LeftOff.Fan, LeftOff.Heatsink], TestInPiecesRule.OffByRecord(hot));
         Assert.IsType<Refused>(new AllowTestInPieces(said).Decide(hot, At()));
         // Allowed once, and a tube is known since: it is asked again.
-        var open = Known() with { StripSteps = [Off("Cover", PieceKind.Cover)] };
+        var open = Known() with
+        {
+            StripSteps = [Off("Cover", PieceKind.Cover)],
+        };
         var allowed = Assert.IsType<Done>(new AllowTestInPieces(said).Decide(open, At()));
         open = open with { TestsInPieces = [.. allowed.Added.OfType<TestInPieces>()] };
         Assert.DoesNotContain(Session(open).Before, b => b.Word == "apart");
@@ -368,7 +415,18 @@ public class PowerListTests
                     0 => f with { Areas = [new() { Id = Id(), Name = "the corner" }] },
                     1 => f with { Cell = Cell(f.Machine.Id, new() { Leaking = ThreeState.Yes }) },
                     2 => f with { StripSteps = [Off("Cover", PieceKind.Cover)] },
-                    3 => f with { Capacitors = [new() { Id = Id(), Designator = "C1", Signs = [CapacitorSign.Bulging] }] },
+                    3 => f with
+                    {
+                        Capacitors =
+                        [
+                            new()
+                            {
+                                Id = Id(),
+                                Designator = "C1",
+                                Signs = [CapacitorSign.Bulging],
+                            },
+                        ],
+                    },
                     4 => f with { Answers = [.. f.Answers.Skip(1)] },
                     _ => f,
                 };
@@ -384,7 +442,9 @@ public class PowerListTests
                     _ => Unsaid(f, m => m.Rails = [.. m.Rails.Skip(1)]),
                 };
                 var after = Power(less);
-                return before is Outcome.Yes or Outcome.YesIf || after is Outcome.No or Outcome.Unknown || Session(less).Next <= PowerStepKind.SupplyLook;
+                return before is Outcome.Yes or Outcome.YesIf
+                    || after is Outcome.No or Outcome.Unknown
+                    || Session(less).Next <= PowerStepKind.SupplyLook;
             }
         );
 

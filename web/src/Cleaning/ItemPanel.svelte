@@ -322,7 +322,7 @@
     onsubmit={(e) => {
       e.preventDefault();
       if (row.takesMains) show('tested');
-      else void dry().then((done) => done && (sheet = ''));
+      else void dry().then((done) => (sheet = done ? '' : sheet));
     }}
   >
     <ProblemNote problem={form.problem} />
