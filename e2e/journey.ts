@@ -69,6 +69,12 @@ export async function journey(
   });
   await hands.fill('From year', '1991');
   await hands.fill('To year', '1993');
+  // That the mains goes in says nothing of a tube: it is asked, and answered.
+  await page
+    .getByRole('radiogroup', { name: 'Is there a picture tube?' })
+    .getByRole('radio', { name: 'No', exact: true })
+    .focus();
+  await page.keyboard.press('Space');
   await hands.press('button', 'What is seen in it');
   await hands.choose('Class', '386-level');
   await hands.press('checkbox', 'Mains supply inside');

@@ -136,7 +136,9 @@ test('a lot is sorted: locked, summed again, carried out and undone', async ({ p
 });
 
 test('a supply that nobody can vouch for is kept off the board until it is read on a load', async ({ page, haar }) => {
-  await page.goto(`${haar.url}/m/${await haar.machine('Lifeboat editor')}/power`);
+  const id = await haar.machine('Lifeboat editor');
+  await haar.lookOver(id);
+  await page.goto(`${haar.url}/m/${id}/power`);
   await page.getByRole('checkbox', { name: /I am trained/ }).check();
   await page.getByRole('button', { name: /^Type a reading/ }).click();
   for (const [rail, volts] of [
@@ -149,6 +151,8 @@ test('a supply that nobody can vouch for is kept off the board until it is read 
     await expect(page.getByRole('dialog', { name: `${rail}: what do you read?` })).toBeVisible();
     await page.getByLabel('Volts', { exact: true }).fill(volts);
     await page.getByLabel('Ripple, millivolts peak to peak').fill('20');
+    await page.getByLabel('Read with').click();
+    await page.getByRole('option', { name: 'an oscilloscope, 20 MHz' }).click();
     await page.getByRole('button', { name: 'Keep this reading' }).click();
   }
   await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -157,6 +161,8 @@ test('a supply that nobody can vouch for is kept off the board until it is read 
   await page.getByRole('button', { name: 'Read it on a load' }).click();
   await page.getByLabel('The load').fill('2 A on +5');
   await page.getByRole('button', { name: 'The load is on' }).click();
+  await expect(page.getByText(/^On its load/).first()).toBeVisible();
+  await haar.onLoadFor(12);
   await page.getByRole('checkbox', { name: /I am trained/ }).check();
   await page.getByRole('button', { name: 'This step is through' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bare board, speaker only');

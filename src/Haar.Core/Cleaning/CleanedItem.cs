@@ -194,7 +194,7 @@ public sealed class CleanedItem : ICheckedRow, IHazardRow
     /// <summary>What runs over it stays in it: sockets, switches, foils and posts, and whatever nobody has named.</summary>
     [JsonIgnore]
     public bool HoldsLiquid =>
-        Dries != WetPart.Shell
+        Dries is WetPart.NotKnown or WetPart.Board or WetPart.Connectors or WetPart.Membrane or WetPart.Coils
         || Facts.Materials.Any(m => m is Material.Board or Material.Connector or Material.Switch or Material.Membrane or Material.Bearing);
 
     /// <inheritdoc />

@@ -413,6 +413,19 @@ public sealed partial class DemoWorkshop
                 Sentence = "No swelling; fan turns; fuse whole.",
             }
         );
-        lookedOver.Add((m, 2));
+        // Nobody has looked inside yet: what brings the mains in is known, and so its supply may be tried alone.
+        foreach (var place in new[] { "lead", "supply", "earth" })
+        {
+            db.Add(
+                new ChecklistAnswer
+                {
+                    Id = Id(),
+                    MachineId = m.Id,
+                    Item = place,
+                    Answer = LookAnswer.Sound,
+                    At = Ago(2.1),
+                }
+            );
+        }
     }
 }

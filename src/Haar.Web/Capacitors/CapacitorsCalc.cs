@@ -148,7 +148,6 @@ static class CapacitorsCalc
             )
             .WithName("CalcJudgeCapacitor")
             .WithSummary("Is this capacitor sound?")
-            .Asking("signs", "Say what is seen on it; an empty list says that nothing is.")
             .Asking("readings.inCircuit", "Say whether it was read in circuit.")
             .Asking("spec.microfarads", "Say what value is printed on it.")
             .WithExample(

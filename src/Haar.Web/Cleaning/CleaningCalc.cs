@@ -30,7 +30,6 @@ static class CleaningCalc
         g.MapPost("/ladder", (CleaningFacts ask) => Ladder.For(ask))
             .WithName("CalcLadder")
             .WithSummary("How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.")
-            .Asking("on", "Say what is still on it from a pass before; an empty list says that nothing is.")
             .WithExample(
                 """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}],"on":[]}"""
             )

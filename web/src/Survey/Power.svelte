@@ -291,9 +291,10 @@
             ].join(' ')}
           </p>{/if}
         {#if blocked}
-          {#if untrusted || !(data.before.length || data.leftBehind.length)}
+          {#if untrusted || data.answeredOn || !(data.before.length || data.leftBehind.length)}
             <ul class="mt-2 grid gap-1">
-              {#each untrusted ? data.supply.verdict.reasons : data.verdict.reasons as r (r.text)}<li>
+              {#each untrusted && !data.answeredOn ? data.supply.verdict.reasons : data.verdict.reasons as r (r.text)}<li
+                >
                   {r.text}
                 </li>{/each}
             </ul>
@@ -481,10 +482,13 @@
                 shown = 'supplyLoaded';
               })}>Read it on a load</button
           >
-        {:else if blocked && first}<a class="btn-next" href="/m/{id}/{first.screen || 'survey'}"
+        {:else if blocked && first && !data.answeredOn}<a class="btn-next" href="/m/{id}/{first.screen || 'survey'}"
             >{first.permit.verdict.outcome === 'no' ? 'Put it right first' : 'Look first'}</a
           >
-        {:else if blocked}<button class="btn-next" onclick={() => go(`/m/${id}/${data.answeredOn || 'survey'}`)}
+        {:else if blocked}<button
+            class="btn-next"
+            onclick={() =>
+              go(`/m/${id}/${!data.answeredOn || data.answeredOn === 'power' ? 'survey' : data.answeredOn}`)}
             >{data.answeredOn === 'battery' ? 'To the battery' : 'What is found'}</button
           >
         {:else if stepState === 'failed'}<button

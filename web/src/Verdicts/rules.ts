@@ -326,7 +326,8 @@ function sent(f: Field, v: Typed): unknown {
     case 'number':
       return number(v as string, f.label) ?? undefined;
     case 'check':
-      return v === (f.standard === true) && !f.required ? undefined : v;
+      // A tick that stands in sight unset has been said, as one that is set.
+      return v;
     case 'many':
       return (v as string[]).length || f.required ? v : undefined;
     case 'numbers': {

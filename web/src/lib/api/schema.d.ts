@@ -3877,7 +3877,7 @@ export interface paths {
         put?: never;
         /**
          * Is this capacitor sound?
-         * @description Asked for: `signs`: Say what is seen on it; an empty list says that nothing is.; `readings.inCircuit`: Say whether it was read in circuit.; `spec.microfarads`: Say what value is printed on it.
+         * @description Asked for: `readings.inCircuit`: Say whether it was read in circuit.; `spec.microfarads`: Say what value is printed on it.
          */
         post: operations["CalcJudgeCapacitor"];
         delete?: never;
@@ -4364,10 +4364,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /**
-         * How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.
-         * @description Asked for: `on`: Say what is still on it from a pass before; an empty list says that nothing is.
-         */
+        /** How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop. */
         post: operations["CalcLadder"];
         delete?: never;
         options?: never;
