@@ -36,6 +36,9 @@ public static class LookList
         ["loose"] = PowerStepKind.BareBoard,
     };
 
+    /// <summary>Whether a place of the look-over decides on power.</summary>
+    public static bool Decides(string item) => Places.ContainsKey(item);
+
     public static IEnumerable<BeforePower> Of(MachineFacts f)
     {
         yield return Identity(f);

@@ -379,13 +379,13 @@ public sealed partial class DemoWorkshop(HaarDb db, PhotoStore photos, TimeProvi
     /// <summary>Machines that were looked over, place by place, and when they were powered or nearly so.</summary>
     readonly List<(Machine Machine, double DaysAgo)> lookedOver = [];
 
-    /// <summary>Every place of their lists: bad where its finding says so, else sound.</summary>
+    /// <summary>The places of their lists that decide on power: bad where its finding says so, else sound.</summary>
     void LookedOver()
     {
         foreach (var (m, daysAgo) in lookedOver)
         {
             var found = db.Findings.Local.Where(x => x.MachineId == m.Id).ToList();
-            foreach (var i in Checklist.For(m, [.. found.Select(x => x.Kind)]).Items)
+            foreach (var i in Checklist.For(m, [.. found.Select(x => x.Kind)]).Items.Where(i => LookList.Decides(i.Id)))
             {
                 if (db.Answers.Local.All(a => a.MachineId != m.Id || a.Item != i.Id))
                 {

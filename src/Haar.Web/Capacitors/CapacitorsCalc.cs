@@ -151,7 +151,7 @@ static class CapacitorsCalc
             .Asking("readings.inCircuit", "Say whether it was read in circuit.")
             .Asking("spec.microfarads", "Say what value is printed on it.")
             .WithExample(
-                """{"designator":"C14","spec":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16},"readings":{"microfarads":32.4,"esrOhms":8.6,"esrFrequencyHertz":100000,"inCircuit":false},"signs":[]}"""
+                """{"designator":"C14","spec":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16},"readings":{"microfarads":32.4,"esrOhms":8.6,"esrFrequencyHertz":100000,"inCircuit":false}}"""
             )
             .ProducesValidationProblem();
         g.MapPost(

@@ -31,7 +31,7 @@ static class CleaningCalc
             .WithName("CalcLadder")
             .WithSummary("How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.")
             .WithExample(
-                """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}],"on":[]}"""
+                """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}]}"""
             )
             .ProducesValidationProblem();
         g.MapPost("/mixing", (MixingAsk ask) => Mixing.May(ask.Substances))

@@ -41,6 +41,10 @@
   let grams = $state('');
   let tested = $state('');
   let hoursAgo = $state('');
+  // Dry by a reason too: what asked for it is closed.
+  $effect(() => {
+    if (!row.wet && sheet === 'earlier') [sheet, hoursAgo] = ['', ''];
+  });
   const form = new Sending();
   const open = $derived(!row.item.sheet.doneAt || row.wet);
   const path = $derived({ params: { path: { id, itemId: row.item.id } } });
@@ -317,6 +321,7 @@
   title="When was it wetted?"
   about="Washed yesterday, and written down only now: its time counts from when it got wet."
 >
+  <ProblemNote {form} />
   <form
     class="grid gap-4"
     onsubmit={(e) => {
@@ -325,7 +330,6 @@
       else void dry().then((done) => (sheet = done ? '' : sheet));
     }}
   >
-    <ProblemNote problem={form.problem} />
     <NumberField label="Hours ago" error={form.field('hoursAgo')} bind:value={hoursAgo} required />
     <button class="btn-next justify-self-start" disabled={form.busy}>Then it is dry</button>
   </form>

@@ -37,7 +37,9 @@ describe('the rules of the interface', () => {
 
   for (const r of rules)
     test(`${r.id}: its example goes through the fields and comes out as it was`, () => {
-      expect(body(r.fields, fill(r.fields, r.example))).toEqual(withoutStandards(r.fields, r.example));
+      expect(withoutStandards(r.fields, body(r.fields, fill(r.fields, r.example)))).toEqual(
+        withoutStandards(r.fields, r.example),
+      );
     });
 
   it('sends nothing that nobody typed', () => {

@@ -347,7 +347,11 @@ function sent(f: Field, v: Typed): unknown {
     }
     case 'group': {
       const inner = body(f.fields, v as TypedGroup);
-      return Object.keys(inner).length || f.required ? inner : undefined;
+      // A group of which nothing was touched but ticks that stand as they stood is not there.
+      const touched = f.fields.some(
+        (x) => x.key in inner && !(x.kind === 'check' && inner[x.key] === (x.standard === true)),
+      );
+      return touched || f.required ? inner : undefined;
     }
     case 'choice':
       return v === 'true' ? true : v === 'false' ? false : v || undefined;
