@@ -183,7 +183,7 @@ public sealed class CorrosionRoom : Room
             whole = "Its traces are whole";
         if (wet.Count == 0)
         {
-            yield return Rooms.BeforePower.Is("wet", dry, "No area on its board maps is wet.");
+            yield return Rooms.BeforePower.Is("wet", dry, "Every area on its board maps is dry.");
         }
         else
         {
