@@ -289,7 +289,8 @@ public sealed class BatteriesRoom : Room
                     ? "Say what kind of cell it is, and whether the board charges it."
                     : "Say whether the board charges the cell: a primary lithium cell sits on a line of which nobody knows.",
                 "Somebody may have put it where a rechargeable cell was; charged, it vents and burns.",
-                "The line measured with the cell out; or the cell taken out."
+                "The line measured with the cell out; or the cell taken out.",
+                cell.Site
             )
             : Rooms.BeforePower.Is("cell", title, "The cell that came in it is of the kind that its line was made for.");
     }

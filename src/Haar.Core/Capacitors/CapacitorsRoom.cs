@@ -204,12 +204,13 @@ public sealed class CapacitorsRoom : Room
                 Screen = "capacitors",
             };
         }
+        var readings = f.KeptSummary is null ? f.Readings.ToLookup(r => r.SubjectId) : null;
         var harmful =
             f.KeptSummary?.Harmful.Select(h => (h.Id, h.Designator, h.Harm)).ToList()
             ??
             [
                 .. f
-                    .Capacitors.Select(c => (c.Id, c.Designator, Harm: CapacitorHarm.Of(c, MachineFacts.ReadingsOf(c, f.Readings))))
+                    .Capacitors.Select(c => (c.Id, c.Designator, Harm: CapacitorHarm.Of(c, MachineFacts.ReadingsOf(c, readings![c.Id]))))
                     .Where(c => c.Harm.Length > 0)
                     .OrderBy(c => c.Id),
             ];

@@ -81,7 +81,7 @@ public static partial class CapacitorJudge
         }
 
         // A low-ESR part is made to far less than general-purpose loss: only its own sheet says to how much.
-        return spec.Kind.IsAluminium() && spec.Kind != CapacitorKind.AluminiumLowEsr && spec.RatedVolts is { } volts
+        return spec.ValueKnown && spec.Kind.IsAluminium() && spec.Kind != CapacitorKind.AluminiumLowEsr && spec.RatedVolts is { } volts
             ? (
                 TypicalEsrOhms(spec.Microfarads, volts, hertz, limits.EsrRatioAt100Kilohertz) * limits.EsrFactor,
                 $"{Si.Plain(limits.EsrFactor)} times tan δ/(2πfC) of a new part, at {Si.Format(hertz, "Hz")}"

@@ -215,7 +215,9 @@ public sealed class CorrosionRoom : Room
                 clean,
                 "Say how far the leak reached: a cell has leaked, and no area is marked.",
                 "Residue draws damp and conducts: with power on it, it eats copper faster.",
-                "Its edge marked on the board map; or the place looked at and sound, on the look-over."
+                "Its edge marked on the board map; or the place looked at and sound, on the look-over.",
+                reach?.ToString(),
+                f.Cell?.Site.Leaking.ToString()
             ) with
             {
                 Screen = screen,

@@ -27,9 +27,12 @@ public static class Instruments
     /// <summary>The instrument of a reading: as it was said, or as its source names it.</summary>
     public static Instrument Of(Reading r) =>
         r.Instrument != Instrument.NotKnown ? r.Instrument
-        : r.Source.Contains("oscilloscope", StringComparison.OrdinalIgnoreCase) ? Instrument.Oscilloscope
-        : r.Source.Contains("multimeter", StringComparison.OrdinalIgnoreCase) ? Instrument.Multimeter
+        : Named(r, "oscilloscope") ? Instrument.Oscilloscope
+        : Named(r, "multimeter") ? Instrument.Multimeter
         : Instrument.NotKnown;
+
+    /// <summary>The source begins with its name: "no oscilloscope here" names none.</summary>
+    static bool Named(Reading r, string instrument) => r.Source.TrimStart().StartsWith(instrument, StringComparison.OrdinalIgnoreCase);
 
     /// <summary>Ripple of a switching supply runs to megahertz: only an oscilloscope shows that it is small. Source: ripple and noise clause of desktop supply design guides, 10 Hz to 20 MHz.</summary>
     public static bool SeesRipple(Reading r) => Of(r) == Instrument.Oscilloscope;

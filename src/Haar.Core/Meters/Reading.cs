@@ -58,6 +58,9 @@ public sealed class Reading
 /// <summary>What a reading can be at all.</summary>
 public static class ReadingLimits
 {
+    /// <summary>No rail of a supply that still works shows more peak to peak.</summary>
+    public const double MostRippleVolts = 100;
+
     /// <summary>A reading as it is stored: finite, not negative where that cannot be, with its unit's plain size.</summary>
     /// <exception cref="Verdicts.InvalidInputException">No part has such a value.</exception>
     public static void Check(string field, Quantity quantity, double value)
@@ -68,7 +71,7 @@ public static class ReadingLimits
             Quantity.Esr => (0, 1e8),
             Quantity.Ohms => (0, 1e9),
             Quantity.Leakage => (0, 10),
-            Quantity.RippleVolts => (0, 1000),
+            Quantity.RippleVolts => (0, MostRippleVolts),
             Quantity.Volts => (-1000, 1000),
             // A time, a count of frames, a rate: nothing runs backwards.
             Quantity.Seconds or Quantity.Frames or Quantity.Rate => (0, 1e12),

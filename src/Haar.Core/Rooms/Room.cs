@@ -148,9 +148,16 @@ public sealed record BeforePower(string Word, string Title, Acts.Permit Permit, 
     /// <summary>It is known, by this fact.</summary>
     public static BeforePower Is(string word, string title, string known) => new(word, title, Acts.Permit.Yes(Question), known);
 
-    /// <summary>Nobody has said. A person may decide to go on without knowing, with a reason.</summary>
-    public static BeforePower Open(MachineFacts f, string word, string title, string sentence, string why, string change) =>
-        By(f, word, title, Verdict.Of(Question, Outcome.Unknown, sentence, Basis.Guess, new Reason(why)).Changing(change));
+    /// <summary>Nobody has said. A person may decide to go on without knowing, with a reason, while the facts are these.</summary>
+    public static BeforePower Open(
+        MachineFacts f,
+        string word,
+        string title,
+        string sentence,
+        string why,
+        string change,
+        params object?[] facts
+    ) => By(f, word, title, Verdict.Of(Question, Outcome.Unknown, sentence, Basis.Guess, new Reason(why)).Changing(change), facts);
 }
 
 /// <summary>The sections of a write-up, in their order.</summary>

@@ -25,7 +25,7 @@ public sealed record LookAgain(Guid Danger, string Saw) : Command<MachineFacts>
         {
             return Permit.No("danger", "It is answered already.");
         }
-        if (Dangers.Of(f).First(d => d.Kind == row.Kind && d.Subject == row.Subject).LeftBehind is null)
+        if (Dangers.Of(f).FirstOrDefault(d => d.Kind == row.Kind && d.Subject == row.Subject) is { LeftBehind: null })
         {
             return Permit.No("danger", $"{row.Sentence} Deal with it where it stands: it is there now.");
         }

@@ -118,17 +118,61 @@ public static class LookList
         {
             LookAnswer.Sound => Is("Looked at, and sound."),
             LookAnswer.NotHere => Is("Looked for, and not here."),
-            // What was found there stands as a danger until it is dealt with, or stops no power.
-            LookAnswer.Bad => Is("Looked at. What was found there stands by itself."),
+            LookAnswer.Bad => Bad(f, i, a, word),
             LookAnswer.CannotTell => BeforePower.Open(
                 f,
                 word,
                 i.Title,
                 $"{i.Title}: nobody could tell.",
                 i.LooksLike,
-                "A look with more light, with a mirror, or with the cover off."
+                "A look with more light, with a mirror, or with the cover off.",
+                a.Answer.ToString(),
+                a.At
             ),
-            _ => BeforePower.Open(f, word, i.Title, $"{i.Title}: nobody has looked.", i.LooksLike, "A look, and one tap on the look-over."),
+            _ => BeforePower.Open(
+                f,
+                word,
+                i.Title,
+                $"{i.Title}: nobody has looked.",
+                i.LooksLike,
+                "A look, and one tap on the look-over.",
+                a?.Answer.ToString(),
+                a?.At
+            ),
         };
+    }
+
+    /// <summary>Bad is known, and known to be bad: it stands before power until it is dealt with. What stops power as a danger stands there already.</summary>
+    static BeforePower Bad(MachineFacts f, ChecklistItem i, ChecklistAnswer a, string word)
+    {
+        var found = f.Findings.FirstOrDefault(x => x.Id == a.FindingId);
+        if (found is { Open: false })
+        {
+            return BeforePower.Is(word, i.Title, $"It was bad, and is dealt with. {Words.Sentence(found.DealtWith)}") with
+            {
+                Since = found.DealtWithAt,
+            };
+        }
+        if (found is not null && FindingRules.Meaning(found.Kind).StopsPower)
+        {
+            return BeforePower.Is(word, i.Title, "Looked at. What was found there stands as a danger of its own.") with { Since = a.At };
+        }
+        return BeforePower.By(
+            f,
+            word,
+            i.Title,
+            Verdict
+                .Of(
+                    BeforePower.Question,
+                    Outcome.No,
+                    $"{i.Title}: it is not as it should be, and nobody has dealt with it.",
+                    Basis.Rule,
+                    new Reason(found?.Seen ?? i.LooksLike)
+                )
+                .Changing("Dealt with, and said so on the finding; or the place looked at again."),
+            a.Answer.ToString(),
+            a.At,
+            found?.Seen
+        );
     }
 }

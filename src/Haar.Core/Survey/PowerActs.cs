@@ -304,18 +304,24 @@ public sealed record OverrulePowerStep(PowerStepKind Kind) : PowerAct(Kind)
             return Permit.No("kind", "Only a failed step, or a supply that was not read on a load, can be overruled.");
         }
         var verdict = Verdict.Of("May it count as through?", Outcome.No, step.Sentence, Basis.Measured);
-        return Permit.By(
-            verdict,
-            "reason",
-            new(
-                OverruleKind.PowerStep,
-                f.Machine.Id,
-                Kind.ToString(),
-                Overrulable.Fingerprint(step.Sentence, f.ReadingsOf(step).Select(r => r.Id.ToString()).ToList())
-            ),
-            []
-        );
+        return Permit.By(verdict, "reason", Decision(f, step), []);
     }
+
+    static Overrulable Decision(MachineFacts f, PowerStep step) =>
+        new(
+            OverruleKind.PowerStep,
+            f.Machine.Id,
+            step.Kind.ToString(),
+            Overrulable.Fingerprint(
+                step.Sentence,
+                f.ReadingsOf(step).Select(r => r.Id.ToString()).Order(StringComparer.Ordinal).ToList(),
+                f.Machine.Rails.Select(r => $"{r.Name} {r.NominalVolts}").ToList()
+            )
+        );
+
+    /// <summary>Somebody decided so, on the readings and the rails as they are now. A step that only says of itself that it was overruled was not.</summary>
+    public static bool Stands(MachineFacts f, PowerStep step) =>
+        Decision(f, step) is var decision && f.Overrules.Any(o => decision.HeldBy(o, Outcome.No));
 
     protected override Done Do(MachineFacts f, Moment at)
     {

@@ -95,13 +95,17 @@ public sealed record PowerSession(
 
     /// <summary>
     /// A step that was through is through while what it rests on still says so: its readings, of every rail as the rails are now, or
-    /// what was seen. Decided against with a reason, it stands by that.
+    /// what was seen. Decided against with a reason, it stands by that while the facts are those.
     /// </summary>
     static bool Holds(MachineFacts f, IReadOnlyList<PowerStepPlan> plan, PowerStep s)
     {
-        if (s.State == PowerStepState.Overruled || plan.FirstOrDefault(p => p.Kind == s.Kind) is not { } of)
+        if (plan.FirstOrDefault(p => p.Kind == s.Kind) is not { } of)
         {
             return true;
+        }
+        if (s.State == PowerStepState.Overruled)
+        {
+            return OverrulePowerStep.Stands(f, s);
         }
         if (!of.Reads)
         {

@@ -1,4 +1,5 @@
 using Haar.Core.Markings;
+using Haar.Core.Meters;
 using Haar.Core.Safety;
 using Haar.Core.Verdicts;
 
@@ -61,6 +62,10 @@ public sealed record RailsResult(Verdict Verdict, IReadOnlyList<RailResult> Rail
 /// <summary>Supply rails against their limits, and what a bad one points at. Never an instruction to open a supply.</summary>
 public static class Rails
 {
+    /// <summary>What no supply has: no rails, too many, one of no volts.</summary>
+    /// <exception cref="InvalidInputException">Names the first rail that cannot be.</exception>
+    public static void Check(IReadOnlyList<RailReading> rails) => Check(rails, new());
+
     /// <summary>Rails measured for shorts with the plug out.</summary>
     /// <exception cref="InvalidInputException">No rails, or a figure that no rail has.</exception>
     public static RailsResult Shorts(IReadOnlyList<RailReading> rails, RailLimits? limits = null)
@@ -319,7 +324,7 @@ public static class Rails
             }
 
             InvalidInputException.Finite($"rails[{i}].volts", rails[i].Volts, -1000, 1000, "V");
-            InvalidInputException.Finite($"rails[{i}].rippleMillivolts", rails[i].RippleMillivolts, 0, 100_000, "mV");
+            InvalidInputException.Finite($"rails[{i}].rippleMillivolts", rails[i].RippleMillivolts, 0, ReadingLimits.MostRippleVolts * 1000, "mV");
             InvalidInputException.Finite($"rails[{i}].ohmsToGround", rails[i].OhmsToGround, 0, 1e9, "Ω");
         }
 

@@ -18,7 +18,7 @@ public static partial class StatedLoad
     private static partial Regex Nothing();
 
     [GeneratedRegex(
-        @"([1-9]\d*([.,]\d+)?|0[.,]0*[1-9]\d*)\s*(a|ma|w|Ω|Ω|ohms?|r|amps?|amperes?|watts?)\b|\d\s*[ΩΩ]",
+        @"([1-9]\d*([.,]\d+)?|0[.,]0*[1-9]\d*)\s*(a|ma|w|Ω|\u2126|ohms?|r|amps?|amperes?|watts?)\b|\d\s*[Ω\u2126]",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Figure();

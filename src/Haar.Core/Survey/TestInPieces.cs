@@ -62,6 +62,7 @@ public sealed class TestInPieces
         EndedAt is null
         && now < At + Good
         && Pieces == Fingerprint(f)
+        && Minutes is >= TestInPiecesRule.LeastMinutes and <= TestInPiecesRule.MostMinutes
         && TestInPiecesRule.Judge(f, new(On, Verdicts.ThreeState.No, Missing, Minutes)).Outcome is Outcome.Yes or Outcome.YesIf;
 
     public static string Fingerprint(MachineFacts f) =>
@@ -72,7 +73,8 @@ public sealed class TestInPieces
 public static class TestInPiecesRule
 {
     /// <summary>Minutes that practice allows: with everything that cools in place; without its fan, hand on the switch; without a heatsink, for parts that run cool.</summary>
-    public const double MostMinutes = 60,
+    public const double LeastMinutes = 0.1,
+        MostMinutes = 60,
         MinutesWithoutFan = 10,
         MinutesWithoutHeatsink = 1;
 
@@ -127,7 +129,7 @@ public static class TestInPiecesRule
     /// <exception cref="InvalidInputException">No time that a test takes.</exception>
     public static Verdict Judge(Machine m, TestInPiecesFacts t)
     {
-        InvalidInputException.Finite("minutes", t.Minutes, 0.1, 24 * 60, "min");
+        InvalidInputException.Finite("minutes", t.Minutes, LeastMinutes, 24 * 60, "min");
         const string question = "May it run in pieces?";
         // Mains is inside until an adapter outside, or cells, say that it is not.
         var mains = Hazards.Mains(m) != ThreeState.No;

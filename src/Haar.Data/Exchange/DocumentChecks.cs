@@ -46,6 +46,15 @@ public sealed partial class MachineExchange
         {
             throw new ImportException("A photo's hash is not a SHA-256. Nothing was changed.");
         }
+        // What a rule cannot be asked with would keep the whole machine from being shown.
+        if (d.Machine.Rails.Count > 0)
+        {
+            Whole("machine.rails", () => Core.Survey.Rails.Check(d.Machine.Rails));
+        }
+        foreach (var r in d.Readings)
+        {
+            Whole($"A reading of {r.Quantity}", () => Core.Meters.ReadingLimits.Check("value", r.Quantity, r.Value));
+        }
         // The same as is asked of what is typed.
         foreach (var (kind, of) in RowsOfMachine.All(d).GroupBy(r => r.Row.GetType()).Select(g => (g.Key.Name, g.ToList())))
         {

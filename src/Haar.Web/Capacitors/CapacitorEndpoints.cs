@@ -82,7 +82,7 @@ static class CapacitorEndpoints
     {
         await db.Boards.FirstOrDefaultAsync(b => b.Id == boardId && b.MachineId == id, cancel).OrNotHere("board");
         var c = Make(work.NewId(), id, boardId, e);
-        if (await db.Capacitors.AnyAsync(x => x.BoardId == boardId && x.Designator == c.Designator, cancel))
+        if (await db.Capacitors.AnyAsync(x => x.BoardId == boardId && EF.Functions.Collate(x.Designator, "NOCASE") == c.Designator, cancel))
         {
             throw new InvalidInputException("designator", $"{c.Designator} is on this board already.");
         }
@@ -103,7 +103,7 @@ static class CapacitorEndpoints
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         UnitOfWork.Match(c, c.Version, based.On);
         var made = Make(c.Id, id, c.BoardId, e);
-        if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && x.Designator == made.Designator, cancel))
+        if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && EF.Functions.Collate(x.Designator, "NOCASE") == made.Designator, cancel))
         {
             throw new InvalidInputException("designator", $"{made.Designator} is on this board already.");
         }

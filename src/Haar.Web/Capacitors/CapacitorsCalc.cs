@@ -139,7 +139,7 @@ static class CapacitorsCalc
                     return new JudgeAnswer(
                         verdict,
                         CapacitorJudge.EsrLimit(ask.Spec, ask.Readings.EsrFrequencyHertz, limits)?.Ohms,
-                        ask.Spec.RatedVolts is { } v && ask.Spec.Kind.IsAluminium()
+                        ask.Spec is { ValueKnown: true, RatedVolts: { } v } && ask.Spec.Kind.IsAluminium()
                             ? CapacitorJudge.TanDelta(ask.Spec.Microfarads, v)
                             : null,
                         limits

@@ -8,7 +8,7 @@ namespace Haar.Web.Survey;
 /// <param name="SupplyIsInternal">A mains part that stays closed.</param>
 public sealed record RailsAsk(
     IReadOnlyList<RailReading> Rails,
-    bool Loaded = true,
+    bool Loaded = false,
     bool SupplyIsInternal = true,
     RailLimits? Limits = null
 );

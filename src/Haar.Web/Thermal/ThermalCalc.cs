@@ -19,7 +19,7 @@ public sealed record HeatAsk(
     IReadOnlyList<HeatReading> Before,
     IReadOnlyList<HeatReading> After,
     string Name = "the part",
-    bool SameLoad = true,
+    bool SameLoad = false,
     double ResolutionKelvin = 0.5
 );
 

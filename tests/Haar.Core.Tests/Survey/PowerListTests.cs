@@ -167,6 +167,7 @@ public class PowerListTests
     [InlineData(Instrument.NotKnown, "typed", false)]
     [InlineData(Instrument.Multimeter, "oscilloscope", false)]
     [InlineData(Instrument.NotKnown, "multimeter, AC millivolts", false)]
+    [InlineData(Instrument.NotKnown, "no oscilloscope here", false)]
     public void Ripple_passes_by_an_oscilloscope_alone(Instrument with, string source, bool passes)
     {
         var f = Known();
@@ -200,6 +201,57 @@ public class PowerListTests
         var step = f.PowerSteps.Single(s => s.Kind == PowerStepKind.SupplyLoaded);
         (step.Load, step.OnLoadSince) = (load, step.At!.Value.AddMinutes(-minutes));
         Assert.Equal(passes, Power(f) == Outcome.Yes);
+    }
+
+    [Fact]
+    public void A_step_that_says_of_itself_that_it_was_overruled_was_not()
+    {
+        var f = Known();
+        f.PowerSteps.Single(s => s.Kind == PowerStepKind.SupplyLoaded).State = PowerStepState.Overruled;
+        Assert.Equal(PowerStepKind.SupplyLoaded, Session(f).Next);
+        // Decided by somebody, it stands; on other rails it does not.
+        var failed = Known();
+        var step = failed.PowerSteps.Single(s => s.Kind == PowerStepKind.SupplyLoaded);
+        (step.State, step.Sentence) = (PowerStepState.Failed, "Go no further.");
+        var done = Assert.IsType<Done>(new OverrulePowerStep(PowerStepKind.SupplyLoaded).Decide(failed, At(), "It feeds scrap."));
+        failed = failed with { Overrules = [.. done.Added.OfType<Overrule>()] };
+        Assert.Null(Session(failed).Next);
+        failed.Machine.Rails = [.. failed.Machine.Rails, new("−5 V", -5)];
+        Assert.Contains(PowerStepKind.SupplyLoaded, Session(failed).Lapsed);
+    }
+
+    [Fact]
+    public void A_place_that_is_bad_stands_before_power_until_it_is_dealt_with_also_where_its_finding_stops_none()
+    {
+        var f = Known();
+        var found = new Finding
+        {
+            Id = Id(),
+            MachineId = f.Machine.Id,
+            Kind = FindingKind.Other,
+            Seen = "A bead is burnt.",
+            At = Now,
+        };
+        var answer = Answer(f, "tantalum", LookAnswer.Bad);
+        answer.FindingId = found.Id;
+        f = f with { Answers = [.. f.Answers.Where(a => a.Item != "tantalum"), answer] };
+        Assert.Equal(Outcome.No, Power(f));
+        f = f with { Findings = [found] };
+        Assert.Equal(Outcome.No, Power(f));
+        (found.DealtWithAt, found.DealtWith) = (Now, "Exchanged.");
+        Assert.Equal(Outcome.Yes, Power(f));
+    }
+
+    [Fact]
+    public void To_go_on_without_knowing_holds_while_the_place_is_as_it_was()
+    {
+        var f = Known();
+        f = f with { Answers = [.. f.Answers.Where(a => a.Item != "tantalum"), Answer(f, "tantalum", LookAnswer.CannotTell)] };
+        var decided = Assert.IsType<Done>(new DecideAgainst(OverruleKind.BeforePower, "look/tantalum").Decide(f, At(), "Under the shield."));
+        f = f with { Overrules = [.. decided.Added.OfType<Overrule>()] };
+        Assert.Equal(Outcome.Yes, Power(f));
+        // Taken back: nobody has looked, and nobody has decided on that.
+        Assert.NotEqual(Outcome.Yes, Power(f with { Answers = [.. f.Answers.Where(a => a.Item != "tantalum")] }));
     }
 
     static MachineCell Cell(Guid machine, CellSite site) =>
