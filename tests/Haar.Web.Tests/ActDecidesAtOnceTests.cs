@@ -142,10 +142,11 @@ public partial class ActDecidesTests
     public async Task What_a_supply_earned_before_a_danger_it_earns_again()
     {
         await using var w = await Workshop.OpenAsync();
-        var id = await w.TakeInAsync(traits: []);
+        var id = await w.KnownAsync();
         await ShortsAsync(w, id);
         await CloseAsync(w, id, "supplyLook");
         await w.DoAsync($"/api/machines/{id}/power/load", new { load = "2.0 A on +5" });
+        await w.OnLoadForAsync(id, 12);
         foreach (var rail in (await w.GetAsync($"/api/machines/{id}"))["machine"]!["rails"]!.AsArray())
         {
             var name = rail!["name"]!.GetValue<string>();
@@ -167,7 +168,7 @@ public partial class ActDecidesTests
     public async Task An_area_that_ate_through_its_mask_with_no_net_marked_under_it_is_not_taken_for_whole()
     {
         await using var w = await Workshop.OpenAsync();
-        var (id, board, _) = await BoardAsync(w);
+        var (id, board, _) = await BoardAsync(w, known: true);
         var area = (await w.DoAsync($"/api/machines/{id}/boards/{board}/areas", Area()))["id"]!.GetValue<string>();
         await TreatedAsync(w, id, area);
         Assert.Contains(
@@ -182,7 +183,7 @@ public partial class ActDecidesTests
     public async Task A_coin_that_was_fitted_on_a_line_of_which_nothing_is_known_any_more_stands_before_power()
     {
         await using var w = await Workshop.OpenAsync();
-        var id = await w.TakeInAsync(traits: []);
+        var id = await w.KnownAsync();
         await SiteAsync(w, id, Site("no"));
         await ChooseAsync(w, id, "coinInHolder");
         await CellAsync(w, id, "oldOut");

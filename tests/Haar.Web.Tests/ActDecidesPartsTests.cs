@@ -28,9 +28,9 @@ public partial class ActDecidesTests
             headroomMillimetres = (double?)null,
         };
 
-    static async Task<(string Machine, string Board, string BoardLog)> BoardAsync(Workshop w)
+    static async Task<(string Machine, string Board, string BoardLog)> BoardAsync(Workshop w, bool known = false)
     {
-        var id = await w.TakeInAsync(traits: []);
+        var id = known ? await w.KnownAsync() : await w.TakeInAsync(traits: []);
         var made = await w.DoAsync(
             $"/api/machines/{id}/boards",
             new

@@ -126,6 +126,7 @@ public partial class ActDecidesTests
                 quantity,
                 value,
                 source = "typed",
+                instrument = quantity == "rippleVolts" ? "oscilloscope" : "multimeter",
             }
         );
 
@@ -195,7 +196,7 @@ public partial class ActDecidesTests
     public async Task First_power_does_not_open_on_a_board_that_is_not_fit_for_it(string what)
     {
         await using var w = await Workshop.OpenAsync();
-        var (id, board, _) = await BoardAsync(w);
+        var (id, board, _) = await BoardAsync(w, known: true);
         if (what == "apart")
         {
             await w.DoAsync($"/api/machines/{id}/strip/steps", StripStep());
@@ -217,6 +218,8 @@ public partial class ActDecidesTests
         await ShortsAsync(w, id);
         Assert.Equal("no", (await GateAsync(w, id))["outcome"]!.GetValue<string>());
         await CloseAsync(w, id, "supplyLook");
+        await w.DoAsync($"/api/machines/{id}/power/load", new { load = "2.0 A on +5" });
+        await w.OnLoadForAsync(id, 12);
         foreach (var rail in (await w.GetAsync($"/api/machines/{id}"))["machine"]!["rails"]!.AsArray())
         {
             var volts = rail!["nominalVolts"]!.GetValue<double>();

@@ -179,6 +179,14 @@ public sealed class Workshop : IAsyncDisposable
     public async Task<string> TakeInAsync(string name = "Harbour office till", string[]? traits = null, string? profileId = null) =>
         (await DoAsync("/api/machines", Machine(name, traits, profileId)))["id"]!.GetValue<string>();
 
+    /// <summary>A machine on an adapter, without a tube, looked over: everything that power asks of the machine itself is known.</summary>
+    public async Task<string> KnownAsync()
+    {
+        var id = await TakeInAsync(traits: ["externalAdapter"]);
+        await LookOverAsync(id);
+        return id;
+    }
+
     /// <summary>Looks the machine over: every place sound, also those that a sound answer brings.</summary>
     public async Task LookOverAsync(string id)
     {

@@ -324,7 +324,13 @@ public static class Rails
             }
 
             InvalidInputException.Finite($"rails[{i}].volts", rails[i].Volts, -1000, 1000, "V");
-            InvalidInputException.Finite($"rails[{i}].rippleMillivolts", rails[i].RippleMillivolts, 0, ReadingLimits.MostRippleVolts * 1000, "mV");
+            InvalidInputException.Finite(
+                $"rails[{i}].rippleMillivolts",
+                rails[i].RippleMillivolts,
+                0,
+                ReadingLimits.MostRippleVolts * 1000,
+                "mV"
+            );
             InvalidInputException.Finite($"rails[{i}].ohmsToGround", rails[i].OhmsToGround, 0, 1e9, "Ω");
         }
 

@@ -103,7 +103,12 @@ static class CapacitorEndpoints
         var c = await db.Capacitors.FirstOrDefaultAsync(x => x.Id == capacitorId && x.MachineId == id, cancel).OrNotHere("capacitor");
         UnitOfWork.Match(c, c.Version, based.On);
         var made = Make(c.Id, id, c.BoardId, e);
-        if (await db.Capacitors.AnyAsync(x => x.BoardId == c.BoardId && x.Id != c.Id && EF.Functions.Collate(x.Designator, "NOCASE") == made.Designator, cancel))
+        if (
+            await db.Capacitors.AnyAsync(
+                x => x.BoardId == c.BoardId && x.Id != c.Id && EF.Functions.Collate(x.Designator, "NOCASE") == made.Designator,
+                cancel
+            )
+        )
         {
             throw new InvalidInputException("designator", $"{made.Designator} is on this board already.");
         }

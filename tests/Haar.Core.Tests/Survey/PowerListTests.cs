@@ -247,7 +247,9 @@ public class PowerListTests
     {
         var f = Known();
         f = f with { Answers = [.. f.Answers.Where(a => a.Item != "tantalum"), Answer(f, "tantalum", LookAnswer.CannotTell)] };
-        var decided = Assert.IsType<Done>(new DecideAgainst(OverruleKind.BeforePower, "look/tantalum").Decide(f, At(), "Under the shield."));
+        var decided = Assert.IsType<Done>(
+            new DecideAgainst(OverruleKind.BeforePower, "look/tantalum").Decide(f, At(), "Under the shield.")
+        );
         f = f with { Overrules = [.. decided.Added.OfType<Overrule>()] };
         Assert.Equal(Outcome.Yes, Power(f));
         // Taken back: nobody has looked, and nobody has decided on that.

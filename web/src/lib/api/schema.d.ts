@@ -8476,7 +8476,7 @@ export interface components {
             after: components["schemas"]["HeatReading"][];
             /** @default the part */
             name: string;
-            /** @default true */
+            /** @default false */
             sameLoad: boolean;
             /**
              * Format: double
@@ -11725,7 +11725,7 @@ export interface components {
             rails: components["schemas"]["RailReading"][];
             /**
              * @description A stated load hangs on the supply.
-             * @default true
+             * @default false
              */
             loaded: boolean;
             /**
@@ -22127,8 +22127,7 @@ export interface operations {
                  *         "esrOhms": 8.6,
                  *         "esrFrequencyHertz": 100000,
                  *         "inCircuit": false
-                 *       },
-                 *       "signs": []
+                 *       }
                  *     }
                  */
                 "application/json": components["schemas"]["JudgeAsk"];
@@ -23232,8 +23231,7 @@ export interface operations {
                  *           "method": "cloth-damp",
                  *           "removedShare": 0.05
                  *         }
-                 *       ],
-                 *       "on": []
+                 *       ]
                  *     }
                  */
                 "application/json": components["schemas"]["CleaningFacts"];
