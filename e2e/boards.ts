@@ -46,20 +46,20 @@ export async function corner(page: Page, haar: Haar) {
   await press(page, 'Put it on the list');
   await expect(heading(page)).toContainText('IRQ7 has not been measured');
 
-  // Cleaned: the paper has the last word.
+  // Cleaned: the paper in the rinse water has the last word.
   await page.getByRole('button', { name: /^to be cleaned Under slot 3/ }).click();
   await press(page, 'Neutralised');
-  await page.getByLabel('pH', { exact: true }).fill('9');
-  await page.getByRole('dialog').getByRole('button', { name: 'Neutralised' }).click();
-  await expect(page.getByRole('alert')).toContainText('still alkaline');
-  await page.getByLabel('pH', { exact: true }).fill('7');
   await done(page, 'Neutralised', 6);
   await expect(heading(page)).toContainText('Rinse under slot 3 3 times');
   await press(page, 'Rinsed');
   await page.getByLabel('Times').fill('1');
+  await page.getByLabel('pH of the last rinse water').fill('9');
   await done(page, 'Rinsed', 5.5);
   await expect(page.getByRole('alert')).toContainText('2 more');
   await page.getByLabel('Times').fill('3');
+  await done(page, 'Rinsed', 5.5);
+  await expect(page.getByRole('alert')).toContainText('still alkaline');
+  await page.getByLabel('pH of the last rinse water').fill('7');
   await done(page, 'Rinsed', 5.5);
   await press(page, 'Alcohol is on');
   await done(page, 'Alcohol is on', 5);

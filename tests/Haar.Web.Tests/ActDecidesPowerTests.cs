@@ -61,8 +61,8 @@ public partial class ActDecidesTests
 
     static async Task TreatedAsync(Workshop w, string id, string area, bool dry = true)
     {
-        Assert.Equal(200, (await TreatAsync(w, id, area, "neutralise", 6, ph: 7)).Item1);
-        Assert.Equal(200, (await TreatAsync(w, id, area, "rinse", 5.8, rinses: 3)).Item1);
+        Assert.Equal(200, (await TreatAsync(w, id, area, "neutralise", 6)).Item1);
+        Assert.Equal(200, (await TreatAsync(w, id, area, "rinse", 5.8, ph: 7, rinses: 3)).Item1);
         Assert.Equal(200, (await TreatAsync(w, id, area, "alcohol", 5)).Item1);
         if (dry)
         {
@@ -78,9 +78,9 @@ public partial class ActDecidesTests
         var (id, board, _) = await BoardAsync(w);
         var area = (await w.DoAsync($"/api/machines/{id}/boards/{board}/areas", Area()))["id"]!.GetValue<string>();
         var net = (await w.DoAsync($"/api/machines/{id}/boards/{board}/nets", Net()))["id"]!.GetValue<string>();
-        Assert.Equal(200, (await TreatAsync(w, id, area, "neutralise", ph: 7)).Item1);
+        Assert.Equal(200, (await TreatAsync(w, id, area, "neutralise")).Item1);
         await RefusedAsync(TreatAsync(w, id, area, "rinse", rinses: 1), "2 more");
-        Assert.Equal(200, (await TreatAsync(w, id, area, "rinse", rinses: 3)).Item1);
+        Assert.Equal(200, (await TreatAsync(w, id, area, "rinse", ph: 7, rinses: 3)).Item1);
         Assert.Equal(200, (await TreatAsync(w, id, area, "alcohol")).Item1);
         await RefusedAsync(TreatAsync(w, id, area, "dry"), "hours");
         await RefusedAsync(TreatAsync(w, id, area, "dry", why: "It looks dry"), "hours");

@@ -151,7 +151,7 @@ public sealed class BatteriesRoom : Room
             {
                 yield return OldCell(old, DangerKind.SwollenCell, "The cell is swollen.", FindingKind.SwollenCell);
             }
-            if (old.Site is { Charges: ThreeState.Yes, Chemistry: CellChemistry.LithiumPrimary })
+            if (old.Site.Charges == ThreeState.Yes && old.Site.Cell.IsPrimaryLithium())
             {
                 yield return OldCell(old, DangerKind.ChargedPrimaryCell, "A primary lithium cell sits on a line that charges.", null) with
                 {
@@ -278,7 +278,13 @@ public sealed class BatteriesRoom : Room
         // A primary cell in the holder, or in the module, that the board was made with sits on a line made for it.
         return
             cell.Site
-                is { Chemistry: CellChemistry.LithiumPrimary or CellChemistry.Unknown, Charges: ThreeState.NotKnown }
+                is {
+                        Cell: CellChemistry.LithiumPrimary
+                            or CellChemistry.LithiumThionyl
+                            or CellChemistry.LithiumCarbonMonofluoride
+                            or CellChemistry.Unknown,
+                        Charges: ThreeState.NotKnown
+                    }
                     and { CoinHolder: false, HiddenInModule: false }
                     or { Chemistry: CellChemistry.Unknown, Charges: ThreeState.Yes }
             ? Rooms.BeforePower.Open(

@@ -12,6 +12,21 @@ public enum CellChemistry
     LithiumPrimary,
     LithiumRechargeable,
     LeadAcid,
+
+    /// <summary>3.6 V, primary: the ½AA and AA cells of long life. Its leak is an acid.</summary>
+    LithiumThionyl,
+
+    /// <summary>3 V, primary: BR coins, for warm places.</summary>
+    LithiumCarbonMonofluoride,
+
+    /// <summary>3.7 V, charged to 4.2 V: LIR coins.</summary>
+    LithiumIonCoin,
+
+    /// <summary>3 V, charged to 3.4 V: VL coins.</summary>
+    LithiumVanadium,
+
+    /// <summary>1.55 V, primary: SR buttons.</summary>
+    SilverOxide,
 }
 
 /// <summary>What leaks out of a cell, and so what neutralises it.</summary>
@@ -151,6 +166,62 @@ public static class Chemistries
             3,
             [(0, 3.10), (.1, 2.75), (.6, 2.50), (.9, 2.30), (1, 2.0)]
         ),
+        // Open circuit 3.67 V: more than many a backup pin bears. Passivation holds its self-discharge down.
+        new(
+            CellChemistry.LithiumThionyl,
+            3.6,
+            3.67,
+            2.0,
+            false,
+            0.01,
+            LeakReaction.Acid,
+            3,
+            [(0, 3.67), (.05, 3.62), (.8, 3.55), (.95, 3.40), (1, 2.0)]
+        ),
+        new(
+            CellChemistry.LithiumCarbonMonofluoride,
+            3.0,
+            3.10,
+            2.0,
+            false,
+            0.01,
+            LeakReaction.None,
+            5,
+            [(0, 3.10), (.05, 2.85), (.8, 2.78), (.95, 2.55), (1, 2.0)]
+        ),
+        new(
+            CellChemistry.LithiumIonCoin,
+            3.7,
+            4.20,
+            2.75,
+            true,
+            0.10,
+            LeakReaction.None,
+            2,
+            [(0, 4.20), (.1, 3.95), (.5, 3.75), (.9, 3.50), (1, 2.75)]
+        ),
+        new(
+            CellChemistry.LithiumVanadium,
+            3.0,
+            3.40,
+            2.5,
+            true,
+            0.02,
+            LeakReaction.None,
+            3,
+            [(0, 3.40), (.1, 2.95), (.8, 2.85), (.95, 2.70), (1, 2.5)]
+        ),
+        new(
+            CellChemistry.SilverOxide,
+            1.55,
+            1.60,
+            1.2,
+            false,
+            0.05,
+            LeakReaction.Alkaline,
+            2,
+            [(0, 1.60), (.05, 1.56), (.9, 1.53), (.97, 1.40), (1, 1.2)]
+        ),
         new(CellChemistry.LeadAcid, 2.0, 2.15, 1.75, true, 0.40, LeakReaction.Acid, 1, [(0, 2.15), (.5, 2.0), (1, 1.75)]),
     ];
 
@@ -162,6 +233,20 @@ public static class Chemistries
             "Say which chemistry the cell is: without it there is no capacity and no voltage to work with."
         );
 
+    /// <summary>Volts between which a rechargeable lithium coin is charged; null for what has no such window. Typical data sheets of ML, VL and LIR coins.</summary>
+    public static (double Least, double Most)? ChargeWindow(this CellChemistry chemistry) =>
+        chemistry switch
+        {
+            CellChemistry.LithiumRechargeable => (Replacement.RechargeableCoinLeastVolts, Replacement.RechargeableCoinMostVolts),
+            CellChemistry.LithiumVanadium => (3.25, 3.55),
+            CellChemistry.LithiumIonCoin => (3.9, 4.25),
+            _ => null,
+        };
+
+    /// <summary>A lithium cell that vents and burns when it is charged.</summary>
+    public static bool IsPrimaryLithium(this CellChemistry chemistry) =>
+        chemistry is CellChemistry.LithiumPrimary or CellChemistry.LithiumThionyl or CellChemistry.LithiumCarbonMonofluoride;
+
     public static string Words(this CellChemistry chemistry) =>
         chemistry switch
         {
@@ -172,6 +257,11 @@ public static class Chemistries
             CellChemistry.LithiumPrimary => "primary lithium",
             CellChemistry.LithiumRechargeable => "rechargeable lithium",
             CellChemistry.LeadAcid => "lead-acid",
+            CellChemistry.LithiumThionyl => "lithium-thionyl",
+            CellChemistry.LithiumCarbonMonofluoride => "primary lithium (BR)",
+            CellChemistry.LithiumIonCoin => "lithium-ion coin",
+            CellChemistry.LithiumVanadium => "vanadium-lithium coin",
+            CellChemistry.SilverOxide => "silver oxide",
             _ => "unknown",
         };
 }

@@ -28,6 +28,11 @@ public sealed record CellSite
 {
     public CellChemistry Chemistry { get; init; }
 
+    /// <summary>The chemistry by its print and its volts: a primary lithium cell of 3.6 V is a thionyl one, whatever it was noted as.</summary>
+    [JsonIgnore]
+    public CellChemistry Cell =>
+        Chemistry == CellChemistry.LithiumPrimary && NominalVolts is >= 3.4 and < 4 ? CellChemistry.LithiumThionyl : Chemistry;
+
     /// <summary>Nominal volts of the whole cell or pack.</summary>
     public double? NominalVolts { get; init; }
 

@@ -98,7 +98,7 @@ public static class PackHealth
                 "That is far more than the pack was made with: was it mWh and not mAh, or the wrong label?"
             );
         }
-        var lithium = p.Chemistry is CellChemistry.LithiumRechargeable;
+        var lithium = p.Chemistry is CellChemistry.LithiumRechargeable or CellChemistry.LithiumIonCoin;
         PackResult Say(Verdict v) => new(capacity, measured, health is { } h ? Math.Round(h, 3) : null, v);
         var swollen = p.Swollen == ThreeState.Yes;
         if (swollen || p.HotOrWet == ThreeState.Yes)

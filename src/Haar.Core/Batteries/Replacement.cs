@@ -23,6 +23,12 @@ public static partial class Replacement
         AlkalineAaMilliampHours = 2500,
         NickelBarrelMilliampHours = 80;
 
+    /// <summary>Usual capacities of an ER14250, a VL2330, an LIR2032 and an SR44; typical data sheets.</summary>
+    public const double ThionylHalfAaMilliampHours = 1200,
+        VanadiumCoinMilliampHours = 50,
+        IonCoinMilliampHours = 40,
+        SilverButtonMilliampHours = 150;
+
     /// <summary>A backup that lasts less than half a year is refused: nobody remembers to change it. A house figure.</summary>
     public const double LeastYears = 0.5;
 

@@ -68,7 +68,7 @@ public static partial class Replacement
         ];
 
     static Draft LikeForLike(CellSite site, int nickelCells) =>
-        site.Chemistry switch
+        site.Cell switch
         {
             CellChemistry.NickelCadmium or CellChemistry.NickelMetalHydride => new(
                 ReplacementKind.LikeForLike,
@@ -103,6 +103,54 @@ public static partial class Replacement
                 0,
                 false,
                 [],
+                "on the board",
+                "as the old one"
+            ),
+            CellChemistry.LithiumThionyl => new(
+                ReplacementKind.LikeForLike,
+                "Like for like: a fresh lithium-thionyl cell of 3.6 V",
+                CellChemistry.LithiumThionyl,
+                Math.Max(1, (int)Math.Round((site.NominalVolts ?? 3.6) / 3.6)),
+                ThionylHalfAaMilliampHours,
+                0,
+                false,
+                ["A fresh date code: old ones burst", "Welded tabs or a holder: the can is never soldered"],
+                "on the board",
+                "as the old one"
+            ),
+            CellChemistry.LithiumCarbonMonofluoride => new(
+                ReplacementKind.LikeForLike,
+                "Like for like: the same BR coin",
+                CellChemistry.LithiumCarbonMonofluoride,
+                Math.Max(1, (int)Math.Round((site.NominalVolts ?? 3) / 3)),
+                CoinMilliampHours,
+                0,
+                false,
+                [],
+                "on the board",
+                "as the old one"
+            ),
+            CellChemistry.LithiumVanadium or CellChemistry.LithiumIonCoin => new(
+                ReplacementKind.LikeForLike,
+                $"Like for like: the same {(site.Cell == CellChemistry.LithiumVanadium ? "VL" : "LIR")} coin",
+                site.Cell,
+                1,
+                site.Cell == CellChemistry.LithiumVanadium ? VanadiumCoinMilliampHours : IonCoinMilliampHours,
+                0,
+                false,
+                ["The same letters on it: ML, VL and LIR are charged to different volts"],
+                "on the board",
+                "as the old one"
+            ),
+            CellChemistry.SilverOxide => new(
+                ReplacementKind.LikeForLike,
+                "Like for like: the same silver oxide buttons",
+                CellChemistry.SilverOxide,
+                Math.Max(1, (int)Math.Round((site.NominalVolts ?? 1.55) / 1.55)),
+                SilverButtonMilliampHours,
+                0,
+                false,
+                ["Silver oxide and not alkaline: its volts hold to the end"],
                 "on the board",
                 "as the old one"
             ),

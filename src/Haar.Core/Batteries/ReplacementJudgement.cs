@@ -19,7 +19,7 @@ public static partial class Replacement
                 : null;
         var check = run?.CheckAfterYears ?? facts.CheckYears;
         var verdict = Decide(d, site, facts, fresh, run);
-        if (d.Chemistry == CellChemistry.LithiumPrimary)
+        if (d.Chemistry.IsPrimaryLithium())
         {
             verdict = verdict.With(CautionId.LithiumCell);
         }
@@ -61,7 +61,7 @@ public static partial class Replacement
 
         if (!facts.Rechargeable && !d.Blocks && site.Charges == ThreeState.Yes)
         {
-            return facts.Chemistry == CellChemistry.LithiumPrimary
+            return facts.Chemistry.IsPrimaryLithium()
                 ? No(
                         "Do not fit: this line charges, and a primary lithium cell must never be charged. Fit a blocking diode, or use the holder kit with AA cells behind one.",
                         new(
@@ -93,27 +93,30 @@ public static partial class Replacement
         }
 
         if (
-            d.Kind == ReplacementKind.RechargeableCoin
+            d.Chemistry.ChargeWindow() is { } window
+            && site.Charges != ThreeState.No
             && site.ChargeVolts is { } charge
-            && charge is > RechargeableCoinMostVolts or < RechargeableCoinLeastVolts
+            && (charge > window.Most || charge < window.Least)
         )
         {
             return No(
-                charge > RechargeableCoinMostVolts
-                    ? $"Do not fit: the line charges to {Si.Plain(charge)} V, and this cell bears {Si.Plain(RechargeableCoinMostVolts)} V."
+                charge > window.Most
+                    ? $"Do not fit: the line charges to {Si.Plain(charge)} V, and this cell bears {Si.Plain(window.Most)} V."
                     : $"Do not fit: the line reaches {Si.Plain(charge)} V, too little to charge this cell.",
                 new(
-                    "A rechargeable lithium coin is charged to 2.8 to 3.2 V.",
-                    new("Charging line", charge, "V", RechargeableCoinLeastVolts, RechargeableCoinMostVolts),
-                    "typical data sheets of manganese-lithium coins"
+                    d.Chemistry == CellChemistry.LithiumRechargeable
+                        ? "A rechargeable lithium coin is charged to 2.8 to 3.2 V."
+                        : $"A {d.Chemistry.Words()} is charged to {Si.Plain(window.Least)} to {Si.Plain(window.Most)} V.",
+                    new("Charging line", charge, "V", window.Least, window.Most),
+                    "typical data sheets of lithium coins that are charged"
                 ),
-                "A regulator or divider that holds the line to 3.1 V."
+                $"A regulator or divider that holds the line to {Si.Plain(Math.Round((window.Least + window.Most) / 2, 1))} V."
             );
         }
 
         if (facts.Rechargeable && site.ChargeMilliamps is { } current && site.Charges == ThreeState.Yes)
         {
-            var most = d.Kind == ReplacementKind.RechargeableCoin ? RechargeableCoinMostMilliamps : d.MilliampHours * NickelTrickleShare;
+            var most = d.Chemistry.ChargeWindow() is not null ? RechargeableCoinMostMilliamps : d.MilliampHours * NickelTrickleShare;
             if (current > most)
             {
                 return No(
@@ -121,7 +124,7 @@ public static partial class Replacement
                     new(
                         "More than it can bear turns into heat and gas.",
                         new("Charging line", current, "mA", null, most),
-                        d.Kind == ReplacementKind.RechargeableCoin
+                        d.Chemistry.ChargeWindow() is not null
                             ? "typical data sheets of manganese-lithium coins"
                             : "a tenth of the capacity, IEC 61951"
                     ),
@@ -290,7 +293,7 @@ public static partial class Replacement
         {
             ifs.Add("a steady hand opens the moulding; a slip breaks the module for good");
         }
-        if (facts.Chemistry == CellChemistry.LithiumPrimary && d.Blocks && site.Charges != ThreeState.No)
+        if (facts.Chemistry.IsPrimaryLithium() && d.Blocks && site.Charges != ThreeState.No)
         {
             ifs.Add("the diode is measured after soldering: less than 1 µA back into the cell");
         }
@@ -314,8 +317,8 @@ public static partial class Replacement
 
     /// <summary>The very cell that was there: what the board was made for it bears, whatever its sheet says. Known by its chemistry and its printed volts.</summary>
     static bool SameCell(Draft d, CellSite site) =>
-        d.Kind == ReplacementKind.LikeForLike && site.NominalVolts is not null && site.Chemistry == d.Chemistry
-        || d.Kind is ReplacementKind.CoinInHolder && site is { CoinHolder: true, Chemistry: CellChemistry.LithiumPrimary }
+        d.Kind == ReplacementKind.LikeForLike && site.NominalVolts is not null && site.Cell == d.Chemistry
+        || d.Kind is ReplacementKind.CoinInHolder && site is { CoinHolder: true, Cell: CellChemistry.LithiumPrimary }
         || d.Kind is ReplacementKind.ModuleSocketed or ReplacementKind.ModuleReworked or ReplacementKind.ModuleOnCarrier;
 
     static string Span(double years) =>

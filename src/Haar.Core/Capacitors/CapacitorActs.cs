@@ -147,7 +147,7 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
     public override Permit May(CapacitorActFacts f, DateTimeOffset now)
     {
         var c = f.Capacitor;
-        var turn = FittingSheet.Procedure.Turn((c.Fitting, c.Spec.Polarised), Step);
+        var turn = FittingSheet.Procedure.Turn((c.Fitting, c.Spec.WayRoundCounts), Step);
         if (!turn.Granted)
         {
             return turn;
@@ -173,7 +173,7 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
     protected override Done Do(CapacitorActFacts f, Moment at)
     {
         var c = f.Capacitor;
-        c.Fitting = c.Fitting.Take(Step, c.Spec.Polarised, at.Now, Pads, MinusSeen);
+        c.Fitting = c.Fitting.Take(Step, c.Spec.WayRoundCounts, at.Now, Pads, MinusSeen);
         var done = new Done(Said(c), c.Id);
         switch (Step)
         {
@@ -325,9 +325,13 @@ public sealed record ReadCapacitor(
         if (fitted)
         {
             var sound = CapacitorJudge.Judge(c.Designator, c.Spec, [], MachineFacts.ReadingsOf(c, [.. f.Readings, .. added]));
-            if (sound.Outcome is Outcome.Yes or Outcome.YesIf && c.Fitting.Next(c.Spec.Polarised) == FittingStep.Remeasure)
+            if (sound.Outcome is Outcome.Yes or Outcome.YesIf && c.Fitting.Next(c.Spec.WayRoundCounts) == FittingStep.Remeasure)
             {
-                c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.Polarised, at.Now);
+                c.Fitting = c.Fitting.Take(FittingStep.Remeasure, c.Spec.WayRoundCounts, at.Now);
+            }
+            else if (sound.Outcome == Outcome.Unknown && c.Fitting.Next(c.Spec.WayRoundCounts) == FittingStep.Remeasure)
+            {
+                said += $" {sound.Sentence}";
             }
             else if (sound.Outcome == Outcome.No)
             {

@@ -18,6 +18,9 @@ public enum CapacitorKind
     MainsFilterPaper,
     MainsFilterFilm,
     DoubleLayer,
+
+    /// <summary>An aluminium electrolytic without a plus and a minus: NP, BP, for lines that swing both ways.</summary>
+    AluminiumBipolar,
 }
 
 /// <summary>What it does on the board; it decides how exact a substitute has to be.</summary>
@@ -63,7 +66,8 @@ public static class CapacitorKinds
             is CapacitorKind.AluminiumRadial
                 or CapacitorKind.AluminiumAxial
                 or CapacitorKind.AluminiumSurfaceMount
-                or CapacitorKind.AluminiumLowEsr;
+                or CapacitorKind.AluminiumLowEsr
+                or CapacitorKind.AluminiumBipolar;
 
     public static bool IsTantalum(this CapacitorKind kind) => kind is CapacitorKind.TantalumBead or CapacitorKind.TantalumSurfaceMount;
 
@@ -108,6 +112,7 @@ public static class CapacitorKinds
             CapacitorKind.MainsFilterPaper => "moulded paper mains filter capacitor",
             CapacitorKind.MainsFilterFilm => "film mains filter capacitor",
             CapacitorKind.DoubleLayer => "double-layer backup capacitor",
+            CapacitorKind.AluminiumBipolar => "bipolar aluminium electrolytic",
             _ => "capacitor of unknown kind",
         };
 }
@@ -141,7 +146,18 @@ public sealed record CapacitorSpec
     public double EsrFrequencyHertz { get; init; } = 100_000;
     public double? RippleAmps { get; init; }
 
-    public bool Polarised => Kind.IsElectrolytic();
+    /// <summary>It has a plus and a minus. Said false of an aluminium part, it is a bipolar one; what is said otherwise of a kind does not count.</summary>
+    public bool Polarised
+    {
+        get => Kind.IsElectrolytic() && Kind != CapacitorKind.AluminiumBipolar && !(said == false && Kind.IsAluminium());
+        init => said = value;
+    }
+
+    readonly bool? said;
+
+    /// <summary>Which way round it sits is looked at: it is polarised, or nobody knows what it is.</summary>
+    [JsonIgnore]
+    public bool WayRoundCounts => Polarised || Kind == CapacitorKind.Unknown;
 }
 
 /// <summary>One capacitor on a board: what it is, where it sits and how far its exchange has come.</summary>

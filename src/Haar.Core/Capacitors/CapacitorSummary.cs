@@ -26,7 +26,7 @@ public sealed record CapacitorStanding(
             a.Stand,
             a.Risk.Score,
             a.ComesOut.Sentence,
-            a.Capacitor.Fitting.Next(a.Capacitor.Spec.Polarised),
+            a.Capacitor.Fitting.Next(a.Capacitor.Spec.WayRoundCounts),
             a.Capacitor.Fitting.RemovedAt,
             a.Capacitor.Fitting.Half,
             CapacitorHarm.Of(a.Capacitor, a.Readings)

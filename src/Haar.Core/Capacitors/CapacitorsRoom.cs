@@ -175,7 +175,7 @@ public sealed class CapacitorsRoom : Room
                 .. f
                     .Capacitors.Where(c => c.Fitting.Half)
                     .OrderBy(c => c.Id)
-                    .Select(c => (c.Id, c.Designator, c.Fitting.Next(c.Spec.Polarised))),
+                    .Select(c => (c.Id, c.Designator, c.Fitting.Next(c.Spec.WayRoundCounts))),
             ];
         const string done = "No capacitor is half exchanged",
             sound = "No capacitor bulges, is cracked or shorts";

@@ -137,6 +137,18 @@ public static partial class CapacitorJudge
         return new(null, Verdict.Of(question, Outcome.Unknown, sentence, Basis.Rule).Changing(settles));
     }
 
+    /// <summary>Greatest usual dissipation factor up to 100 kHz: polyester film by IEC 60384-2, ceramics of the poorest class by IEC 60384-9; and what clips and leads add, a house figure.</summary>
+    const double FilmTanDelta = 0.03,
+        CeramicTanDelta = 0.1,
+        LeadsOhms = 0.5;
+
+    /// <summary>What no film or ceramic part of this value is sound above, ohms.</summary>
+    static double FilmOhms(CapacitorSpec spec, double hertz, CapacitorLimits limits) =>
+        LeadsOhms
+        + limits.EsrFactor
+            * (spec.Kind == CapacitorKind.Ceramic ? CeramicTanDelta : FilmTanDelta)
+            / (2 * Math.PI * hertz * spec.Microfarads * 1e-6);
+
     /// <summary>What no electrolytic of this value is sound above, whatever its kind and volts: twice the loss of the poorest general-purpose one. It proves a part bad, never good.</summary>
     static double WorstOhms(CapacitorSpec spec, double hertz, CapacitorLimits limits) =>
         TypicalEsrOhms(spec.Microfarads, TanDeltaByVolts[0].Volts, hertz, limits.EsrRatioAt100Kilohertz) * limits.EsrFactor;

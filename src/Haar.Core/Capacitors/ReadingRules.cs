@@ -24,14 +24,16 @@ public static partial class CapacitorJudge
         var least = r.FirstMicrofarads is null && !r.Fresh ? suspect * (1 - spec.ToleranceMinusShare) : suspect;
         var most = spec.Microfarads * (1 + spec.TolerancePlusShare + limits.HighShare);
         var change = (c / spec.Microfarads - 1) * 100;
+        // What it has lost is counted from where it began, where somebody read that.
+        var lost = (1 - c / began) * 100;
         var figure = new Figure("Capacitance", Si.Tidy(c * 1e-6), "F", Si.Tidy(least * 1e-6), Si.Tidy(most * 1e-6));
         if (c < least)
         {
             bad.Add(
                 (
-                    $"has lost {Si.Plain(Math.Round(-change))} % of its capacitance",
+                    $"has lost {Si.Plain(Math.Round(lost))} % of its capacitance",
                     new(
-                        $"{Si.Format(c * 1e-6, "F")} of {Si.Format(spec.Microfarads * 1e-6, "F")}: less than {Si.Format(least * 1e-6, "F")}.",
+                        $"{Si.Format(c * 1e-6, "F")} of {Si.Format(began * 1e-6, "F")}{(r.FirstMicrofarads is null ? "" : " at its first reading")}: less than {Si.Format(least * 1e-6, "F")}.",
                         figure,
                         EndOfLife
                     )
@@ -98,8 +100,23 @@ public static partial class CapacitorJudge
         List<Doubt> doubts
     )
     {
-        if (!spec.Kind.IsElectrolytic() && spec.Kind != CapacitorKind.Unknown && esr <= WorstOhms(spec, r.EsrFrequencyHertz, limits))
+        if (!spec.Kind.IsElectrolytic() && spec.Kind != CapacitorKind.Unknown)
         {
+            var film = FilmOhms(spec, r.EsrFrequencyHertz, limits);
+            if (esr > film)
+            {
+                bad.Add(
+                    (
+                        $"has an ESR of {Si.Format(esr, "Ω")}",
+                        new(
+                            $"ESR {Si.Format(esr, "Ω")}, and a {spec.Kind.Words()} of this value has less than {Si.Format(film, "Ω")}.",
+                            new("ESR", esr, "Ω", null, film),
+                            $"{Si.Plain(limits.EsrFactor)} times tan δ/(2πfC) at the greatest usual loss of its kind"
+                        )
+                    )
+                );
+                return;
+            }
             good.Add(new($"ESR {Si.Format(esr, "Ω")}; a {spec.Kind.Words()} is not judged by it.", new("ESR", esr, "Ω")));
             return;
         }

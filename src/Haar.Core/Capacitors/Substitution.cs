@@ -10,7 +10,12 @@ public enum RuleResult
     Met,
     JustMet,
     Broken,
+
+    /// <summary>Not known, and a look at the place settles it; the part may do.</summary>
     NotKnown,
+
+    /// <summary>Not known, and it decides: volts, the safety class. Nothing is fitted on it without a person's reason.</summary>
+    Open,
 }
 
 /// <param name="Rule">volts, value, ESR, ripple, temperature, size, pitch, mounting, polarity, safety class, age.</param>
@@ -48,6 +53,8 @@ public static class Substitution
     public static (double Least, double Most) ValueRange(CapacitorRole role, CapacitorSpec original) =>
         role switch
         {
+            // A Y part is never larger: what it lets through to the case is felt (touch current, IEC 60384-14).
+            _ when original.SafetyClass?.StartsWith("y", StringComparison.OrdinalIgnoreCase) == true => (0.8, 1),
             CapacitorRole.Timing => (0.95, 1.05),
             CapacitorRole.SwitchingOutput => (0.98, 1.6),
             CapacitorRole.Bulk => (0.98, 1.5),
@@ -88,9 +95,10 @@ public static class Substitution
                     r.Result switch
                     {
                         RuleResult.Broken => 0,
-                        RuleResult.JustMet => 1,
-                        RuleResult.NotKnown => 2,
-                        _ => 3,
+                        RuleResult.Open => 1,
+                        RuleResult.JustMet => 2,
+                        RuleResult.NotKnown => 3,
+                        _ => 4,
                     }
                 ),
         ];
@@ -123,7 +131,11 @@ public static class Substitution
             {
                 return Outcome.No;
             }
-            if (r.Result != RuleResult.Met)
+            if (r.Result == RuleResult.Open)
+            {
+                outcome = Outcome.Unknown;
+            }
+            else if (r.Result != RuleResult.Met && outcome == Outcome.Yes)
             {
                 outcome = Outcome.YesIf;
             }
@@ -193,6 +205,16 @@ public static class Substitution
                 .Of(question, Outcome.Unknown, "Nobody could read the value that belongs there.", Basis.Rule, reasons)
                 .Changing("The old part's value: from a plan of the board, a twin beside it, or the same place on another board.");
         }
+        if (rules.Find(r => r.Result == RuleResult.Open) is { } decides)
+        {
+            return Verdict
+                .Of(question, Outcome.Unknown, $"Cannot say whether the {name} will do. {decides.Text}", Basis.Rule, reasons)
+                .Changing(
+                    decides.Rule == "volts"
+                        ? "The volts printed on the old part, or of the line it sits on."
+                        : "The class printed on the old part, or which lines its place joins."
+                );
+        }
         var open = rules.Where(r => r.Result == RuleResult.NotKnown).ToList();
         var just = rules.Where(r => r.Result == RuleResult.JustMet).ToList();
         return (open.Count, just.Count) switch
@@ -215,6 +237,10 @@ public static class Substitution
         };
     }
 
+    /// <summary>What is bought for a place: a film part in the stead of a moulded paper one, of the class that stands on the old.</summary>
+    public static CapacitorSpec ToBuy(CapacitorSpec s) =>
+        s.Kind == CapacitorKind.MainsFilterPaper ? s with { Kind = CapacitorKind.MainsFilterFilm } : s;
+
     public static string Describe(CapacitorSpec s) =>
         $"{(s.ValueKnown ? Si.Format(s.Microfarads * 1e-6, "F") : "value not known,")}{(s.RatedVolts is { } v ? $" {Si.Plain(v)} V" : "")}{(s.MaxCelsius is { } t ? $" {Si.Plain(t)} °C" : "")} {Short(s.Kind)}{(s.SafetyClass is { } x ? $" {x}" : "")}";
 
@@ -226,6 +252,7 @@ public static class Substitution
             CapacitorKind.MainsFilterPaper => "paper",
             CapacitorKind.Ceramic => "ceramic",
             CapacitorKind.DoubleLayer => "double-layer",
+            CapacitorKind.AluminiumBipolar => "bipolar electrolytic",
             _ when kind.IsTantalum() => "tantalum",
             CapacitorKind.AluminiumLowEsr => "low-ESR",
             _ when kind.IsAluminium() => "electrolytic",

@@ -84,19 +84,21 @@ static class SubstitutionRules
             return Rule(
                 speak,
                 "volts",
-                RuleResult.NotKnown,
-                $"Its rating is at least the {(o.RatedVolts is { } n ? $"{Si.Plain(n)} V of the old part" : "volts that the line carries, which nobody has read yet")}."
+                RuleResult.Open,
+                o.RatedVolts is { } n
+                    ? $"Nobody knows its rated volts, and the old part has {Si.Plain(n)} V."
+                    : "Nobody knows the volts of the old part: read its print, or the line under power, and take a part rated above it."
             );
         }
 
-        // A tantalum is derated to half where the source impedance is low; common reliability guidance.
-        if (c.Kind.IsTantalum() && !o.Kind.IsTantalum() && has < 1.6 * need)
+        // A tantalum is used at half its rated volts where the source impedance is low; common reliability guidance.
+        if (c.Kind.IsTantalum() && !o.Kind.IsTantalum() && has < 2 * need - 1e-9)
         {
             return Rule(
                 speak,
                 "volts",
                 RuleResult.Broken,
-                $"A tantalum in place of an electrolytic wants well over the old rating: {Si.Plain(has)} V is less than {Si.Plain(1.6 * need)} V."
+                $"A tantalum in place of an electrolytic wants twice the old rating: {Si.Plain(has)} V is less than {Si.Plain(2 * need)} V."
             );
         }
 
@@ -146,6 +148,16 @@ static class SubstitutionRules
         if (!o.Polarised && o.Kind != CapacitorKind.Unknown && c.Polarised)
         {
             return Rule(speak, "polarity", RuleResult.Broken, "It is polarised and the old part is not: the line may swing both ways.");
+        }
+
+        if (c.Kind == CapacitorKind.MainsFilterPaper)
+        {
+            return Rule(
+                speak,
+                "kind",
+                RuleResult.Broken,
+                "A moulded paper part cracks and smokes as the old one did: a film one of the same class."
+            );
         }
 
         if (role != CapacitorRole.Unknown && KindInPlace(speak, o, role, c) is { } forbidden)
@@ -443,8 +455,19 @@ static class SubstitutionRules
     static Ruling SafetyClass(bool speak, CapacitorSpec o, CapacitorSpec c)
     {
         // X1 is above X2, Y1 above Y2, and a Y part may stand for an X part of its class, never the other way (IEC 60384-14).
-        var need = o.SafetyClass?.ToUpperInvariant() ?? "X2";
         var has = c.SafetyClass?.ToUpperInvariant();
+        if (o.SafetyClass is null)
+        {
+            return has is null
+                ? Rule(speak, "safety class", RuleResult.Broken, "The place is across the mains, and this part has no safety class.")
+                : Rule(
+                    speak,
+                    "safety class",
+                    RuleResult.Open,
+                    $"Nobody knows the class of the old part, and this one is {has}: an X part lies between the two lines, a Y part from a line to earth, and one never stands for a Y that is not a Y."
+                );
+        }
+        var need = o.SafetyClass.ToUpperInvariant();
         var fits = has is { Length: 2 } && has[1] <= need[1] && (has[0] == need[0] || (has[0] == 'Y' && need[0] == 'X'));
         return fits
             ? Rule(speak, "safety class", RuleResult.Met, $"Class {has} in the place of {need}.")

@@ -145,6 +145,11 @@ public static class Bath
                             volume
                         )
                         .Changing("The strength on the label, and the one that is wanted.")
+                        .With([
+                            .. what is Substance.Alcohol or Substance.Acetone or Substance.Hydrocarbon
+                                ? [CautionId.SolventAndFlame]
+                                : Array.Empty<CautionId>(),
+                        ])
             );
         }
         var mixed = Dilution.Of(stock, wanted, litres * 1000, leftMillilitres);

@@ -119,6 +119,9 @@ public sealed record CleaningMethod(
     /// <summary>It takes along what lies loose, as a cloth does and a bottle of solvent does not.</summary>
     public bool Carries { get; init; }
 
+    /// <summary>It disinfects: on droppings and mould it comes before anything is wiped, rinsed or brushed.</summary>
+    public bool Disinfects { get; init; }
+
     /// <summary>What one pass over a hand's breadth uses up; empty for nothing that is counted.</summary>
     public IReadOnlyList<Planning.SupplyNeed> Uses { get; init; } = [];
 

@@ -55,6 +55,9 @@ public static partial class Ladder
     /// <summary>From this strength on a method is for materials that are known: it grinds, or eats light metals. A house figure.</summary>
     public const int KnownOnlyFrom = 6;
 
+    /// <summary>Up to this strength a wash is mild enough for a label to be covered. A house figure: soap.</summary>
+    public const int MildWash = 3;
+
     /// <summary>Minutes that a spot test waits. Plastics craze within that time or not at all from one wipe; a house figure.</summary>
     public const int SpotTestMinutes = 10;
 
@@ -71,7 +74,7 @@ public static partial class Ladder
             }
         }
         var materials = item.AllMaterials;
-        // Lettering and labels that nobody has looked for count as there.
+        // Lettering and labels that nobody has looked for count as there: looked for and covered before a mild wash, and out of bounds to the rest.
         var features = item.Features?.Distinct().ToList() ?? [Feature.PrintedLegend, Feature.PaperLabel];
         var soils = item.AllSoils;
         var left = item.Trials.Aggregate(1.0, (l, t) => l * (1 - t.RemovedShare));
@@ -83,14 +86,15 @@ public static partial class Ladder
         var owed = Owed(item);
         var carry = owed is null && Loose(item) ? Carrying(rungs, methods) : null;
         var next = owed is { } o ? rungs.Find(r => r.Method == o && r.State != RungState.Out) : carry;
-        next ??= Choose(rungs, item.Trials);
+        next ??= Disinfecting(item, rungs, methods) ?? Choose(rungs, item.Trials);
         rungs = [.. rungs.Select(r => r == next ? r with { State = RungState.Next } : r)];
         var owes = (owed is not null && next?.Method == owed) || carry is not null;
         var clean = !owes && left <= (item.InSight ? CleanInSight : CleanHidden) + 1e-9;
         var damaged = item.Trials is [.., { Damage: true }];
         var method = next is null ? null : methods.First(m => m.Id == next.Method);
         var spent = item.Trials.Sum(t => methods.First(m => m.Id == t.Method).HandsMinutes);
-        var verdict = Say(item, materials, features, soils, left, clean, damaged, next, method, spent, carry is not null);
+        var blocked = rungs.Exists(r => r is { State: RungState.Out } && r.Chance >= RealChance && Blocked(r, item, methods));
+        var verdict = Say(item, materials, features, soils, left, clean, damaged, next, method, spent, carry is not null, blocked);
         if (verdict.Outcome == Outcome.Yes && next is not null && materials.Contains(Material.NotKnown))
         {
             verdict = verdict with
@@ -136,6 +140,22 @@ public static partial class Ladder
     static Rung? Carrying(List<Rung> rungs, IReadOnlyList<CleaningMethod> methods) =>
         rungs.Find(r => r.State != RungState.Out && r.Chance > 0 && methods.First(m => m.Id == r.Method).Carries);
 
+    /// <summary>Droppings and mould are disinfected before anything else, once, by the mildest that this bears; null where that is done, or nothing does.</summary>
+    static Rung? Disinfecting(CleaningFacts item, List<Rung> rungs, IReadOnlyList<CleaningMethod> methods)
+    {
+        bool Kills(string id) => methods.First(m => m.Id == id).Disinfects;
+        return item.AllSoils.Any(s => s is Soil.Droppings or Soil.Mould) && !item.Trials.Any(t => Kills(t.Method))
+            ? rungs.Find(r => r.State is RungState.Later or RungState.NoChance && Kills(r.Method))
+            : null;
+    }
+
+    /// <summary>It is out only for what lies on the part and a rinse takes off.</summary>
+    static bool Blocked(Rung rung, CleaningFacts item, IReadOnlyList<CleaningMethod> methods)
+    {
+        var substance = methods.First(m => m.Id == rung.Method).Substance;
+        return item.On.Count > 0 && Mixing.May([substance, .. item.On]).Verdict.Outcome == Outcome.No;
+    }
+
     static Rung Judge(
         CleaningMethod m,
         CleaningFacts item,
@@ -156,7 +176,7 @@ public static partial class Ladder
         }
         if (item.On.Contains(Substance.NotKnown) && m.Substance != Substance.Water)
         {
-            return With(RungState.Out, "What is on it nobody knows: rinse it with water first.");
+            return With(RungState.Out, "Residue unknown: rinse it with water first.");
         }
         if (item.OwnMaterials.FirstOrDefault(o => o.Never.Contains(m.Id)) is { } own)
         {
@@ -164,7 +184,7 @@ public static partial class Ladder
         }
         if (
             materials.Any(x => m.Materials.GetValueOrDefault(x) == Bears.Never)
-            || features.Any(f => m.Features.GetValueOrDefault(f) == Bears.Never)
+            || features.Any(f => m.Features.GetValueOrDefault(f) == Bears.Never && !Coverable(f))
         )
         {
             return With(RungState.Out, m.Why);
@@ -184,6 +204,13 @@ public static partial class Ladder
         {
             return With(RungState.Out, "It did damage here.");
         }
+        // A label that nobody has looked for is looked for, and covered, before soap and water; nothing harder may count on that.
+        bool Coverable(Feature f) =>
+            item.Features is null
+            && f == Feature.PaperLabel
+            && m.Wets
+            && m.Strength <= MildWash
+            && m.Substance is Substance.Soap or Substance.Water;
         var test =
             item.OwnMaterials.Any(o => !o.Safe.Contains(m.Id))
             || materials.Any(x => m.Materials.GetValueOrDefault(x) != Bears.Safe)
@@ -193,7 +220,8 @@ public static partial class Ladder
                 // One without a chance by itself may still carry off what lies loose, and is spot-tested as any other.
                 chance < RealChance
                     ? RungState.NoChance
-                : last is null || last.RemovedShare + last.Loosened >= LeastGain ? RungState.Later
+                // Disinfecting is done once; what is left is dirt.
+                : last is null || !m.Disinfects && last.RemovedShare + last.Loosened >= LeastGain ? RungState.Later
                 : RungState.Tried,
             "",
             // What it bore once it bears again.

@@ -18,7 +18,8 @@ public static partial class Ladder
         Rung? next,
         CleaningMethod? method,
         int spent,
-        bool carries
+        bool carries,
+        bool blocked
     )
     {
         const string question = "What is tried next?";
@@ -56,6 +57,25 @@ public static partial class Ladder
                     $"First rinse it with plenty of water. {Mixing.Sentence(clash)}",
                     Basis.Rule,
                     new Reason(clash.Instead),
+                    stands
+                )
+                .Changing("That it has been rinsed.")
+                .With(CautionId.MustNotMeet)
+                .Final();
+        }
+        if (item.On.Contains(Substance.NotKnown) || blocked && (method is null or { Substance: Substance.Water, Wets: true }))
+        {
+            var wet = materials.All(m => m is not (Material.Bearing or Material.Wood or Material.Membrane or Material.Switch));
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.No,
+                    $"First {(wet ? "rinse it with plenty of water" : "wipe it with a damp cloth, twice")}: {(item.On.Contains(Substance.NotKnown) ? "what was used on it is not known" : "what was used on it must not meet what comes next")}.",
+                    Basis.Rule,
+                    new Reason(
+                        "Two cleaners that nobody has read the label of may make a gas that harms.",
+                        Source: "safety data sheets, section 10"
+                    ),
                     stands
                 )
                 .Changing("That it has been rinsed.")

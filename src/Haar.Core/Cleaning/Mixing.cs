@@ -93,6 +93,12 @@ public static class Mixing
         ),
         new(Substance.Peroxide, Substance.Aluminium, "oxygen and heat, and dull metal", "Take it out, or mask it."),
         new(Substance.Peroxide, Substance.Magnesium, "oxygen and heat, and eaten metal", "Take it out, or mask it."),
+        new(
+            Substance.Ammonia,
+            Substance.BareMetal,
+            "blue, cracked copper and brass",
+            "Soap and water; ammonia only on metal that is known to be plain steel."
+        ),
         new(Substance.Alkali, Substance.Aluminium, "hydrogen and eaten metal", "Soap and water."),
         new(Substance.AlkalineResidue, Substance.Aluminium, "eaten metal", "Neutralise it at once, then rinse."),
         new(Substance.Acid, Substance.Magnesium, "hydrogen and eaten metal", "Alcohol on a cloth."),
@@ -164,7 +170,7 @@ public static class Mixing
                     .Of(
                         question,
                         alone ? Outcome.Unknown : Outcome.No,
-                        alone ? "What it is nobody knows: read its label." : "Not before it is known what that is.",
+                        alone ? "It is not known what it is: read its label." : "Not before it is known what that is.",
                         Basis.Guess,
                         new Reason(
                             "Two cleaners that nobody has read the label of may make a gas that harms.",

@@ -34,7 +34,7 @@ public static class AreaDrying
 }
 
 /// <summary>One step of an area's cleaning, in its order, when it can be true.</summary>
-/// <param name="Ph">Of wet paper, to end the neutralising.</param>
+/// <param name="Ph">Of the last rinse water, on paper, after a minute: it ends the rinsing. The bath's own says nothing.</param>
 /// <param name="Rinses">How often it was rinsed.</param>
 /// <param name="HoursAgo">When it was done, if it is written down later; 0 is now.</param>
 /// <param name="Celsius">Of the air that it dried in; null is the room's.</param>
@@ -63,24 +63,11 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
         }
         return Step switch
         {
-            AreaStep.Neutralise => Neutral(),
             AreaStep.Rinse => Rinsed(f),
             AreaStep.Dry => Dry(a, at),
             AreaStep.Mask => Mask(f),
             _ => Permit.Yes(),
         };
-    }
-
-    Permit Neutral()
-    {
-        if (Ph is not { } ph)
-        {
-            throw new InvalidInputException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step.");
-        }
-        InvalidInputException.Finite("ph", ph, 0, 14, "");
-        return ph is < Neutralise.LeastPh or > Neutralise.MostPh
-            ? Permit.No("ph", $"pH {Si.Plain(ph)} is still {(ph > 7 ? "alkaline" : "acid")}: go on until the paper reads 6 to 8.")
-            : Permit.Yes();
     }
 
     Permit Rinsed(AreaActFacts f)
@@ -100,9 +87,16 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
                 )
             )
             .Rinses;
-        return Rinses < needed
-            ? Permit.No("rinses", $"It takes {needed} rinses until next to nothing is left: {needed - Rinses} more.")
-            : Permit.Yes();
+        if (Rinses < needed)
+        {
+            return Permit.No("rinses", $"It takes {needed} rinses until next to nothing is left: {needed - Rinses} more.");
+        }
+        if ((Ph ?? f.Area.Treatment.Ph) is not { } ph)
+        {
+            throw new InvalidInputException("ph", AreaTreatment.RinsePh);
+        }
+        InvalidInputException.Finite("ph", ph, 0, 14, "");
+        return ph is < Neutralise.LeastPh or > Neutralise.MostPh ? Permit.No("ph", AreaTreatment.StillPh(ph)) : Permit.Yes();
     }
 
     Permit Dry(CorrosionArea a, DateTimeOffset at)
@@ -181,8 +175,8 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
         return new(
             Step switch
             {
-                AreaStep.Neutralise => $"{a.Name}: neutralised, the paper reads {Si.Plain(Ph!.Value)}.",
-                AreaStep.Rinse => $"{a.Name}: rinsed {Rinses} times.",
+                AreaStep.Neutralise => $"{a.Name}: it no longer reacts. Rinse it now.",
+                AreaStep.Rinse => $"{a.Name}: rinsed {Rinses} times, the rinse water reads {Si.Plain(a.Treatment.Ph!.Value)}.",
                 AreaStep.Alcohol => $"{a.Name}: alcohol.",
                 AreaStep.Dry => $"{a.Name}: dry.{(a.Next is null ? $" To be looked at by {a.InspectOn:d MMMM yyyy}." : "")}",
                 _ => $"{a.Name}: new mask. To be looked at by {a.InspectOn:d MMMM yyyy}.",

@@ -16,6 +16,9 @@ public enum LeakSource
     LeadAcidCell,
     CapacitorElectrolyte,
     SaltWater,
+
+    /// <summary>A lithium-thionyl cell of 3.6 V, ½AA or AA: an acid.</summary>
+    ThionylCell,
 }
 
 /// <summary>How far it has gone.</summary>
@@ -55,7 +58,7 @@ public sealed record AreaTreatment
 {
     public DateTimeOffset? NeutralisedAt { get; init; }
 
-    /// <summary>What the paper said at the end; null when nobody looked.</summary>
+    /// <summary>Of the last rinse water, on paper; null when nobody looked.</summary>
     public double? Ph { get; init; }
     public DateTimeOffset? RinsedAt { get; init; }
     public int Rinses { get; init; }
@@ -80,7 +83,13 @@ public sealed record AreaTreatment
     /// <summary>The next step; null when all are done.</summary>
     public AreaStep? Next(CorrosionStage stage) => Procedure.Next((this, stage));
 
-    /// <exception cref="InvalidInputException">Not the next step, or pH paper that does not yet read 6 to 8.</exception>
+    internal const string RinsePh =
+        "Let the last rinse water stand for a minute, lay pH paper in it and say what it reads: 6 to 8 ends this step.";
+
+    internal static string StillPh(double ph) =>
+        $"The rinse water is still {(ph > 7 ? "alkaline" : "acid")}, pH {Markings.Si.Plain(ph)}: go on with the neutraliser, then rinse again.";
+
+    /// <exception cref="InvalidInputException">Not the next step, or rinse water that does not yet read 6 to 8.</exception>
     public AreaTreatment Take(AreaStep step, CorrosionStage stage, DateTimeOffset at, double? ph = null, int rinses = 0)
     {
         var turn = Procedure.Turn((this, stage), step);
@@ -91,27 +100,26 @@ public sealed record AreaTreatment
         switch (step)
         {
             case AreaStep.Neutralise:
-                if (ph is not { } value)
+                // The bath reads 3 or 8.3: what reads neutral is water that stood on it, and counts as that.
+                return this with { NeutralisedAt = at, Ph = ph is >= Neutralise.LeastPh and <= Neutralise.MostPh ? ph : null };
+            case AreaStep.Rinse:
+                if (rinses is <= 0 or >= 100)
                 {
-                    throw new InvalidInputException("ph", "Lay wet pH paper on it and say what it reads: 6 to 8 ends this step.");
+                    throw new InvalidInputException("rinses", "Say how often it was rinsed.");
+                }
+                if ((ph ?? Ph) is not { } value)
+                {
+                    throw new InvalidInputException("ph", RinsePh);
                 }
                 InvalidInputException.Finite("ph", value, 0, 14, "");
                 return value is < Neutralise.LeastPh or > Neutralise.MostPh
-                    ? throw new InvalidInputException(
-                        "ph",
-                        $"pH {Markings.Si.Plain(value)} is still {(value > 7 ? "alkaline" : "acid")}: go on until the paper reads 6 to 8."
-                    )
+                    ? throw new InvalidInputException("ph", StillPh(value))
                     : this with
                     {
-                        NeutralisedAt = at,
+                        RinsedAt = at,
+                        Rinses = rinses,
                         Ph = value,
                     };
-            case AreaStep.Rinse:
-                return this with
-                {
-                    RinsedAt = at,
-                    Rinses = rinses is > 0 and < 100 ? rinses : throw new InvalidInputException("rinses", "Say how often it was rinsed."),
-                };
             case AreaStep.Alcohol:
                 return this with { AlcoholAt = at };
             case AreaStep.Dry:
@@ -163,8 +171,8 @@ public sealed class CorrosionArea : Acts.ICheckedRow, Acts.IHazardRow
     [JsonIgnore]
     public Acts.Hazard? Hazard =>
         Treatment.Wet ? new(Safety.DangerKind.WetRowGone, $"{Words.Capital(Name)} was wet.")
-        : Stage >= CorrosionStage.Bloom && Treatment.NeutralisedAt is null
-            ? new(Safety.DangerKind.RowGone, $"What leaked at {Words.Lower(Name)} was not neutralised.")
+        : Stage >= CorrosionStage.Bloom && Treatment.RinsedAt is null
+            ? new(Safety.DangerKind.RowGone, $"What leaked at {Words.Lower(Name)} was not neutralised and rinsed off.")
         : null;
 }
 
@@ -174,7 +182,7 @@ public static class Leaks
         source switch
         {
             LeakSource.NickelCell or LeakSource.AlkalineCell => LeakReaction.Alkaline,
-            LeakSource.ZincCarbonCell or LeakSource.LeadAcidCell => LeakReaction.Acid,
+            LeakSource.ZincCarbonCell or LeakSource.LeadAcidCell or LeakSource.ThionylCell => LeakReaction.Acid,
             LeakSource.SaltWater => LeakReaction.None,
             // Electrolyte of capacitors is met both ways: only paper tells.
             _ => null,
@@ -185,9 +193,10 @@ public static class Leaks
         chemistry switch
         {
             CellChemistry.NickelCadmium or CellChemistry.NickelMetalHydride => LeakSource.NickelCell,
-            CellChemistry.Alkaline => LeakSource.AlkalineCell,
+            CellChemistry.Alkaline or CellChemistry.SilverOxide => LeakSource.AlkalineCell,
             CellChemistry.ZincCarbon => LeakSource.ZincCarbonCell,
             CellChemistry.LeadAcid => LeakSource.LeadAcidCell,
+            CellChemistry.LithiumThionyl => LeakSource.ThionylCell,
             _ => LeakSource.NotKnown,
         };
 

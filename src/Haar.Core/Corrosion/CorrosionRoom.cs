@@ -203,7 +203,7 @@ public sealed class CorrosionRoom : Room
                 Screen = screen,
             };
         }
-        var residue = f.Areas.Where(a => a.Stage >= CorrosionStage.Bloom && a.Treatment.NeutralisedAt is null).ToList();
+        var residue = f.Areas.Where(a => a.Stage >= CorrosionStage.Bloom && a.Treatment.RinsedAt is null).ToList();
         // A cell that leaked reached something: where no area is marked, nobody has said how far.
         var leaked = f.Cell?.Site.Leaking == ThreeState.Yes || f.Findings.Any(x => x.Kind == FindingKind.LeakingCell);
         var reach = f.Answers.FirstOrDefault(a => a.Item == "leak-reach")?.Answer;
@@ -225,7 +225,11 @@ public sealed class CorrosionRoom : Room
         }
         else if (residue.Count == 0)
         {
-            yield return Rooms.BeforePower.Is("residue", clean, "Every area on its board maps that is more than tarnished is neutralised.");
+            yield return Rooms.BeforePower.Is(
+                "residue",
+                clean,
+                "Every area on its board maps that is more than tarnished is neutralised and rinsed clean."
+            );
         }
         else
         {
@@ -234,7 +238,7 @@ public sealed class CorrosionRoom : Room
                 "residue",
                 clean,
                 No(
-                    $"Not yet: what leaked at {Words.And(residue.Select(a => a.Name))} is not neutralised.",
+                    $"Not yet: what leaked at {Words.And(residue.Select(a => a.Name))} is not neutralised and rinsed clean.",
                     Basis.Rule,
                     "Residue draws damp and conducts: with power on it, it eats copper faster.",
                     "Neutralised, rinsed, dried."
@@ -319,7 +323,7 @@ public sealed class CorrosionRoom : Room
             var last = a.Inspections.Count > 0 ? a.Inspections[^1] : null;
             yield return new(
                 WriteUpPart.Eaten,
-                $"{Words.Capital(a.Name)}: {(last is null ? "" : $"{Si.Plain(Math.Round(last.SquareCentimetres, 1))} cm² at stage {(int)last.Stage}, ")}neutralised to pH {Si.Plain(a.Treatment.Ph ?? 7)}{(a.Treatment.RinsedAt is null ? "" : $", rinsed {a.Treatment.Rinses} times")}{(a.Treatment.DriedAt is null ? "" : ", dried")}{(a.Treatment.MaskedAt is null ? "" : ", new mask")}{(a.InspectOn is { } day ? $"; to be looked at by {day:d MMMM yyyy}" : "")}."
+                $"{Words.Capital(a.Name)}: {(last is null ? "" : $"{Si.Plain(Math.Round(last.SquareCentimetres, 1))} cm² at stage {(int)last.Stage}, ")}neutralised{(a.Treatment.RinsedAt is null ? "" : $", rinsed {a.Treatment.Rinses} times{(a.Treatment.Ph is { } ph ? $" to pH {Si.Plain(ph)}" : "")}")}{(a.Treatment.DriedAt is null ? "" : ", dried")}{(a.Treatment.MaskedAt is null ? "" : ", new mask")}{(a.InspectOn is { } day ? $"; to be looked at by {day:d MMMM yyyy}" : "")}."
             );
         }
         foreach (var n in w.Now.JudgedNets.Where(n => n.Net.RepairedAt is not null))

@@ -136,8 +136,9 @@ public static class Neutralise
         var water = house.RinseMillilitresPerSquareCentimetre * a.SquareCentimetres;
         var rinses = Rinses(film, water, house.ResidueShare);
         var left = Math.Pow(film / (film + water), rinses);
-        var cautions = a.Source is LeakSource.CapacitorElectrolyte or LeakSource.SaltWater
-            ? []
+        var cautions =
+            a.Source is LeakSource.CapacitorElectrolyte or LeakSource.SaltWater ? []
+            : a.Source == LeakSource.ThionylCell ? [CautionId.LeakingCell, CautionId.ThionylLeak]
             : new List<CautionId> { CautionId.LeakingCell };
         if (Reaction(a) is not { } reaction)
         {
@@ -180,12 +181,15 @@ public static class Neutralise
         if (n != Neutraliser.None)
         {
             steps.Add(
-                $"{mix} Soft brush, nothing into connectors or switches; {(house.BathLitres is null ? "dab it on, wait, wipe, and again" : "into the bath")} until wet pH paper reads 6 to 8."
+                $"{mix} Soft brush, nothing into connectors or switches; {(house.BathLitres is null ? "dab it on, wait, wipe, and again" : "into the bath")} until it no longer {(n == Neutraliser.Bicarbonate ? "foams" : "fizzes or changes")}. The bath itself reads {(n == Neutraliser.Bicarbonate ? "about 8.3" : "about 3")} and never neutral."
             );
         }
 
         steps.Add(
             $"Rinse {rinses} times with {Si.Plain(Math.Max(1, Math.Round(water)))} ml of distilled water, tipping the board dry each time."
+        );
+        steps.Add(
+            "Let the last rinse water stand for a minute, and lay pH paper in it: 6 to 8 is done. Otherwise go on with the step before."
         );
         steps.Add("Alcohol over all of it, iron off and window open: it takes the water out from under the chips.");
         steps.Add("Dry it for 4 hours at 40 °C, or two days in a dry room, standing on edge.");
@@ -205,7 +209,7 @@ public static class Neutralise
                 : Verdict.Of(
                     question,
                     Outcome.Yes,
-                    $"{(n == Neutraliser.AceticAcid && house.StockPercent <= VinegarPercent ? "White vinegar" : Verdicts.Words.Capital(n.Words()))}, {Si.Plain(house.Percent)} %, {Si.Plain(millilitres.Low)} to {Si.Plain(millilitres.High)} ml, until the paper reads 6 to 8.",
+                    $"{(n == Neutraliser.AceticAcid && house.StockPercent <= VinegarPercent ? "White vinegar" : Verdicts.Words.Capital(n.Words()))}, {Si.Plain(house.Percent)} %, {Si.Plain(millilitres.Low)} to {Si.Plain(millilitres.High)} ml, until it no longer reacts; then {rinses} rinses, until the rinse water reads 6 to 8.",
                     a.Ph is null ? Basis.Rule : Basis.Measured,
                     reasons
                 );
@@ -311,6 +315,7 @@ public static class Neutralise
             LeakSource.AlkalineCell => "An alkaline cell",
             LeakSource.ZincCarbonCell => "A zinc-carbon cell",
             LeakSource.LeadAcidCell => "A lead-acid battery",
+            LeakSource.ThionylCell => "A lithium-thionyl cell",
             LeakSource.SaltWater => "Salt water",
             _ => "What leaked",
         };

@@ -27,6 +27,11 @@ public static partial class CapacitorMarking
             ['H'] = 5,
             ['J'] = 6.3,
             ['K'] = 8,
+            // Seen beside the standard's own: 0L, 2P, 2Q, 2Z.
+            ['L'] = 5.5,
+            ['P'] = 2.2,
+            ['Q'] = 1.1,
+            ['Z'] = 1.8,
         };
         return Enumerable
             .Range(0, 4)
@@ -41,6 +46,7 @@ public static partial class CapacitorMarking
     [
         2.5,
         4,
+        5.5,
         6.3,
         10,
         12.5,
@@ -109,6 +115,7 @@ public static partial class CapacitorMarking
     static string[] Tokens(string given)
     {
         var s = given.Replace('μ', 'u').Replace('µ', 'u').Replace('–', '-').Replace('−', '-').Replace('±', ' ');
+        s = SmallFarad().Replace(s, "$1$2F");
         s = OldMicrofarads().Replace(s, "$1u");
         s = UnitAfterSpace().Replace(s, "$1$2");
         s = ValueThenVolts().Replace(s, "$1 $2");
@@ -117,6 +124,13 @@ public static partial class CapacitorMarking
             .Replace(s, m => RatedVolts.Contains(Number(m.Groups[2].Value)) ? $"{m.Groups[1].Value} {m.Groups[2].Value}V" : m.Value);
         return s.Split([' ', '/', ';', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
     }
+
+    /// <summary>A tolerance letter beside a value: picofarads below 10 pF, a share above. Null where there is none, or it fits none.</summary>
+    static (double, double)? Tolerance(string letter, double farads) =>
+        letter.Length == 0 ? null
+        : farads < 9.99e-12 && TolerancePicofarads.TryGetValue(letter[0], out var pf) ? (pf * 1e-12 / farads, pf * 1e-12 / farads)
+        : ToleranceShares.TryGetValue(letter[0], out var share) ? share
+        : null;
 
     static double Number(string s) => double.Parse(s.Replace(',', '.'), CultureInfo.InvariantCulture);
 
@@ -132,6 +146,10 @@ public static partial class CapacitorMarking
 
     [GeneratedRegex(@"(\d)\s+([pnu]F|[pnu](?=\s|$)|F(?=\s|$)|V(?:DC|AC)?(?=\s|$)|%|°C)")]
     private static partial Regex UnitAfterSpace();
+
+    /// <summary>uf, nf and pf, as a thumb types them.</summary>
+    [GeneratedRegex(@"(\d\s*)([pnu])f(?![a-z])")]
+    private static partial Regex SmallFarad();
 
     /// <summary>MFD, MF and UF are microfarads on older parts.</summary>
     [GeneratedRegex(@"(?<![A-Za-z0-9])(\d+(?:[.,]\d+)?|[.,]\d+)\s*(?:MFD|mfd|Mfd|MF|UF)(?![a-z])")]
@@ -162,10 +180,10 @@ public static partial class CapacitorMarking
     [GeneratedRegex(@"^(\d{2,3})°?C$")]
     private static partial Regex Degrees();
 
-    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?|[.,]\d+)([pnum]F?|F)([FGJKMZ])?$")]
+    [GeneratedRegex(@"^(\d{1,7}(?:[.,]\d+)?|[.,]\d+)([pnum]F?|F)([BCDFGJKMZ])?$")]
     private static partial Regex WithUnit();
 
-    [GeneratedRegex(@"^(\d{0,3})([pnumRr])(\d{1,3})F?([FGJKMZ])?$")]
+    [GeneratedRegex(@"^(\d{0,3})([pnumRr])(\d{1,3})F?([BCDFGJKMZ])?$")]
     private static partial Regex LetterAsPoint();
 
     [GeneratedRegex(@"^([0-3][A-Z]|[eGJACDEVH])?(\d{3})([A-Za-z])?$")]

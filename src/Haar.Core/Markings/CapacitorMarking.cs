@@ -146,14 +146,13 @@ public static partial class CapacitorMarking
         )
         {
             var letter = m.Groups[3].Value;
-            d.Values.Add(
-                (
-                    Number(m.Groups[1].Value) * Unit(m.Groups[2].Value),
-                    null,
-                    letter.Length == 0 ? null : ToleranceShares.GetValueOrDefault(letter[0]),
-                    "value with its unit"
-                )
-            );
+            var farads = Number(m.Groups[1].Value) * Unit(m.Groups[2].Value);
+            var share = Tolerance(letter, farads);
+            if (letter.Length > 0 && share is null)
+            {
+                d.Problems.Add($"“{letter}” in “{token}” is a tolerance below 10 pF only.");
+            }
+            d.Values.Add((farads, null, share, "value with its unit"));
         }
         else if ((m = LetterAsPoint().Match(token)).Success)
         {
@@ -181,8 +180,12 @@ public static partial class CapacitorMarking
     {
         var value = Number($"{m.Groups[1].Value}.{m.Groups[3].Value}");
         var letter = m.Groups[2].Value;
-        (double, double)? tolerance =
-            m.Groups[4].Value is { Length: 1 } t && ToleranceShares.TryGetValue(t[0], out var share) ? share : null;
+        var suffix = m.Groups[4].Value;
+        (double, double)? tolerance = Tolerance(suffix, value * (letter is "R" or "r" ? 1e-12 : Unit(letter)));
+        if (suffix.Length > 0 && tolerance is null)
+        {
+            d.Problems.Add($"“{suffix}” in “{m.Value}” is a tolerance below 10 pF only.");
+        }
         if (letter is not ("R" or "r"))
         {
             d.Values.Add(

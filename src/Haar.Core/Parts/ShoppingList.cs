@@ -38,7 +38,7 @@ public static class ShoppingList
                     (
                         n.Need.Spec.Microfarads,
                         n.Need.Spec.RatedVolts,
-                        Kind: Substitution.Describe(n.Need.Spec with { RatedVolts = null, MaxCelsius = null }),
+                        Kind: Substitution.Describe(Substitution.ToBuy(n.Need.Spec) with { RatedVolts = null, MaxCelsius = null }),
                         n.Need.Spec.MaxCelsius,
                         Size: Size(n.Need)
                     )
@@ -53,7 +53,8 @@ public static class ShoppingList
                     var all = OrderPlan.Wanted(count, policy ?? new());
                     var value = g.Key.Microfarads > 0 ? Si.Format(g.Key.Microfarads * 1e-6, "F") : "value not known";
                     var volts = g.Key.RatedVolts is { } v ? $"{Si.Plain(v)} V or more" : "";
-                    var kind = g.Key.Kind[value.Length..].Trim(' ', ',');
+                    var asked = g.First().Need.Spec is { SafetyClass: null } s && s.Kind.IsMainsFilter();
+                    var kind = g.Key.Kind[value.Length..].Trim(' ', ',') + (asked ? ", safety class to be read from the old part" : "");
                     var celsius = g.Key.MaxCelsius is { } t ? $"{Si.Plain(t)} °C or more" : "";
                     return new ShoppingLine(
                         string.Join(", ", new[] { value, volts, kind, celsius, g.Key.Size }.Where(x => x.Length > 0)),

@@ -19,6 +19,11 @@ public enum CautionId
     MustNotMeet,
     PressureWashing,
     SprayAndDust,
+    ThionylLeak,
+    Disinfectant,
+    Laser,
+    InverterVolts,
+    PlasmaVolts,
 }
 
 /// <summary>A danger, said where the act is.</summary>
@@ -65,6 +70,11 @@ public static class Cautions
             CautionId.LithiumCell,
             "Lithium cell",
             "Never charge a primary lithium cell, never solder to its can, never short it: it vents and burns. Fit it in a holder, or use one with welded tabs."
+        ),
+        new(
+            CautionId.ThionylLeak,
+            "Thionyl leak",
+            "What comes out of a 3.6 V lithium cell is an acid and its fumes choke: open the window, gloves and glasses, keep it from water until it has stopped fuming, and bag the cell for the battery collection."
         ),
         new(
             CautionId.LeadAndFlux,
@@ -115,6 +125,27 @@ public static class Cautions
             CautionId.PressureWashing,
             "Pressure washer",
             "Its jet cuts skin and throws grit: glasses, closed shoes, nobody else in the yard, and its lead and plug dry behind a residual-current device. Never on a part with windings, a supply, a tube or a board."
+        ),
+        new(
+            CautionId.Disinfectant,
+            "Disinfectant",
+            "Bleach is made up fresh, one part in ten of water, and never meets acid, vinegar or ammonia: the gas is poisonous. Gloves, glasses, a mask and an open window; never on bare aluminium."
+        ),
+        new(
+            CautionId.Laser,
+            "Laser",
+            "An optical drive or laser printer holds a laser that blinds, some of it unseen. Never run it with its covers off, and never look into the lens."
+        ),
+        new(
+            CautionId.InverterVolts,
+            "Backlight inverter",
+            "The inverter of a panel makes hundreds of volts while it is on, and its tubes hold mercury. Keep hands off it under power; a broken tube is aired and swept up wet."
+        ),
+        new(
+            CautionId.PlasmaVolts,
+            "Plasma panel",
+            "A plasma panel runs on some 200 V made from the mains inside. The cover stays on unless you are trained for mains; local codes and licensed practice decide who may open it.",
+            true
         ),
         new(
             CautionId.SprayAndDust,

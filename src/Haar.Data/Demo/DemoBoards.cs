@@ -139,7 +139,7 @@ public sealed partial class DemoWorkshop
             Blot(0.2, 0.72, 0.075, 0.083, 4),
             18
         );
-        corner.Treatment = new() { NeutralisedAt = Ago(1), Ph = 7 };
+        corner.Treatment = new() { NeutralisedAt = Ago(1) };
         corner.JobId = rinse.Id;
         Area(m, b, "the keyboard socket", LeakSource.NickelCell, CorrosionStage.Bloom, Blot(0.335, 0.86, 0.028, 0.035, 9), 18);
         Net(m, b, "A7", "U31 pin 12", "memory slot 1 pin 7", 82, 0.3, 2, null, (0.11, 0.66), (0.2, 0.66), (0.31, 0.6));

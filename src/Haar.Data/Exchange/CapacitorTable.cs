@@ -13,7 +13,7 @@ namespace Haar.Data.Exchange;
 /// <param name="Note">What was ambiguous and how it was taken; empty when nothing was.</param>
 public sealed record CapacitorTableRow(int Line, Capacitor Capacitor, string Note);
 
-/// <param name="Rows">Empty when there is any problem: a list is taken whole or not at all.</param>
+/// <param name="Rows">Empty when there is any problem and nobody said that such lines are left out.</param>
 /// <param name="Problems">One sentence each, with its line.</param>
 public sealed record CapacitorTableResult(IReadOnlyList<CapacitorTableRow> Rows, IReadOnlyList<string> Problems);
 
@@ -27,15 +27,63 @@ public static class CapacitorTable
     /// <summary>Columns by the words that people put over them.</summary>
     static readonly Dictionary<string, string[]> Columns = new()
     {
-        ["designator"] = ["designator", "ref", "refdes", "ref des", "reference", "references", "part", "name", "place", "position", "c"],
-        ["marking"] = ["marking", "value", "print", "printed", "code", "capacitance", "cap", "µf", "uf", "marked", "val"],
-        ["kind"] = ["kind", "type", "sort", "family"],
+        ["designator"] =
+        [
+            .. "designator|designators|ref|refs|refdes|ref des|ref.|reference|references|reference designator|part|parts|name|place|places|position|location|c".Split(
+                '|'
+            ),
+            .. "bauteil|bauteile|bezeichner|bezeichnung|referenz|repère|repere|référence|emplacement|referencia|posición|posicion|riferimento|sigla|posizione|onderdeel|referentie|beteckning".Split(
+                '|'
+            ),
+        ],
+        ["marking"] =
+        [
+            .. "marking|value|print|printed|code|capacitance|cap|µf|uf|marked|val|capacity".Split('|'),
+            .. "wert|kapazität|kapazitaet|aufdruck|valeur|capacité|capacite|marquage|valor|capacidad|valore|capacità|capacita|waarde|capaciteit|värde".Split(
+                '|'
+            ),
+        ],
+        ["unit"] = ["unit", "units", "einheit", "unité", "unite", "unidad", "unità", "eenheid"],
+        ["size"] =
+        [
+            "size",
+            "size, mm",
+            "dimensions",
+            "dims",
+            "d x h",
+            "dxh",
+            "ø x h",
+            "d×h",
+            "maße",
+            "größe",
+            "taille",
+            "tamaño",
+            "dimensioni",
+            "maat",
+        ],
+        ["kind"] = ["kind", "type", "sort", "family", "art", "typ", "bauart", "tipo", "soort", "technology"],
         ["role"] = ["role", "what it does there", "what it does", "use", "function"],
-        ["volts"] = ["volts", "voltage", "v", "rating", "rated volts", "rated voltage"],
-        ["celsius"] = ["celsius", "rated °c", "°c", "temperature", "temp", "temp."],
-        ["diameter"] = ["diameter", "diameter, mm", "d", "ø", "dia"],
-        ["height"] = ["height", "height, mm", "h"],
-        ["pitch"] = ["pitch", "pitch, mm", "lead pitch", "spacing", "lead spacing"],
+        ["volts"] =
+        [
+            .. "volts|voltage|v|rating|rated volts|rated voltage|volt|wv|vdc".Split('|'),
+            .. "spannung|nennspannung|tension|tensión|voltaje|tensione|spanning|spänning".Split('|'),
+        ],
+        ["celsius"] =
+        [
+            "celsius",
+            "rated °c",
+            "°c",
+            "temperature",
+            "temp",
+            "temp.",
+            "temperatur",
+            "température",
+            "temperatura",
+            "temperatuur",
+        ],
+        ["diameter"] = ["diameter", "diameter, mm", "d", "ø", "dia", "durchmesser", "diamètre", "diametre", "diámetro", "diametro"],
+        ["height"] = ["height", "height, mm", "h", "höhe", "hoehe", "hauteur", "altura", "alto", "altezza", "hoogte", "length", "l"],
+        ["pitch"] = ["pitch", "pitch, mm", "lead pitch", "spacing", "lead spacing", "rastermaß", "raster", "pas", "paso", "passo", "steek"],
         ["signs"] = ["signs", "it", "looks"],
         ["x"] = ["x"],
         ["y"] = ["y"],
@@ -64,6 +112,45 @@ public static class CapacitorTable
         ["mains filter, moulded paper"] = CapacitorKind.MainsFilterPaper,
         ["mains filter, film"] = CapacitorKind.MainsFilterFilm,
         ["double-layer backup"] = CapacitorKind.DoubleLayer,
+        ["np"] = CapacitorKind.AluminiumBipolar,
+        ["bp"] = CapacitorKind.AluminiumBipolar,
+        ["n.p."] = CapacitorKind.AluminiumBipolar,
+        ["bipolar"] = CapacitorKind.AluminiumBipolar,
+        ["bipolar electrolytic"] = CapacitorKind.AluminiumBipolar,
+        ["bipolar electrolytic (np, bp)"] = CapacitorKind.AluminiumBipolar,
+        ["non-polar"] = CapacitorKind.AluminiumBipolar,
+        ["nonpolar"] = CapacitorKind.AluminiumBipolar,
+        ["non-polarised"] = CapacitorKind.AluminiumBipolar,
+        ["non-polarized"] = CapacitorKind.AluminiumBipolar,
+        ["electrolytic radial"] = CapacitorKind.AluminiumRadial,
+        ["electrolytic axial"] = CapacitorKind.AluminiumAxial,
+        ["electrolytic smd"] = CapacitorKind.AluminiumSurfaceMount,
+        ["elko"] = CapacitorKind.AluminiumRadial,
+        ["elco"] = CapacitorKind.AluminiumRadial,
+        ["electro"] = CapacitorKind.AluminiumRadial,
+        ["alu"] = CapacitorKind.AluminiumRadial,
+        ["aluminium"] = CapacitorKind.AluminiumRadial,
+        ["aluminum"] = CapacitorKind.AluminiumRadial,
+        ["aluminium electrolytic"] = CapacitorKind.AluminiumRadial,
+        ["aluminum electrolytic"] = CapacitorKind.AluminiumRadial,
+        ["electrolytique"] = CapacitorKind.AluminiumRadial,
+        ["électrolytique"] = CapacitorKind.AluminiumRadial,
+        ["chimique"] = CapacitorKind.AluminiumRadial,
+        ["electrolítico"] = CapacitorKind.AluminiumRadial,
+        ["elettrolitico"] = CapacitorKind.AluminiumRadial,
+        ["smt"] = CapacitorKind.AluminiumSurfaceMount,
+        ["tant"] = CapacitorKind.TantalumBead,
+        ["tantal"] = CapacitorKind.TantalumBead,
+        ["tantale"] = CapacitorKind.TantalumBead,
+        ["tantalio"] = CapacitorKind.TantalumBead,
+        ["keramik"] = CapacitorKind.Ceramic,
+        ["cer"] = CapacitorKind.Ceramic,
+        ["cerámico"] = CapacitorKind.Ceramic,
+        ["céramique"] = CapacitorKind.Ceramic,
+        ["mlcc"] = CapacitorKind.Ceramic,
+        ["folie"] = CapacitorKind.Film,
+        ["polyester"] = CapacitorKind.Film,
+        ["supercap"] = CapacitorKind.DoubleLayer,
     };
 
     /// <summary>The same of what a part does there.</summary>
@@ -88,13 +175,19 @@ public static class CapacitorTable
     }
 
     /// <summary>
-    /// Reads a list: comma, semicolon or tab between fields, or spaces alone. With a line of names above it, which may be any of the usual ones,
-    /// or without: then the designator comes first, and what follows is told apart by how it looks.
+    /// Reads a list: a table whose first line names its columns, in any of the usual words and languages, after a title or none; or lines as
+    /// people write them, each with the places it means (see <see cref="CapacitorLines"/>).
     /// </summary>
-    public static CapacitorTableResult Read(string text, Guid machineId, Guid boardId, IReadOnlySet<string> taken, Func<Guid> newId)
+    /// <param name="leaveOut">Lines that cannot be read are left out and the rest is taken; otherwise nothing is.</param>
+    public static CapacitorTableResult Read(
+        string text,
+        Guid machineId,
+        Guid boardId,
+        IReadOnlySet<string> taken,
+        Func<Guid> newId,
+        bool leaveOut = false
+    )
     {
-        var problems = new List<string>();
-        var rows = new List<CapacitorTableRow>();
         if (text.Length > MostBytes)
         {
             return new([], [$"A board's list is at most {MostBytes / 1_000_000} MB; nothing was taken."]);
@@ -111,83 +204,205 @@ public static class CapacitorTable
         {
             return new([], [CsvQuotes.Sentence(open)]);
         }
-        // "C1 47 16V", one a line: what a thumb types.
-        var spaced = !text.AsSpan().ContainsAny(',', ';', '\t');
-        using var csv = new CsvParser(
-            new StringReader(text),
-            new CsvConfiguration(CultureInfo.InvariantCulture)
+        var list = new List(machineId, boardId, new HashSet<string>(taken, StringComparer.OrdinalIgnoreCase), newId);
+        var lines = CsvQuotes.Rows(text).ToList();
+        var header = -1;
+        for (var i = 0; i < lines.Count && header < 0; i++)
+        {
+            if (i >= MostAbove || lines[i].Text.Count(char.IsAsciiDigit) > 3)
             {
-                DetectDelimiter = !spaced,
-                Delimiter = spaced ? "\t" : ",",
-                DetectDelimiterValues = [",", ";", "\t"],
-                TrimOptions = TrimOptions.Trim,
-                BadDataFound = null,
-                IgnoreBlankLines = true,
-                MaxFieldSize = 400,
+                break;
             }
-        );
-        var designators = new HashSet<string>(taken, StringComparer.OrdinalIgnoreCase);
-        Layout? layout = null;
-        var first = true;
+            header = lines[i].Text.Trim().Length > 0 && Header(Cells(lines[i].Text)) is not null ? i : -1;
+        }
+        if (header >= 0)
+        {
+            ReadTable(lines, header, list);
+        }
+        else
+        {
+            ReadLines(lines, list);
+        }
+        if (list.Rows.Count > MostRows)
+        {
+            return new([], [$"A board's list is at most {MostRows} rows; nothing was taken."]);
+        }
+        if (list.Rows.Count == 0 && list.Problems.Count == 0)
+        {
+            list.Problems.Add("The list has a header and no rows.");
+        }
+        List<string> problems =
+            list.Problems.Count > MostProblems
+                ? [.. list.Problems.Take(MostProblems), "There may be more; these come first."]
+                : list.Problems;
+        return new(problems.Count > 0 && !leaveOut ? [] : list.Rows, problems);
+    }
+
+    /// <summary>Lines above a table: its title, the board, a date. A house figure.</summary>
+    const int MostAbove = 6;
+
+    /// <summary>What has been read of a list so far.</summary>
+    sealed record List(Guid MachineId, Guid BoardId, HashSet<string> Designators, Func<Guid> NewId)
+    {
+        public List<CapacitorTableRow> Rows { get; } = [];
+        public List<string> Problems { get; } = [];
+    }
+
+    /// <summary>The cells of a line of names, whatever parts them.</summary>
+    static string[] Cells(string line) => [.. line.Trim().Trim('|').Split(Delimiter(line)).Select(c => c.Trim().Trim('"').Trim())];
+
+    static char Delimiter(string line) =>
+        new[] { '\t', ';', '|', ',' }.OrderByDescending(d => line.Count(c => c == d)).First() is var d && line.Contains(d) ? d : '\t';
+
+    static void ReadTable(List<(int Line, string Text)> lines, int header, List list)
+    {
+        var layout = Header(Cells(lines[header].Text))!;
+        var delimiter = Delimiter(lines[header].Text);
+        foreach (var (line, text) in lines.Skip(header + 1))
+        {
+            if (CapacitorLines.Nothing(text))
+            {
+                continue;
+            }
+            using var csv = new CsvParser(
+                new StringReader(delimiter == '|' ? text.Trim().Trim('|') : text),
+                new CsvConfiguration(CultureInfo.InvariantCulture)
+                {
+                    Delimiter = delimiter.ToString(),
+                    TrimOptions = TrimOptions.Trim,
+                    BadDataFound = null,
+                    MaxFieldSize = 400,
+                }
+            );
+            try
+            {
+                if (csv.Read())
+                {
+                    var row = csv.Record!;
+                    ReadRow(line, n => layout.Field(row, n), row, list);
+                }
+            }
+            catch (CsvHelperException)
+            {
+                list.Problems.Add($"Line {line}: the row cannot be read (a field is not as a table has it).");
+            }
+        }
+    }
+
+    static void ReadLines(List<(int Line, string Text)> lines, List list)
+    {
+        CapacitorLine? group = null;
+        foreach (var (line, text) in lines)
+        {
+            if (CapacitorLines.Nothing(text) || list.Rows.Count > MostRows)
+            {
+                continue;
+            }
+            if (Formula(text.Split([',', ';', '\t'])))
+            {
+                list.Problems.Add($"Line {line}: a field begins like a spreadsheet formula; type what is printed on the part.");
+                continue;
+            }
+            // A line of names between spaces alone: what follows is read by how it looks.
+            if (
+                list.Rows.Count == 0
+                && list.Problems.Count == 0
+                && Header(text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)) is not null
+            )
+            {
+                continue;
+            }
+            var read = CapacitorLines.Read(text, w => IsWord(w, KindWords), w => IsWord(w, RoleWords));
+            if (read.Places.Count == 0)
+            {
+                if (text.TrimEnd().EndsWith(':') && read.Marking.Any(char.IsAsciiDigit))
+                {
+                    group = read;
+                }
+                else if (!CapacitorLines.Heading(text) || list.Rows.Count > 0 && !text.TrimEnd().EndsWith(':'))
+                {
+                    list.Problems.Add(
+                        $"Line {line}: it names no place. Each line begins with a designator, such as “C1 47 16V”, or names its places behind the value; or the first line names the columns: “designator” and “marking” are needed, “kind”, “role”, “volts”, “celsius”, “diameter”, “height”, “pitch”, “signs”, “x” and “y” are understood."
+                    );
+                }
+                else
+                {
+                    group = null;
+                }
+                continue;
+            }
+            if (read.Marking.Length == 0 && group is { } g)
+            {
+                read = read with
+                {
+                    Marking = g.Marking,
+                    Kind = read.Kind.Length > 0 ? read.Kind : g.Kind,
+                    Role = read.Role.Length > 0 ? read.Role : g.Role,
+                    DiameterMillimetres = read.DiameterMillimetres ?? g.DiameterMillimetres,
+                    HeightMillimetres = read.HeightMillimetres ?? g.HeightMillimetres,
+                    PitchMillimetres = read.PitchMillimetres ?? g.PitchMillimetres,
+                };
+            }
+            foreach (var place in read.Places)
+            {
+                Add(
+                    line,
+                    place,
+                    list,
+                    () =>
+                    {
+                        var c = CapacitorFacts.FromMarking(
+                            list.NewId(),
+                            list.MachineId,
+                            list.BoardId,
+                            place,
+                            read.Marking,
+                            Word("kind", read.Kind, KindWords),
+                            Word("role", read.Role, RoleWords),
+                            null,
+                            out var note
+                        );
+                        c.Spec = c.Spec with
+                        {
+                            DiameterMillimetres = read.DiameterMillimetres,
+                            HeightMillimetres = read.HeightMillimetres,
+                            LeadPitchMillimetres = read.PitchMillimetres,
+                        };
+                        return (c, string.Join(' ', new[] { note, read.Note }.Where(n => n.Length > 0)));
+                    }
+                );
+            }
+        }
+    }
+
+    static void Add(int line, string designator, List list, Func<(Capacitor Capacitor, string Note)> make)
+    {
         try
         {
-            while (csv.Read())
+            var (c, note) = make();
+            CapacitorFacts.Check(c);
+            if (!list.Designators.Add(designator))
             {
-                var row = csv.Record!;
-                if (first)
-                {
-                    first = false;
-                    layout = Header(row);
-                    if (layout is not null)
-                    {
-                        continue;
-                    }
-                    if (!LooksLikeDesignator(Split(row, spaced)[0]))
-                    {
-                        return new(
-                            [],
-                            [
-                                "Each line begins with a designator, such as “C1 47 16V”; or the first line names the columns: “designator” and “marking” are needed, “kind”, “role”, “volts”, “celsius”, “diameter”, “height”, “pitch”, “signs”, “x” and “y” are understood.",
-                            ]
-                        );
-                    }
-                }
-                if (rows.Count >= MostRows)
-                {
-                    return new([], [$"A board's list is at most {MostRows} rows; nothing was taken."]);
-                }
-
-                ReadRow(
-                    csv.RawRow,
-                    layout is null ? Tell(Split(row, spaced)) : n => layout.Field(row, n),
-                    row,
-                    machineId,
-                    boardId,
-                    designators,
-                    newId,
-                    rows,
-                    problems
-                );
-                if (problems.Count >= MostProblems)
-                {
-                    problems.Add("There may be more; these come first.");
-                    break;
-                }
+                throw new InvalidInputException("designator", $"{designator} is on this board already.");
             }
+            list.Rows.Add(new(line, c, note));
         }
-        catch (CsvHelperException e)
+        catch (InvalidInputException e)
         {
-            problems.Add(
-                $"Line {csv.RawRow}: the row cannot be read ({(e is FieldValidationException ? "a field" : "its quotes or a field")} is not as a table has it)."
-            );
+            list.Problems.Add($"Line {line}{(designator.Length is > 0 and < 12 ? $" ({designator})" : "")}: {e.Message}");
         }
-
-        if (rows.Count == 0 && problems.Count == 0)
-        {
-            problems.Add("The list has a header and no rows.");
-        }
-        return new(problems.Count > 0 ? [] : rows, problems);
     }
+
+    static bool Formula(string[] fields) =>
+        fields
+            .Select(f => f.Trim())
+            .Any(f =>
+                f.Length > 1
+                && (
+                    f[0] is '=' or '@' && char.IsLetter(f[1])
+                    || f[0] is '=' or '@' or '+' or '-' && f.Any(ch => ch is '(' or '!' or '|') && f[1] != ' '
+                )
+            );
 
     /// <summary>Null where the row names no columns: it is a part then.</summary>
     static Layout? Header(string[] row)
@@ -205,121 +420,71 @@ public static class CapacitorTable
         return at.ContainsKey("designator") && at.ContainsKey("marking") ? new(at) : null;
     }
 
-    /// <summary>The fields of a row. Between spaces alone: the designator, what is printed, and the words at the end that name a kind.</summary>
-    static string[] Split(string[] row, bool spaced)
-    {
-        if (!spaced || row[0].Split([' ', '\u00a0'], StringSplitOptions.RemoveEmptyEntries) is not { Length: > 1 } words)
-        {
-            return row;
-        }
-        for (var i = 1; i < words.Length; i++)
-        {
-            var end = string.Join(' ', words[i..]);
-            if (!char.IsAsciiDigit(end[0]) && IsWord(end, KindWords))
-            {
-                return [words[0], string.Join(' ', words[1..i]), end];
-            }
-        }
-        return [words[0], string.Join(' ', words[1..])];
-    }
-
-    static bool LooksLikeDesignator(string s) =>
-        s.Length is > 1 and <= 12 && char.IsAsciiLetter(s[0]) && char.IsAsciiDigit(s[^1]) && s.All(char.IsAsciiLetterOrDigit);
-
-    /// <summary>Tells the fields of a row without names apart by how they look.</summary>
-    static Func<string, string> Tell(string[] row)
-    {
-        var told = new Dictionary<string, string> { ["designator"] = row[0].Trim() };
-        var marking = new List<string>();
-        foreach (var field in row.Skip(1).Select(f => f.Trim()).Where(f => f.Length > 0))
-        {
-            if (!told.ContainsKey("kind") && !char.IsAsciiDigit(field[0]) && IsWord<CapacitorKind>(field, KindWords))
-            {
-                told["kind"] = field;
-            }
-            else if (!told.ContainsKey("role") && !char.IsAsciiDigit(field[0]) && IsWord<CapacitorRole>(field, RoleWords))
-            {
-                told["role"] = field;
-            }
-            else
-            {
-                marking.Add(field);
-            }
-        }
-        // What is left belongs to the print: value, volts, tolerance, temperature.
-        told["marking"] = string.Join(" ", marking);
-        return name => told.GetValueOrDefault(name, "");
-    }
-
     static bool IsWord<T>(string text, Dictionary<string, T> words)
         where T : struct, Enum =>
         words.ContainsKey(text)
         || System.Enum.TryParse<T>(text.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal), true, out _);
 
-    static void ReadRow(
-        int line,
-        Func<string, string> Field,
-        string[] record,
-        Guid machineId,
-        Guid boardId,
-        HashSet<string> designators,
-        Func<Guid> newId,
-        List<CapacitorTableRow> rows,
-        List<string> problems
-    )
+    static void ReadRow(int line, Func<string, string> Field, string[] record, List list)
     {
-        var designator = Field("designator");
-        if (designator.Length == 0 && Field("marking").Length == 0)
+        var cell = Field("designator");
+        var printed = string.Join(' ', new[] { Field("marking"), Field("unit") }.Where(f => f.Length > 0));
+        if (cell.Length == 0 && printed.Length == 0)
         {
             return;
         }
         if (record.Any(f => f.Length > 0 && (f[0] is '=' or '@' || (f[0] is '+' or '-' && f.Any(ch => ch is '(' or '|' or '!')))))
         {
-            problems.Add($"Line {line}: a field begins like a spreadsheet formula; type what is printed on the part.");
+            list.Problems.Add($"Line {line}: a field begins like a spreadsheet formula; type what is printed on the part.");
             return;
         }
-
-        try
+        // What a table says in its own columns counts; NP in the kind or beside the value is a bipolar part.
+        var read = CapacitorLines.Read(printed, w => IsWord(w, KindWords), w => IsWord(w, RoleWords));
+        foreach (var designator in CapacitorLines.Places(cell) ?? [cell])
         {
-            var kind = Word("kind", Field("kind"), KindWords);
-            var role = Word("role", Field("role"), RoleWords);
-            var c = CapacitorFacts.FromMarking(
-                newId(),
-                machineId,
-                boardId,
+            Add(
+                line,
                 designator,
-                Field("marking"),
-                kind,
-                role,
-                Number("volts", Bare(Field("volts"), "V")),
-                out var note
+                list,
+                () =>
+                {
+                    var c = CapacitorFacts.FromMarking(
+                        list.NewId(),
+                        list.MachineId,
+                        list.BoardId,
+                        designator,
+                        read.Places.Count == 0 ? read.Marking : printed,
+                        Word("kind", Field("kind").Length > 0 ? Field("kind") : read.Kind, KindWords),
+                        Word("role", Field("role"), RoleWords),
+                        Number("volts", Bare(Field("volts"), "V")),
+                        out var note
+                    );
+                    c.Spec = c.Spec with
+                    {
+                        MaxCelsius = Number("celsius", Bare(Bare(Field("celsius"), "C"), "°")) ?? c.Spec.MaxCelsius,
+                        DiameterMillimetres = Number("diameter", Bare(Field("diameter"), "mm")) ?? read.DiameterMillimetres,
+                        HeightMillimetres = Number("height", Bare(Field("height"), "mm")) ?? read.HeightMillimetres,
+                        LeadPitchMillimetres = Number("pitch", Bare(Field("pitch"), "mm")) ?? read.PitchMillimetres,
+                    };
+                    if (
+                        CapacitorLines.Read($"{designator} 1u {Field("size")}", _ => false, _ => false) is
+                        { DiameterMillimetres: { } across } size
+                    )
+                    {
+                        c.Spec = c.Spec with { DiameterMillimetres = across, HeightMillimetres = size.HeightMillimetres };
+                    }
+                    c.X = Number("x", Field("x"));
+                    c.Y = Number("y", Field("y"));
+                    c.Side = Word("side", Field("side"), SideWords);
+                    c.Signs =
+                    [
+                        .. Field("signs")
+                            .Split(['+', ' ', '|'], StringSplitOptions.RemoveEmptyEntries)
+                            .Select(s => Enum<CapacitorSign>("signs", s)),
+                    ];
+                    return (c, note);
+                }
             );
-            c.Spec = c.Spec with
-            {
-                MaxCelsius = Number("celsius", Bare(Field("celsius"), "°C")) ?? c.Spec.MaxCelsius,
-                DiameterMillimetres = Number("diameter", Bare(Field("diameter"), "mm")),
-                HeightMillimetres = Number("height", Bare(Field("height"), "mm")),
-                LeadPitchMillimetres = Number("pitch", Bare(Field("pitch"), "mm")),
-            };
-            c.X = Number("x", Field("x"));
-            c.Y = Number("y", Field("y"));
-            c.Side = Word("side", Field("side"), SideWords);
-            c.Signs =
-            [
-                .. Field("signs")
-                    .Split(['+', ' ', '|'], StringSplitOptions.RemoveEmptyEntries)
-                    .Select(s => Enum<CapacitorSign>("signs", s)),
-            ];
-            CapacitorFacts.Check(c);
-            if (!designators.Add(designator))
-            {
-                throw new InvalidInputException("designator", $"{designator} is on this board already.");
-            }
-            rows.Add(new(line, c, note));
-        }
-        catch (InvalidInputException e)
-        {
-            problems.Add($"Line {line}{(designator.Length is > 0 and < 12 ? $" ({designator})" : "")}: {e.Message}");
         }
     }
 

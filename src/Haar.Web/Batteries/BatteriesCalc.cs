@@ -17,6 +17,9 @@ public sealed record RunTimeAsk(CellChemistry Chemistry, double MilliampHours, d
 
 public sealed record HoldAsk(double HoldMicrofarads, double FromVolts, double LeastVolts, double DrainMicroamps);
 
+/// <param name="Print">Everything that stands on the cell: "CR2032", "ER14250 3.6V", "Ni-Cd 3.6V 60mAh".</param>
+public sealed record CellPrintAsk(string Print);
+
 static class BatteriesCalc
 {
     public static void MapBatteriesCalc(this IEndpointRouteBuilder calc)
@@ -43,6 +46,11 @@ static class BatteriesCalc
             .WithName("CalcPack")
             .WithSummary("Is a laptop's pack still worth having, and is it safe?")
             .WithExample("""{"chemistry":"lithiumRechargeable","designMilliampHours":3600,"fullChargeMilliampHours":1900,"cycles":420}""")
+            .ProducesValidationProblem();
+        g.MapPost("/print", (CellPrintAsk ask) => CellPrint.Read(ask.Print))
+            .WithName("CalcCellPrint")
+            .WithSummary("What cell is it, by what is printed on it? Chemistry, volts, size, whether it may be charged and what leaks out.")
+            .WithExample("""{"print":"ER14250 3.6V"}""")
             .ProducesValidationProblem();
         g.MapPost("/hold", (HoldAsk ask) => HoldTime.Of(ask.HoldMicrofarads, ask.FromVolts, ask.LeastVolts, ask.DrainMicroamps))
             .WithName("CalcHold")

@@ -17,10 +17,12 @@ namespace Haar.Web.Boards;
 
 public sealed record BoardEdit(string Name, Guid? PhotoId, Side Side = Side.Front);
 
-public sealed record CapacitorCsv(string Text);
+/// <param name="LeaveOut">Lines that cannot be read are left out, and the rest is taken.</param>
+public sealed record CapacitorCsv(string Text, bool LeaveOut = false);
 
 /// <param name="Notes">Ambiguities and how they were taken.</param>
-public sealed record CsvTaken(Guid LogId, string Sentence, int Count, IReadOnlyList<string> Notes);
+/// <param name="LeftOut">Lines that could not be read, each with why.</param>
+public sealed record CsvTaken(Guid LogId, string Sentence, int Count, IReadOnlyList<string> Notes, IReadOnlyList<string> LeftOut);
 
 /// <param name="PhotoId">The photo as taken.</param>
 /// <param name="Corners">Top left, top right, bottom right, bottom left, as shares of it.</param>

@@ -189,22 +189,23 @@ static partial class BoardEndpoints
         var taken = (await db.Capacitors.Where(c => c.BoardId == boardId).Select(c => c.Designator).ToListAsync(cancel)).ToHashSet(
             StringComparer.OrdinalIgnoreCase
         );
-        var read = CapacitorTable.Read(csv.Text, id, boardId, taken, work.NewId);
-        if (read.Problems.Count > 0)
+        var read = CapacitorTable.Read(csv.Text, id, boardId, taken, work.NewId, csv.LeaveOut);
+        if (read.Problems.Count > 0 && read.Rows.Count == 0)
         {
             throw new InvalidInputException("text", string.Join("\n", read.Problems.Append("Nothing was taken.")));
         }
         db.AddRange(read.Rows.Select(r => r.Capacitor));
         var log = await work.ActAsync(
             id,
-            $"{read.Rows.Count} {(read.Rows.Count == 1 ? "capacitor" : "capacitors")} taken from a list.",
+            $"{read.Rows.Count} {(read.Rows.Count == 1 ? "capacitor" : "capacitors")} taken from a list.{(read.Problems.Count == 0 ? "" : $" {read.Problems.Count} {(read.Problems.Count == 1 ? "line was" : "lines were")} left out.")}",
             cancel
         );
         return new(
             log.Id,
             log.Sentence,
             read.Rows.Count,
-            [.. read.Rows.Where(r => r.Note.Length > 0).Select(r => $"Line {r.Line}, {r.Capacitor.Designator}: {r.Note}")]
+            [.. read.Rows.Where(r => r.Note.Length > 0).Select(r => $"Line {r.Line}, {r.Capacitor.Designator}: {r.Note}")],
+            read.Problems
         );
     }
 }

@@ -225,7 +225,7 @@ static class BoardScreen
                         r.ComesOut,
                         r.Stand,
                         Named(f, aside[c.Id], parts),
-                        f.Next(c.Spec.Polarised),
+                        f.Next(c.Spec.WayRoundCounts),
                         r.Overruled,
                         CapacitorAssessments.InBrief(r),
                         f.PartId is null && !aside[c.Id].Any() && facts.OnOrder.Contains(c.Id),

@@ -315,11 +315,14 @@ public class CommandTests
     public void An_area_goes_through_its_steps_at_times_that_can_be()
     {
         var f = Area();
-        Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Neutralise, 9).Decide(f, At()));
-        Assert.IsType<Done>(new TakeAreaStep(AreaStep.Neutralise, 7, HoursAgo: 6).Decide(f, At()));
+        Assert.IsType<Done>(new TakeAreaStep(AreaStep.Neutralise, HoursAgo: 6).Decide(f, At()));
+        // What leaked stands until the rinse water says that it is gone.
+        Assert.NotNull(f.Area.Hazard);
         Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Rinse, Rinses: 1).Decide(f, At()));
-        Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Rinse, Rinses: 3, HoursAgo: 7).Decide(f, At()));
-        Assert.IsType<Done>(new TakeAreaStep(AreaStep.Rinse, Rinses: 3, HoursAgo: 5.5).Decide(f, At()));
+        Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Rinse, 7, Rinses: 3, HoursAgo: 7).Decide(f, At()));
+        Assert.IsType<Refused>(new TakeAreaStep(AreaStep.Rinse, 9, Rinses: 3, HoursAgo: 5.5).Decide(f, At()));
+        Assert.Throws<InvalidInputException>(() => new TakeAreaStep(AreaStep.Rinse, Rinses: 3, HoursAgo: 5.5).Decide(f, At()));
+        Assert.IsType<Done>(new TakeAreaStep(AreaStep.Rinse, 7, Rinses: 3, HoursAgo: 5.5).Decide(f, At()));
         Assert.IsType<Done>(new TakeAreaStep(AreaStep.Alcohol, HoursAgo: 5).Decide(f, At()));
         Assert.True(f.Area.Treatment.Wet);
         // Four hours in warm air, two days without.

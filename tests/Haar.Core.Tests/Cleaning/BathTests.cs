@@ -53,6 +53,7 @@ public class BathTests
     [Theory]
     [InlineData(Substance.ChlorineBleach, Substance.Acid)]
     [InlineData(Substance.ChlorineBleach, Substance.Ammonia)]
+    [InlineData(Substance.Ammonia, Substance.BareMetal)]
     [InlineData(Substance.Peroxide, Substance.Acetone)]
     [InlineData(Substance.Peroxide, Substance.Acid)]
     [InlineData(Substance.Peroxide, Substance.Alcohol)]

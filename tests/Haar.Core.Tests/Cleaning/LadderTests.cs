@@ -59,7 +59,14 @@ public class LadderTests
         var known = Ladder.For(Shell(Soil.Grease) with { Trials = [new("cloth-damp", 0)] });
         Assert.Equal("soap", known.Next);
         var unknown = Ladder.For(Shell(Soil.Grease) with { Features = null });
-        Assert.Equal(RungState.Out, unknown.Rungs.Single(r => r.Method == "soap").State);
+        // A label can be looked for and covered before a mild wash, and nothing harder counts on that.
+        Assert.Equal(("soap", true), (unknown.Next, unknown.Rungs.Single(r => r.Method == "soap").SpotTest));
+        Assert.Equal(Outcome.YesIf, unknown.Verdict.Outcome);
+        Assert.Contains(unknown.Before, b => b.Contains("label", StringComparison.Ordinal));
+        Assert.Equal(
+            RungState.Out,
+            Ladder.For(Shell(Soil.Grease) with { Features = [Feature.PaperLabel] }).Rungs.Single(r => r.Method == "soap").State
+        );
         Assert.Equal(RungState.Out, unknown.Rungs.Single(r => r.Method == "melamine").State);
         // What must stay binds every method.
         var stays = Ladder.For(Shell(Soil.Adhesive) with { Features = [Feature.MarkOfItsHistory] });
@@ -81,6 +88,72 @@ public class LadderTests
         // Droppings are never brushed dry.
         Assert.Equal(RungState.Out, Ladder.For(Shell(Soil.Dust, Soil.Droppings)).Rungs.Single(x => x.Method == "brush-dry").State);
     }
+
+    static LadderResult On(Material material, Soil soil, params Substance[] on) =>
+        Ladder.For(
+            new()
+            {
+                Materials = [material],
+                Features = [],
+                Soils = [soil],
+                On = on,
+            }
+        );
+
+    [Theory]
+    [InlineData(Material.Abs, "disinfect")]
+    [InlineData(Material.BareSteel, "disinfect-alcohol")]
+    [InlineData(Material.Aluminium, "disinfect-alcohol")]
+    [InlineData(Material.Board, "disinfect-alcohol")]
+    public void Droppings_and_mould_are_disinfected_before_anything_is_wiped(Material material, string first)
+    {
+        foreach (var soil in new[] { Soil.Droppings, Soil.Mould })
+        {
+            var r = On(material, soil);
+            Assert.Equal(first, r.Next);
+            Assert.Contains(CautionId.RodentsAndMould, r.Verdict.Cautions);
+            Assert.Equal(0, r.Rungs.Single(x => x.Method == "pressure-wash").Chance);
+        }
+        // Done once, it is cleaned as any soil.
+        var then = Ladder.For(
+            new()
+            {
+                Materials = [material],
+                Features = [],
+                Soils = [Soil.Droppings],
+                Trials = [new(first, 0.3)],
+            }
+        );
+        Assert.DoesNotContain("disinfect", then.Next ?? "disinfect", StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Acid_on_aluminium_and_a_leak_with_bleach_on_it_end_in_water_and_not_in_stop()
+    {
+        Assert.Equal("rinse-water", On(Material.Aluminium, Soil.AcidLeak).Next);
+        var bleached = On(Material.Abs, Soil.AlkalineLeak, Substance.ChlorineBleach);
+        Assert.StartsWith("First rinse it with plenty of water", bleached.Verdict.Sentence, StringComparison.Ordinal);
+        Assert.Contains(CautionId.MustNotMeet, bleached.Verdict.Cautions);
+    }
+
+    [Theory]
+    [InlineData(Soil.Grease)]
+    [InlineData(Soil.NotKnown)]
+    [InlineData(Soil.Ink)]
+    public void What_nobody_can_name_is_rinsed_off_before_anything_abrasive(Soil soil)
+    {
+        var r = On(Material.Abs, soil, Substance.NotKnown);
+        Assert.Null(r.Next);
+        Assert.StartsWith("First rinse it with plenty of water", r.Verdict.Sentence, StringComparison.Ordinal);
+        Assert.False(r.Verdict.MayBeOverruled);
+    }
+
+    [Fact]
+    public void Passivated_plating_never_meets_a_brush() =>
+        Assert.All(
+            On(Material.PlatedSteel, Soil.Tarnish).Rungs.Where(r => r.Method is "steel-brush" or "melamine"),
+            r => Assert.Equal(RungState.Out, r.State)
+        );
 
     [Fact]
     public void Light_metals_have_rules_of_their_own()

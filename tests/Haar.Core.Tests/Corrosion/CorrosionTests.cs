@@ -104,10 +104,13 @@ public class NeutraliseTests
         var at = DateTimeOffset.UnixEpoch;
         var t = new AreaTreatment();
         Assert.Equal("step", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, rinses: 3)).Field);
-        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at, 9.5)).Field);
-        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at)).Field);
-        t = t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at, 7)
-            .Take(AreaStep.Rinse, CorrosionStage.Bloom, at, rinses: 3)
+        // The bath itself reads 3 or 8.3 and says nothing; the rinse water does.
+        t = t.Take(AreaStep.Neutralise, CorrosionStage.Bloom, at, 3);
+        Assert.Null(t.Ph);
+        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, 9.5, 3)).Field);
+        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, 3, 3)).Field);
+        Assert.Equal("ph", Assert.Throws<InvalidInputException>(() => t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, rinses: 3)).Field);
+        t = t.Take(AreaStep.Rinse, CorrosionStage.Bloom, at, 7, 3)
             .Take(AreaStep.Alcohol, CorrosionStage.Bloom, at)
             .Take(AreaStep.Dry, CorrosionStage.Bloom, at);
         Assert.Null(t.Next(CorrosionStage.Bloom));

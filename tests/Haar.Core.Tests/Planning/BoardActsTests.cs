@@ -129,7 +129,7 @@ public class BoardActsTests
         var lines = WriteUps.Of(facts, "EUR", Now, new Dictionary<Guid, CapacitorSpec>()).Sections.SelectMany(s => s.Lines).ToList();
         Assert.Contains(
             lines,
-            l => l.StartsWith("The corner: 9 cm² at stage 1, neutralised to pH 7, rinsed 3 times, dried", StringComparison.Ordinal)
+            l => l.StartsWith("The corner: 9 cm² at stage 1, neutralised, rinsed 3 times to pH 7, dried", StringComparison.Ordinal)
         );
         Assert.Contains(lines, l => l == "A7 mended: Jumper. 50 mΩ end to end.");
         Assert.DoesNotContain(

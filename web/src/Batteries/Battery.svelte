@@ -52,6 +52,16 @@
     holdMicrofarads: '',
   });
   let sheet = $state<'charging' | 'pack' | 'compare' | ''>('');
+  let print = $state('');
+  let said = $state('');
+  /** What the print says goes into the fields, where it can be put right before it is saved. */
+  const read = () =>
+    form.send(async () => {
+      const r = await ask(api.POST('/api/calc/batteries/print', { body: { print } }));
+      said = r.verdict.sentence;
+      if (r.chemistry !== 'unknown') site.chemistry = r.chemistry;
+      if (r.nominalVolts != null) numbers.nominalVolts = plain(r.nominalVolts);
+    });
   const fields = {
     nominalVolts: 'Nominal volts',
     chargeVolts: 'Charging line, volts',
@@ -97,6 +107,7 @@
     version = query.data?.cell?.version ?? 0;
     for (const k of Object.keys(fields) as (keyof typeof fields)[]) numbers[k] = site[k] == null ? '' : plain(site[k]!);
     form.forget();
+    print = said = '';
     editing = true;
   }
   async function save() {
@@ -362,6 +373,17 @@
     }}
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
+    <div class="flex flex-wrap items-end gap-3 sm:col-span-2">
+      <TextField
+        label="What is printed on it"
+        hint="CR2032, ER14250 3.6V, Ni-Cd 3.6V 60mAh"
+        error={form.field('print')}
+        bind:value={print}
+        maxlength={120}
+      />
+      <button type="button" class="btn" disabled={form.busy || !print.trim()} onclick={read}>Read the print</button>
+      {#if said}<p class="basis-full text-sm" aria-live="polite">{said}</p>{/if}
+    </div>
     <SelectField label="Chemistry" bind:value={site.chemistry} options={chemistryWords} />
     <TextField label="Where it sits" bind:value={place} maxlength={120} />
     <SelectField

@@ -188,7 +188,7 @@
     await act(
       api.POST('/api/machines/{id}/boards/{boardId}/csv', {
         params: { path: { id, boardId: board!.id } },
-        body: { text: quick.list(places, side, designators) },
+        body: { text: quick.list(places, side, designators), leaveOut: false },
       }),
     );
     quick.added = [...quick.added, ...places.map(() => '')];

@@ -13,6 +13,7 @@
   let name = $state('');
   let text = $state('');
   let notes = $state<string[]>([]);
+  let left = $state<string[]>([]);
   const make = new Sending();
   const form = new Sending();
   const plan = new Sending();
@@ -50,16 +51,17 @@
     );
     keepId = keepName = '';
   }
-  async function take() {
+  async function take(leaveOut = false) {
     const done = await act(
       api.POST('/api/machines/{id}/boards/{boardId}/csv', {
         params: { path: { id, boardId: board!.id } },
-        body: { text },
+        body: { text, leaveOut },
       }),
     );
     notes = done.notes;
+    left = done.leftOut;
     text = '';
-    if (!done.notes.length) ondone(board!.id);
+    if (!notes.length && !left.length) ondone(board!.id);
   }
 </script>
 
@@ -68,11 +70,22 @@
     class="grid gap-3"
     onsubmit={(e) => {
       e.preventDefault();
-      void form.send(take);
+      void form.send(() => take());
     }}
   >
     <h3 class="text-lg font-bold">A list for {board.name}</h3>
     <ProblemNote problem={form.problem} />
+    {#if form.problem && text.trim()}<button
+        type="button"
+        class="act justify-self-start"
+        onclick={() => form.send(() => take(true))}>Leave those lines out and take the rest</button
+      >{/if}
+    {#if left.length}<div role="status">
+        <p class="font-semibold">Left out:</p>
+        <ul class="text-sm">
+          {#each left as n (n)}<li>{n}</li>{/each}
+        </ul>
+      </div>{/if}
     {#if notes.length}<div role="status">
         <p class="font-semibold">Taken, with what was ambiguous:</p>
         <ul class="text-sm">
@@ -81,7 +94,7 @@
       </div>{/if}
     <TextField
       label="One part a line"
-      hint="Designator, then what is printed, then the kind if you like; or a table with its column names, from a spreadsheet. All lines are taken, or none."
+      hint="As you have it: “C1 47 16V”, “C1-C3: 10u 50V 5x11”, “3x 100/16 C4, C5, C6”; or a table with its column names. What cannot be read is named, and can be left out."
       bind:value={text}
       rows={8}
       mono

@@ -48,7 +48,7 @@
   const needsPart = $derived(decided && !row.again && !row.setAside && !fitting.fittedAt);
   const path = $derived({ params: { path: { id, capacitorId: row.capacitor.id } } });
   const polarised = $derived(
-    !['film', 'ceramic', 'mainsFilterFilm', 'mainsFilterPaper', 'unknown'].includes(row.capacitor.spec.kind),
+    !['film', 'ceramic', 'mainsFilterFilm', 'mainsFilterPaper', 'aluminiumBipolar'].includes(row.capacitor.spec.kind),
   );
 
   async function pull() {

@@ -70,7 +70,7 @@
           ...path,
           body: {
             step,
-            ph: step === 'neutralise' ? number(ph, 'the pH') : null,
+            ph: step === 'rinse' ? number(ph, 'the pH') : null,
             rinses: step === 'rinse' ? (number(rinses, 'how often') ?? 0) : 0,
             hoursAgo: number(hoursAgo, 'how long ago') ?? 0,
             celsius: step === 'dry' ? number(celsius, 'the temperature') : null,
@@ -81,9 +81,12 @@
       sheet = '';
       ph = rinses = hoursAgo = celsius = '';
     });
+  const neutraliserCautions = $derived<Schemas['CautionId'][]>(
+    row.plan.verdict.cautions.length ? row.plan.verdict.cautions : ['leakingCell'],
+  );
   const asks: Record<NonNullable<Schemas['AreaStep']>, string> = {
-    neutralise: 'What does the wet pH paper read?',
-    rinse: 'How often was it rinsed?',
+    neutralise: 'Does it no longer react?',
+    rinse: 'Rinsed, and what does the rinse water read?',
     alcohol: 'Alcohol all over it?',
     dry: 'Is it dry?',
     mask: 'New mask over it?',
@@ -192,9 +195,9 @@
         >{row.next ? areaStepWords[row.next] : row.due ? 'Look at it now' : 'Next in the list'}</button
       >{/snippet}
     {#snippet needs()}{row.next === 'neutralise'
-        ? 'Gloves, glasses, soft brush, pH paper. Nothing into connectors.'
+        ? 'Gloves, glasses, soft brush. Nothing into connectors.'
         : row.next === 'rinse'
-          ? 'Distilled water, a tray.'
+          ? 'Distilled water, a tray, pH paper.'
           : ''}{/snippet}
     {#snippet acts()}<button class="act" onclick={openLook}>Look again <Key k="L" /></button><button
         class="act"
@@ -208,9 +211,9 @@
   name="step"
   title={row.next ? asks[row.next] : ''}
   about={row.next === 'neutralise'
-    ? 'Lay it wet on the worst place. 6 to 8 ends this step; otherwise go on.'
+    ? 'Dab, wait, wipe, until fresh neutraliser does nothing more. The bath itself never reads neutral: paper comes after the rinse.'
     : row.next === 'rinse'
-      ? `${row.plan.rinses} times leave ${plain(row.plan.residueShare * 100, 2)} % of the residue.`
+      ? `${row.plan.rinses} times leave ${plain(row.plan.residueShare * 100, 2)} % of the residue. Paper in the last rinse water, after a minute: 6 to 8 is done.`
       : row.next === 'dry'
         ? 'Counted from the alcohol: 4 hours at 40 °C, or two days in a dry room. Nothing is powered before.'
         : row.next === 'mask'
@@ -225,18 +228,18 @@
     }}
   >
     <ProblemNote {form} />
-    {#if row.next === 'neutralise'}<CautionNote id="leakingCell" /><NumberField
-        label="pH"
-        error={form.field('ph')}
-        bind:value={ph}
-        size="w-32 text-2xl"
-        required
-      />
+    {#if row.next === 'neutralise'}{#each neutraliserCautions as c (c)}<CautionNote id={c} />{/each}
     {:else if row.next === 'rinse'}<NumberField
         label="Times"
         error={form.field('rinses')}
         bind:value={rinses}
         whole
+        size="w-32 text-2xl"
+        required
+      /><NumberField
+        label="pH of the last rinse water"
+        error={form.field('ph')}
+        bind:value={ph}
         size="w-32 text-2xl"
         required
       />

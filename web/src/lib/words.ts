@@ -142,6 +142,7 @@ export const kindWords: Words<Schemas['CapacitorKind']> = {
   mainsFilterPaper: 'Mains filter, moulded paper',
   mainsFilterFilm: 'Mains filter, film',
   doubleLayer: 'Double-layer backup',
+  aluminiumBipolar: 'Bipolar electrolytic (NP, BP)',
 };
 
 export const roleWords: Words<Schemas['CapacitorRole']> = {
@@ -172,9 +173,14 @@ export const chemistryWords: Words<Schemas['CellChemistry']> = {
   nickelMetalHydride: 'Nickel-metal hydride',
   alkaline: 'Alkaline',
   zincCarbon: 'Zinc-carbon',
-  lithiumPrimary: 'Lithium, primary',
-  lithiumRechargeable: 'Lithium, rechargeable',
+  lithiumPrimary: 'Lithium CR, primary, 3 V',
+  lithiumRechargeable: 'Lithium ML, rechargeable',
   leadAcid: 'Lead-acid',
+  lithiumThionyl: 'Lithium-thionyl, 3.6 V (½AA, AA)',
+  lithiumCarbonMonofluoride: 'Lithium BR, primary',
+  lithiumIonCoin: 'Lithium-ion coin (LIR)',
+  lithiumVanadium: 'Lithium coin VL, rechargeable',
+  silverOxide: 'Silver oxide',
 };
 
 export const restorationPolicyWords: Words<Schemas['RestorationPolicy']> = {
@@ -363,6 +369,7 @@ export const leakWords: Words<Schemas['LeakSource']> = {
   leadAcidCell: 'A lead-acid battery',
   capacitorElectrolyte: 'A capacitor',
   saltWater: 'Salt water',
+  thionylCell: 'A lithium-thionyl cell, 3.6 V',
 };
 export const corrosionWords: Words<Schemas['CorrosionStage']> = {
   tarnish: '0, tarnish: copper dull under a whole mask',

@@ -3761,6 +3761,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/batteries/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What cell is it, by what is printed on it? Chemistry, volts, size, whether it may be charged and what leaks out. */
+        post: operations["CalcCellPrint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/batteries/hold": {
         parameters: {
             query?: never;
@@ -5366,7 +5383,7 @@ export interface components {
             neutralisedAt?: null | string;
             /**
              * Format: double
-             * @description What the paper said at the end; null when nobody looked.
+             * @description Of the last rinse water, on paper; null when nobody looked.
              */
             ph?: null | number;
             /** Format: date-time */
@@ -5946,6 +5963,11 @@ export interface components {
         };
         CapacitorCsv: {
             text: string;
+            /**
+             * @description Lines that cannot be read are left out, and the rest is taken.
+             * @default false
+             */
+            leaveOut: boolean;
         };
         CapacitorEdit: {
             designator: string;
@@ -5979,7 +6001,7 @@ export interface components {
          * @description How a capacitor is made; it decides how it ages, what its ESR means and what may stand in for it.
          * @enum {string}
          */
-        CapacitorKind: "unknown" | "aluminiumRadial" | "aluminiumAxial" | "aluminiumSurfaceMount" | "aluminiumLowEsr" | "polymer" | "tantalumBead" | "tantalumSurfaceMount" | "film" | "ceramic" | "mainsFilterPaper" | "mainsFilterFilm" | "doubleLayer";
+        CapacitorKind: "unknown" | "aluminiumRadial" | "aluminiumAxial" | "aluminiumSurfaceMount" | "aluminiumLowEsr" | "polymer" | "tantalumBead" | "tantalumSurfaceMount" | "film" | "ceramic" | "mainsFilterPaper" | "mainsFilterFilm" | "doubleLayer" | "aluminiumBipolar";
         /** @description Thresholds of the house for judging a reading. Defaults: end-of-life criteria of IEC 60384-4 (aluminium electrolytics) and usual data-sheet leakage. */
         CapacitorLimits: {
             /**
@@ -6183,6 +6205,7 @@ export interface components {
             esrFrequencyHertz?: number;
             /** Format: double */
             rippleAmps?: null | number;
+            /** @description It has a plus and a minus. Said false of an aluminium part, it is a bipolar one; what is said otherwise of a kind does not count. */
             polarised?: boolean;
         };
         /**
@@ -6275,9 +6298,9 @@ export interface components {
             stopsUntilConfirmed: boolean;
         };
         /** @enum {string} */
-        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie" | "peroxide" | "mustNotMeet" | "pressureWashing" | "sprayAndDust";
+        CautionId: "pictureTube" | "mainsSupply" | "lineFilterCapacitor" | "leakingCell" | "swollenCell" | "lithiumCell" | "leadAndFlux" | "solventAndFlame" | "chargedCapacitor" | "rodentsAndMould" | "compressedAir" | "staticDischarge" | "bareDie" | "peroxide" | "mustNotMeet" | "pressureWashing" | "sprayAndDust" | "thionylLeak" | "disinfectant" | "laser" | "inverterVolts" | "plasmaVolts";
         /** @enum {string} */
-        CellChemistry: "unknown" | "nickelCadmium" | "nickelMetalHydride" | "alkaline" | "zincCarbon" | "lithiumPrimary" | "lithiumRechargeable" | "leadAcid";
+        CellChemistry: "unknown" | "nickelCadmium" | "nickelMetalHydride" | "alkaline" | "zincCarbon" | "lithiumPrimary" | "lithiumRechargeable" | "leadAcid" | "lithiumThionyl" | "lithiumCarbonMonofluoride" | "lithiumIonCoin" | "lithiumVanadium" | "silverOxide";
         CellEdit: {
             place: string;
             site: components["schemas"]["CellSite"];
@@ -6302,6 +6325,36 @@ export interface components {
             x: null | number;
             /** Format: double */
             y: null | number;
+        };
+        CellPrintAsk: {
+            /** @description Everything that stands on the cell: "CR2032", "ER14250 3.6V", "Ni-Cd 3.6V 60mAh". */
+            print: string;
+        };
+        /** @description What the print on a cell says. */
+        CellPrintResult: {
+            /** @description Unknown where the print fits two. */
+            chemistry: components["schemas"]["CellChemistry"];
+            /**
+             * Format: double
+             * @description Of the whole cell or pack; null when the print does not say.
+             */
+            nominalVolts: null | number;
+            /**
+             * Format: int32
+             * @description In series.
+             */
+            cells: number;
+            /**
+             * Format: double
+             * @description Of a round cell whose code carries it.
+             */
+            diameterMillimetres: null | number;
+            /**
+             * Format: double
+             * @description The same.
+             */
+            heightMillimetres: null | number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description Where a cell sits and what the board does with it. Null figures have not been measured. */
         CellSite: {
@@ -6723,6 +6776,8 @@ export interface components {
             then?: string;
             /** @description It takes along what lies loose, as a cloth does and a bottle of solvent does not. */
             carries?: boolean;
+            /** @description It disinfects: on droppings and mould it comes before anything is wiped, rinsed or brushed. */
+            disinfects?: boolean;
             /** @description What one pass over a hand's breadth uses up; empty for nothing that is counted. */
             uses?: components["schemas"]["SupplyNeed"][];
             /** @description How sure it is. */
@@ -7107,6 +7162,8 @@ export interface components {
             count: number;
             /** @description Ambiguities and how they were taken. */
             notes: string[];
+            /** @description Lines that could not be read, each with why. */
+            leftOut: string[];
         };
         DateCodeAnswer: {
             code: string;
@@ -9234,7 +9291,7 @@ export interface components {
          * @description What leaked; it decides the reaction of what it left.
          * @enum {string}
          */
-        LeakSource: "notKnown" | "nickelCell" | "alkalineCell" | "zincCarbonCell" | "leadAcidCell" | "capacitorElectrolyte" | "saltWater";
+        LeakSource: "notKnown" | "nickelCell" | "alkalineCell" | "zincCarbonCell" | "leadAcidCell" | "capacitorElectrolyte" | "saltWater" | "thionylCell";
         /** @description A danger that was noted, whose entry is gone, and that nobody has dealt with. */
         LeftBehindRow: {
             /** Format: uuid */
@@ -12249,7 +12306,7 @@ export interface components {
          * @description How one rule of substitution went for one candidate.
          * @enum {string}
          */
-        RuleResult: "met" | "justMet" | "broken" | "notKnown";
+        RuleResult: "met" | "justMet" | "broken" | "notKnown" | "open";
         Run: {
             /** Format: uuid */
             id: string;
@@ -21849,6 +21906,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PackResult"];
+                };
+            };
+        };
+    };
+    CalcCellPrint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "print": "ER14250 3.6V"
+                 *     }
+                 */
+                "application/json": components["schemas"]["CellPrintAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CellPrintResult"];
                 };
             };
         };
