@@ -13,22 +13,37 @@ static class Belonging
     /// <exception cref="InvalidInputException">Names the field.</exception>
     public static void Check(HaarDb db)
     {
-        foreach (var e in db.ChangeTracker.Entries().Where(e => e.State is EntityState.Added or EntityState.Modified).ToList())
+        // Looked for once: asked for every row, it would look through all of them each time.
+        db.ChangeTracker.DetectChanges();
+        var detects = db.ChangeTracker.AutoDetectChangesEnabled;
+        db.ChangeTracker.AutoDetectChangesEnabled = false;
+        try
         {
-            (e.Entity as ICheckedRow)?.Check();
-            if (e.Metadata.FindProperty("MachineId") is null)
+            var owned = new Dictionary<(Type, Guid, Guid), bool>();
+            bool Mine<T>(Guid id, Guid machine)
+                where T : class =>
+                owned.TryGetValue((typeof(T), id, machine), out var mine) ? mine : owned[(typeof(T), id, machine)] = Owns<T>(db, id, machine);
+            foreach (var e in db.ChangeTracker.Entries().Where(e => e.State is EntityState.Added or EntityState.Modified).ToList())
             {
-                continue;
+                (e.Entity as ICheckedRow)?.Check();
+                if (e.Metadata.FindProperty("MachineId") is null)
+                {
+                    continue;
+                }
+                var machine = (Guid)e.Property("MachineId").CurrentValue!;
+                if (Named(e, "BoardId") is { } board && !Mine<Board>(board, machine))
+                {
+                    throw new InvalidInputException("boardId", "That board is not one of this machine's.");
+                }
+                if (Named(e, "PhotoId") is { } photo && !Mine<Photo>(photo, machine))
+                {
+                    throw new InvalidInputException("photoId", "That photo is not one of this machine's.");
+                }
             }
-            var machine = (Guid)e.Property("MachineId").CurrentValue!;
-            if (Named(e, "BoardId") is { } board && !Owns<Board>(db, board, machine))
-            {
-                throw new InvalidInputException("boardId", "That board is not one of this machine's.");
-            }
-            if (Named(e, "PhotoId") is { } photo && !Owns<Photo>(db, photo, machine))
-            {
-                throw new InvalidInputException("photoId", "That photo is not one of this machine's.");
-            }
+        }
+        finally
+        {
+            db.ChangeTracker.AutoDetectChangesEnabled = detects;
         }
     }
 
