@@ -12,6 +12,9 @@ public static class HaarJson
     /// <summary>For documents that a person may open: indented, with a stable order of properties.</summary>
     public static readonly JsonSerializerOptions Readable = Make(true);
 
+    /// <summary>For documents that are walked before they are read: a name stands once.</summary>
+    public static readonly JsonDocumentOptions Strict = new() { AllowDuplicateProperties = false };
+
     static JsonSerializerOptions Make(bool indented)
     {
         var o = new JsonSerializerOptions(JsonSerializerDefaults.Web)

@@ -115,12 +115,19 @@ public sealed class BatteriesRoom : Room
 
     /// <summary>The leaking or swollen cell that a finding wants out comes out as any other: what it keeps alive is asked first.</summary>
     public override Acts.Permit? Holds(MachineNow m, Job job) =>
-        m.Facts.Cell is { OldOutAt: null } cell
+        // What a cell leaks comes back while it is in: nothing that follows it is done before.
+        job is { Settles: false, FindingId: { } after }
+        && m.Facts.Findings.FirstOrDefault(x => x.Id == after) is { Kind: FindingKind.LeakingCell, Open: true }
+            ? Haar.Core.Acts.Permit.No(
+                "state",
+                "The leaking cell is still in, and what it leaks comes back: take it out first, and say so."
+            )
+        : m.Facts.Cell is { OldOutAt: null } cell
         && job is { Settles: true, FindingId: { } finding }
         && m.Facts.Findings.Any(x => x.Id == finding && x.Kind is FindingKind.LeakingCell or FindingKind.SwollenCell)
         && new TakeCellOut().May(new(m.Machine, cell, m.Facts.Overrules), m.Now) is { Granted: false } not
             ? not
-            : null;
+        : null;
 
     public override IReadOnlyList<Type> RaisedFrom => [typeof(MachineCell), typeof(MachinePack), typeof(Finding), typeof(Overrule)];
 

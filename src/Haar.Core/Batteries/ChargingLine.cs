@@ -16,7 +16,10 @@ public sealed record ChargingReadings
     public double? LoadedVolts { get; init; }
 
     /// <summary>The load; 1 kΩ is usual.</summary>
-    public double LoadOhms { get; init; } = 1000;
+    public double? LoadOhms { get; init; }
+
+    /// <summary>What is put across them when nobody says otherwise, Ω. A house figure.</summary>
+    internal const double UsualLoadOhms = 1000;
 }
 
 /// <param name="Charges">For the cell's site.</param>
@@ -49,10 +52,17 @@ public static class ChargingLine
         InvalidInputException.Finite("onVolts", r.OnVolts, -60, 60, "V");
         InvalidInputException.Finite("loadedVolts", r.LoadedVolts, -60, 60, "V");
         InvalidInputException.Finite("loadOhms", r.LoadOhms, 10, 10_000_000, "Ω");
+        if (r is { LoadedVolts: not null, LoadOhms: null })
+        {
+            throw new InvalidInputException(
+                "loadOhms",
+                "Say what was put across the pads, in ohms: the same volts are a charge into 1 kΩ and a leak into 100 kΩ."
+            );
+        }
         const string question = "Does the board charge its cell?";
         const string off = "Cell out, board off: volts from its plus pad (red) to ground (black).";
         const string on = "Cell out, board on: the same two places.";
-        var load = $"Board on, {Si.Format(r.LoadOhms, "Ω")} across the pads: the same two places.";
+        var load = $"Board on, {Si.Format(r.LoadOhms ?? ChargingReadings.UsualLoadOhms, "Ω")} across the pads: the same two places.";
         ChargingResult Say(
             ThreeState charges,
             Outcome outcome,
@@ -64,8 +74,8 @@ public static class ChargingLine
             new(
                 charges,
                 r.OnVolts,
-                r.LoadedVolts is { } l ? Si.Tidy(Math.Abs(l) / r.LoadOhms * 1000) : null,
-                r is { OnVolts: { } o, LoadedVolts: { } m } && m > 0.001 && o > m ? Math.Round(r.LoadOhms * (o / m - 1)) : null,
+                r.LoadedVolts is { } l ? Si.Tidy(Math.Abs(l) / r.LoadOhms!.Value * 1000) : null,
+                r is { OnVolts: { } o, LoadedVolts: { } m } && m > 0.001 && o > m ? Math.Round(r.LoadOhms!.Value * (o / m - 1)) : null,
                 measure,
                 Verdict.Of(question, outcome, sentence, founded, reasons).Changing(measure)
             );
@@ -138,7 +148,7 @@ public static class ChargingLine
         {
             return Say(
                 ThreeState.Yes,
-                Outcome.YesIf,
+                Outcome.Unknown,
                 $"Taken as yes: {Si.Plain(volts)} V stand on the pads with the board on, until a load shows whether anything is behind them.",
                 Basis.Measured,
                 [
@@ -159,20 +169,20 @@ public static class ChargingLine
             );
         }
 
-        var microamps = Math.Abs(loaded) / r.LoadOhms * 1e6;
+        var microamps = Math.Abs(loaded) / r.LoadOhms!.Value * 1e6;
         var figure = new Figure("Through the load", Si.Tidy(microamps), "µA", null, LeakMicroamps);
         return microamps < LeakMicroamps
             ? Say(
                 ThreeState.No,
                 Outcome.No,
-                $"No: {Si.Plain(volts)} V stand there, but {Si.Format(r.LoadOhms, "Ω")} pull them down to {Si.Format(loaded, "V")}. That is a diode's leak and no charge.",
+                $"No: {Si.Plain(volts)} V stand there, but {Si.Format(r.LoadOhms!.Value, "Ω")} pull them down to {Si.Format(loaded, "V")}. That is a diode's leak and no charge.",
                 Basis.Measured,
                 [new($"{Si.Plain(Math.Round(microamps, 1))} µA through the load.", figure, "V/R")]
             )
             : Say(
                 ThreeState.Yes,
                 Outcome.Yes,
-                $"Yes: {Si.Plain(volts)} V, and {Si.Format(microamps * 1e-6, "A")} into {Si.Format(r.LoadOhms, "Ω")}. No primary cell without a diode.",
+                $"Yes: {Si.Plain(volts)} V, and {Si.Format(microamps * 1e-6, "A")} into {Si.Format(r.LoadOhms!.Value, "Ω")}. No primary cell without a diode.",
                 Basis.Measured,
                 [new($"{Si.Format(microamps * 1e-6, "A")} through the load.", figure, "V/R")]
             );

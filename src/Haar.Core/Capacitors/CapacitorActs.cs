@@ -208,6 +208,7 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
                         MachineId = c.MachineId,
                         Stage = Stage.Boards,
                         Title = $"Mend the lifted pad under {c.Designator}",
+                        For = WorkFor.WhoSolders,
                         Why = repair.Verdict.Sentence,
                         Needs = repair.Needs,
                         Minutes = repair.Minutes,

@@ -302,6 +302,13 @@ public static partial class CapacitorJudge
         {
             InvalidInputException.Finite("microfarads", spec.Microfarads, 1e-7, 1e8, "µF");
         }
+        if (spec.Contradicts)
+        {
+            throw new InvalidInputException(
+                "polarised",
+                $"A {spec.Kind.Words()} has a plus and a minus. If this one has none, its kind is “bipolar electrolytic”: say that."
+            );
+        }
         InvalidInputException.Finite("ratedVolts", spec.RatedVolts, 0.5, 100_000, "V");
         InvalidInputException.Finite("toleranceMinusShare", spec.ToleranceMinusShare, 0, 0.95, "");
         InvalidInputException.Finite("tolerancePlusShare", spec.TolerancePlusShare, 0, 5, "");

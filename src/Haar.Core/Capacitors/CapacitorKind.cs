@@ -120,7 +120,16 @@ public static class CapacitorKinds
 /// <summary>What a part is, without where it sits. Lengths are millimetres, temperatures degrees Celsius.</summary>
 public sealed record CapacitorSpec
 {
-    public CapacitorKind Kind { get; init; }
+    public CapacitorKind Kind
+    {
+        get;
+        init
+        {
+            field = value;
+            // Of another kind, what was said of the one before says nothing.
+            said = null;
+        }
+    }
 
     /// <summary>Nominal capacitance; 0 where nobody could read it.</summary>
     public double Microfarads { get; init; }
@@ -146,14 +155,17 @@ public sealed record CapacitorSpec
     public double EsrFrequencyHertz { get; init; } = 100_000;
     public double? RippleAmps { get; init; }
 
-    /// <summary>It has a plus and a minus. Said false of an aluminium part, it is a bipolar one; what is said otherwise of a kind does not count.</summary>
+    /// <summary>It has a plus and a minus, by its kind. What is said otherwise is asked about: an aluminium part without them is of the bipolar kind.</summary>
     public bool Polarised
     {
-        get => Kind.IsElectrolytic() && Kind != CapacitorKind.AluminiumBipolar && !(said == false && Kind.IsAluminium());
+        get => Kind.IsElectrolytic() && Kind != CapacitorKind.AluminiumBipolar;
         init => said = value;
     }
 
     readonly bool? said;
+
+    /// <summary>Somebody said of its plus and minus what its kind contradicts.</summary>
+    internal bool Contradicts => said == false && Polarised;
 
     /// <summary>Which way round it sits is looked at: it is polarised, or nobody knows what it is.</summary>
     [JsonIgnore]

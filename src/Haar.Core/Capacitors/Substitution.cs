@@ -14,7 +14,7 @@ public enum RuleResult
     /// <summary>Not known, and a look at the place settles it; the part may do.</summary>
     NotKnown,
 
-    /// <summary>Not known, and it decides: volts, the safety class. Nothing is fitted on it without a person's reason.</summary>
+    /// <summary>Not known, and it decides: volts, kind, the safety class. Nothing is fitted on it without a person's reason, and nothing bought.</summary>
     Open,
 }
 
@@ -210,9 +210,9 @@ public static class Substitution
             return Verdict
                 .Of(question, Outcome.Unknown, $"Cannot say whether the {name} will do. {decides.Text}", Basis.Rule, reasons)
                 .Changing(
-                    decides.Rule == "volts"
-                        ? "The volts printed on the old part, or of the line it sits on."
-                        : "The class printed on the old part, or which lines its place joins."
+                    decides.Rule == "kind" ? "Its kind: its case, its marking, its stripe."
+                    : decides.Rule == "volts" ? "The volts printed on the old part, or of the line it sits on."
+                    : "The class printed on the old part, or which lines its place joins."
                 );
         }
         var open = rules.Where(r => r.Result == RuleResult.NotKnown).ToList();

@@ -180,10 +180,10 @@ static class SubstitutionRules
             return Rule(
                 speak,
                 "kind",
-                RuleResult.NotKnown,
+                RuleResult.Open,
                 o.Kind == CapacitorKind.Unknown
-                    ? "The old part is of a kind that it may stand in for: look what it is."
-                    : "It is of a kind that may stand there: look what it is."
+                    ? "Nobody knows of which kind the old part is, and so which way round its place is: look what it is."
+                    : "Nobody knows of which kind it is: look what it is."
             );
         }
 

@@ -136,6 +136,7 @@ public sealed record TryMethod(
                     MachineId = f.Machine.Id,
                     Stage = Stage.Case,
                     Title = $"Mend {Words.Lower(item.Name)}: the cleaning did damage",
+                    For = Planning.WorkFor.Anyone,
                     Why = $"{Words.Capital(Words.Lower(method.Name))} left a mark on it.",
                     Minutes = 20,
                     At = at.Now,

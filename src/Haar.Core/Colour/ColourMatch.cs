@@ -141,7 +141,10 @@ public static class ColourMatch
             }
         }
         var fitsSaid = a.Fits == ThreeState.Yes && b.Fits == ThreeState.Yes;
-        var condition = fitsSaid ? "" : ", if their holes and edges are the same";
+        var open = new[] { a, b }.Where(p => p.Fits != ThreeState.Yes).Select(p => Words.Lower(p.Name)).ToList();
+        var condition = fitsSaid
+            ? ""
+            : $", if the holes and edges of {Words.And(open)} are those of {(open.Count == 1 ? "its place" : "their places")}";
         if (now < ColourDifference.SeenFrom)
         {
             return Say(

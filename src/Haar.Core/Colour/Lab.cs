@@ -23,7 +23,9 @@ public readonly record struct Lab(double L, double A, double B)
     {
         static double F(double t) => t > Epsilon ? Math.Cbrt(t) : (Kappa * t + 16) / 116;
         var (x, y, z) = (F(c.X / Xyz.White.X), F(c.Y / Xyz.White.Y), F(c.Z / Xyz.White.Z));
-        return new(116 * y - 16, 500 * (x - y), 200 * (y - z));
+        // White itself comes out a few millionths over 100 by the rounding of its own matrix.
+        var l = 116 * y - 16;
+        return new(l is > 100 and < 100.001 ? 100 : l, 500 * (x - y), 200 * (y - z));
     }
 
     public Xyz ToXyz()

@@ -203,7 +203,8 @@ public static class OrderPlan
                     cancel.ThrowIfCancellationRequested();
                     return index
                         .Usable(n.Spec, n.Role, n.HeadroomMillimetres)
-                        .Where(s => policy.Conditional || s.Outcome == Outcome.Yes)
+                        // Where nobody knows the volts, the class or the kind, nothing is bought on a guess.
+                        .Where(s => s.Outcome == Outcome.Yes || s.Outcome == Outcome.YesIf && policy.Conditional)
                         .Select(s => new OrderFit(
                             k,
                             byOffer[s.Candidate.Id],
@@ -224,7 +225,7 @@ public static class OrderPlan
         !n.Spec.ValueKnown ? "Nobody could read its value: find it on a plan, or on a twin."
         : eligible.Any(e => e.Need == k) ? "The suppliers have too few in stock."
         : usable.Any(o => Math.Abs(o.Spec.Microfarads / n.Spec.Microfarads - 1) < 0.25)
-            ? "What they have of this value breaks a rule: volts, size, ESR or mounting."
+            ? "What they have of this value breaks a rule (volts, size, ESR or mounting), or nobody knows the volts, the kind or the class that decides."
         : "Nobody lists this value.";
 
     static Verdict Say(

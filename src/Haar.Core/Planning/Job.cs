@@ -50,6 +50,9 @@ public sealed class Job : Acts.ICheckedRow
     /// <summary>Doing it deals with that finding.</summary>
     public bool Settles { get; set; }
 
+    /// <summary>Who may do it: by the rule that made it, or as somebody said who typed it.</summary>
+    public WorkFor For { get; set; }
+
     /// <summary>The part, area or piece that it is about; null when it is about none in particular.</summary>
     public Guid? SubjectId { get; set; }
 
@@ -96,5 +99,9 @@ public sealed class Job : Acts.ICheckedRow
         }
         Acts.TextField.Check("why", Why, 400);
         Acts.TextField.Check("needs", Needs, 200);
+        if (!Enum.IsDefined(For))
+        {
+            throw new Verdicts.InvalidInputException("for", "Say who may do it.");
+        }
     }
 }

@@ -23,7 +23,7 @@ public sealed class PlanningRoom : Room
         {
             var finding = j.FindingId is { } id ? raised.GetValueOrDefault(id) : null;
             var waits = j.Waits(m.Now);
-            yield return new($"job/{j.Id}", j.Title, j.Stage, KindOf(j.Stage), WorkTask.About(j.Minutes))
+            yield return new($"job/{j.Id}", j.Title, j.Stage, KindOf(j, m.Facts.Findings), WorkTask.About(j.Minutes))
             {
                 Why = j.Why,
                 Needs = j.Needs,
@@ -33,13 +33,11 @@ public sealed class PlanningRoom : Room
                 OpenWait = waits && j.WaitUntil is null || j is { State: JobState.Waiting, OrderId: not null } && !waits,
                 // Also when it is over, until somebody has gone.
                 WaitsFor = j.State == JobState.Waiting ? j.WaitsFor : "",
-                // Said by the finding, or in the work's own words.
+                // By the finding, which nobody talks down; else by its own field.
                 Skills =
                     finding is not null && Survey.FindingRules.ForTheTrained(finding.Kind)
-                    || j.Needs.Contains("trained", StringComparison.OrdinalIgnoreCase)
-                    || j.Title.Contains("mains", StringComparison.OrdinalIgnoreCase)
                         ? [BenchSkill.Mains]
-                        : [],
+                        : WorkSkills.Of(j.For, j.Title, j.Needs),
                 Danger = j.Settles && finding is { Open: true } && Survey.FindingRules.Meaning(finding.Kind).StopsPower,
                 Screen = Survey.FindingWork.ScreenOf(j, m.Facts.Findings) is { Length: > 0 } does ? does : ScreenOf(j.Stage),
                 JobId = j.Id,
@@ -80,6 +78,10 @@ public sealed class PlanningRoom : Room
 
     /// <summary>Whether any room has something there, done or to do.</summary>
     static bool Listed(MachineNow m, Stage stage) => AllRooms.InOrder.Any(r => r.Progress(m).Any(s => s.Stage == stage && s.Weight > 0));
+
+    /// <summary>As the rule has it that made it; where a person typed it, by who does it and by its stage.</summary>
+    static WorkKind KindOf(Job j, IEnumerable<Survey.Finding> findings) =>
+        Survey.FindingWork.KindOf(j, findings) ?? (j.For == WorkFor.WhoSolders ? WorkKind.Soldering : KindOf(j.Stage));
 
     static WorkKind KindOf(Stage stage) =>
         stage switch

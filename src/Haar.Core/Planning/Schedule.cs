@@ -217,6 +217,10 @@ public static partial class Schedule
         for (var i = 0; i < ask.Tasks.Count; i++)
         {
             var t = ask.Tasks[i];
+            if (t.Places.Any(string.IsNullOrWhiteSpace))
+            {
+                throw new InvalidInputException($"tasks[{i}].places", $"{Name(t)} names a place of no name.");
+            }
             if (t.Places.Distinct().Count() != t.Places.Count)
             {
                 throw new InvalidInputException($"tasks[{i}].places", $"{Name(t)} wants more of a place than there is: each is one.");

@@ -554,4 +554,10 @@ public sealed record ImpliedWork(Stage Stage, string Title, int Minutes, string 
 {
     /// <summary>The screen that does it; empty where a hand does, and says so.</summary>
     public string Screen { get; init; } = "";
+
+    /// <summary>Who may do it.</summary>
+    public Planning.WorkFor For { get; init; } = Planning.WorkFor.Anyone;
+
+    /// <summary>What kind of work it is, and so what it takes and where it is done; null for what is usual of its stage.</summary>
+    public Planning.WorkKind? Kind { get; init; }
 }

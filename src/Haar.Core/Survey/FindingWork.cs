@@ -26,6 +26,8 @@ public static class FindingWork
                     "Gloves, glasses, side cutters, a bag"
                 ) with
                 {
+                    For = WorkFor.WhoSolders,
+                    Kind = WorkKind.Soldering,
                     Screen = "battery",
                 },
                 Then(
@@ -36,6 +38,7 @@ public static class FindingWork
                     "Mild acid, pH strips, distilled water, alcohol"
                 ) with
                 {
+                    Kind = WorkKind.Washing,
                     Screen = MarkArea,
                 },
                 Then(
@@ -47,6 +50,7 @@ public static class FindingWork
                     1
                 ) with
                 {
+                    Kind = WorkKind.Measuring,
                     Screen = "capacitors",
                 },
             ],
@@ -60,6 +64,7 @@ public static class FindingWork
                     "Gloves, metal tin"
                 ) with
                 {
+                    Kind = WorkKind.Assembling,
                     Screen = "battery",
                 },
             ],
@@ -71,11 +76,22 @@ public static class FindingWork
                     30,
                     "It shorts across the mains and goes up in smoke at the next switch-on.",
                     "Somebody trained for mains"
-                ),
+                ) with
+                {
+                    For = WorkFor.TheTrained,
+                },
             ],
             FindingKind.PictureTube =>
             [
-                First(Stage.Survey, "Close the tube's cover, or hand it to somebody trained", 20, "The tube holds its charge for days."),
+                First(
+                    Stage.Survey,
+                    "Close the tube's cover, or hand it to somebody trained",
+                    20,
+                    "The tube holds its charge for days."
+                ) with
+                {
+                    For = WorkFor.TheTrained,
+                },
             ],
             FindingKind.BulgingCapacitor =>
             [
@@ -87,6 +103,8 @@ public static class FindingWork
                     "Iron, wick, flux"
                 ) with
                 {
+                    For = WorkFor.WhoSolders,
+                    Kind = WorkKind.Soldering,
                     Screen = "capacitors",
                 },
                 Then(
@@ -97,6 +115,7 @@ public static class FindingWork
                     "ESR meter"
                 ) with
                 {
+                    Kind = WorkKind.Measuring,
                     Screen = "capacitors",
                 },
             ],
@@ -110,10 +129,13 @@ public static class FindingWork
                     "Iron, wick, alcohol"
                 ) with
                 {
+                    For = WorkFor.WhoSolders,
+                    Kind = WorkKind.Soldering,
                     Screen = "capacitors",
                 },
                 Then(Stage.Boards, "Measure the traces under it", 20, "What it wept on may be eaten.", "Multimeter") with
                 {
+                    Kind = WorkKind.Measuring,
                     Screen = "capacitors",
                 },
             ],
@@ -125,12 +147,21 @@ public static class FindingWork
                     40,
                     "Droppings make people ill: wet, never dry.",
                     "Mask, gloves, damp cloths, bag"
-                ),
-                Then(Stage.Survey, "Look along every lead for gnawing", 15, "Gnawed insulation shorts.", "Torch"),
+                ) with
+                {
+                    Kind = WorkKind.Washing,
+                },
+                Then(Stage.Survey, "Look along every lead for gnawing", 15, "Gnawed insulation shorts.", "Torch") with
+                {
+                    Kind = WorkKind.Looking,
+                },
             ],
             FindingKind.Mould =>
             [
-                First(Stage.Case, "Wet-clean the mould", 40, "Spores go wherever a dry brush sends them.", "Mask, gloves, damp cloths"),
+                First(Stage.Case, "Wet-clean the mould", 40, "Spores go wherever a dry brush sends them.", "Mask, gloves, damp cloths") with
+                {
+                    Kind = WorkKind.Washing,
+                },
             ],
             FindingKind.ChafedLead =>
             [
@@ -150,7 +181,10 @@ public static class FindingWork
                     30,
                     "Salt water conducts, and eats contacts with power on them.",
                     "Distilled water, alcohol"
-                ),
+                ) with
+                {
+                    Kind = WorkKind.Washing,
+                },
             ],
             FindingKind.LooseMetal =>
             [
@@ -160,7 +194,10 @@ public static class FindingWork
                     15,
                     "It lands on a board, and shorts it at the first switch-on.",
                     "Torch, tweezers, magnet on a stick"
-                ),
+                ) with
+                {
+                    Kind = WorkKind.Looking,
+                },
             ],
             FindingKind.CoolingOff =>
             [
@@ -170,7 +207,10 @@ public static class FindingWork
                     30,
                     "Without them a processor is past its limit within seconds.",
                     "Paste or pad, clip, fan"
-                ),
+                ) with
+                {
+                    Kind = WorkKind.Assembling,
+                },
             ],
             FindingKind.CrackedCase =>
             [
@@ -195,16 +235,30 @@ public static class FindingWork
                     20,
                     "It shows what failed before, and how well it was mended.",
                     "Magnifier, multimeter"
-                ),
+                ) with
+                {
+                    Kind = WorkKind.Measuring,
+                },
             ],
-            FindingKind.Rust => [First(Stage.Case, "Treat the rust", 40, "It goes on under paint.", "Wire brush, dust mask")],
+            FindingKind.Rust =>
+            [
+                First(Stage.Case, "Treat the rust", 40, "It goes on under paint.", "Wire brush, dust mask") with
+                {
+                    Kind = WorkKind.Dusty,
+                },
+            ],
             _ => [],
         };
     }
 
-    /// <summary>The screen that does a piece of work that a finding implied; empty where there is none.</summary>
-    public static string ScreenOf(Job job, IEnumerable<Finding> findings) =>
+    /// <summary>What kind of work a finding's piece is; null for work of no finding, and for what is usual of its stage.</summary>
+    public static WorkKind? KindOf(Job job, IEnumerable<Finding> findings) => Implied(job, findings)?.Kind;
+
+    static ImpliedWork? Implied(Job job, IEnumerable<Finding> findings) =>
         job.FindingId is { } id && findings.FirstOrDefault(f => f.Id == id) is { } finding
-            ? Of(finding.Kind).FirstOrDefault(w => w.Title == job.Title)?.Screen ?? ""
-            : "";
+            ? Of(finding.Kind).FirstOrDefault(w => w.Title == job.Title)
+            : null;
+
+    /// <summary>The screen that does a piece of work that a finding implied; empty where there is none.</summary>
+    public static string ScreenOf(Job job, IEnumerable<Finding> findings) => Implied(job, findings)?.Screen ?? "";
 }

@@ -16,6 +16,9 @@ public static class SoundInput
     /// <summary>No quantity of a bench in SI base units is larger: 1 PΩ. A default, so that no product of three overflows.</summary>
     public const double MostNumber = 1e15;
 
+    /// <summary>Nearest to nothing that is not nothing. A default; a femtofarad is 1e-15 F, a chance of one in 1e20 is none.</summary>
+    public const double LeastNumber = 1e-20;
+
     /// <summary>No machine costs more. A default.</summary>
     public const decimal MostMoney = 1e9m;
 
@@ -120,6 +123,10 @@ public static class SoundInput
         if (!double.IsFinite(number) || Math.Abs(number) > MostNumber)
         {
             throw new InvalidInputException(path, "That number is too large to be meant, or is none.");
+        }
+        if (number != 0 && Math.Abs(number) < LeastNumber)
+        {
+            throw new InvalidInputException(path, "That number is too small to be meant: nothing is measured so finely.");
         }
     }
 

@@ -223,7 +223,7 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
         {
             throw new ImportException($"{e.Field}: {e.Message} Nothing was changed.");
         }
-        catch (Exception e) when (e is JsonException or InvalidOperationException)
+        catch (Exception e) when (e is JsonException or InvalidOperationException or ArgumentException)
         {
             var where = e as JsonException;
             throw new ImportException(

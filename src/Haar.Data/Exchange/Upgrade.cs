@@ -57,7 +57,7 @@ static class Upgrade
     /// <summary>Version 1 knew one step of first power for everything after the supply; it is the bare board now. Version 2 had no map beside a board's photo: what it lacks takes its default.</summary>
     public static MachineDocument From(byte[] json, int version)
     {
-        var root = JsonNode.Parse(json)!.AsObject();
+        var root = JsonNode.Parse(json, documentOptions: HaarJson.Strict)!.AsObject();
         if (version == 1)
         {
             foreach (var step in root["powerSteps"]?.AsArray() ?? [])

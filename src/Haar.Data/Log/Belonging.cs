@@ -22,7 +22,9 @@ static class Belonging
             var owned = new Dictionary<(Type, Guid, Guid), bool>();
             bool Mine<T>(Guid id, Guid machine)
                 where T : class =>
-                owned.TryGetValue((typeof(T), id, machine), out var mine) ? mine : owned[(typeof(T), id, machine)] = Owns<T>(db, id, machine);
+                owned.TryGetValue((typeof(T), id, machine), out var mine)
+                    ? mine
+                    : owned[(typeof(T), id, machine)] = Owns<T>(db, id, machine);
             foreach (var e in db.ChangeTracker.Entries().Where(e => e.State is EntityState.Added or EntityState.Modified).ToList())
             {
                 (e.Entity as ICheckedRow)?.Check();

@@ -1,5 +1,7 @@
 using System.Text.Json;
 using Haar.Core.Intake;
+using Haar.Core.Parts;
+using Haar.Core.Stripdown;
 using Haar.Data.Parts;
 using Microsoft.EntityFrameworkCore;
 
@@ -55,6 +57,7 @@ public sealed partial class UnitOfWork
             await RevertAsync(change, leaving, named.GetValueOrDefault(change.Table), cancel);
         }
 
+        await StandsAsync(changes, cancel);
         entry.UndoneAt = Now;
         var undone = await ActAsync(entry.MachineId, await SaidAsync(entry, cancel), entry.Id, null, cancel);
         // A piece that has gone elsewhere meanwhile is not set aside a second time.
@@ -63,6 +66,53 @@ public sealed partial class UnitOfWork
                 "The drawer has given that piece to another place since: put that one back first. Nothing was changed."
             )
             : undone;
+    }
+
+    /// <summary>What an undo leaves must be able to stand: no screws in a piece that is out, no piece out beneath one that is in, no two live orders for one place.</summary>
+    async Task StandsAsync(List<Change> changes, CancellationToken cancel)
+    {
+        db.ChangeTracker.DetectChanges();
+        var moved = db.ChangeTracker.Entries<StripStep>().Where(e => e.State == EntityState.Modified).Select(e => e.Entity).ToList();
+        foreach (var step in moved.Where(s => s.BackAt is null))
+        {
+            if (
+                await db.StripFasteners.Where(f => f.StepId == step.Id).ToListAsync(cancel) is var held
+                && held.Any(f => f.Returns.Any(r => !r.FromStore))
+            )
+            {
+                throw new UndoException($"The screws of {step.Title} are in: undo those first. Nothing was changed.");
+            }
+            var behind = step.Behind;
+            if (
+                await db.StripSteps.FirstOrDefaultAsync(s => behind.Contains(s.Id) && s.BackAt != null, cancel) is { BackAt: not null } over
+            )
+            {
+                throw new UndoException($"{over.Title} goes over {step.Title} and is back in: undo that first. Nothing was changed.");
+            }
+        }
+        foreach (
+            var order in db
+                .ChangeTracker.Entries<PartOrder>()
+                .Where(e =>
+                    e.State is EntityState.Modified or EntityState.Added
+                    && e.Entity.State is not (PartOrderState.Here or PartOrderState.Cancelled)
+                )
+                .Select(e => e.Entity)
+                .ToList()
+        )
+        {
+            var places = order.Awaited.ToHashSet();
+            var others = await db
+                .Orders.AsNoTracking()
+                .Where(o => o.Id != order.Id && o.State != PartOrderState.Here && o.State != PartOrderState.Cancelled)
+                .ToListAsync(cancel);
+            if (others.FirstOrDefault(o => o.Awaited.Any(places.Contains)) is { } twin)
+            {
+                throw new UndoException(
+                    $"The same parts are on their way from {twin.Supplier} by now: cancel that order first. Nothing was changed."
+                );
+            }
+        }
     }
 
     /// <summary>An undo that is undone is the act done again.</summary>

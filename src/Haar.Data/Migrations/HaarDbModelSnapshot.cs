@@ -1428,6 +1428,10 @@ namespace Haar.Data.Migrations
                     b.Property<Guid?>("FindingId")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("For")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<Guid>("MachineId")
                         .HasColumnType("TEXT");
 

@@ -196,7 +196,19 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         JsonNode? node;
         try
         {
-            node = JsonNode.Parse(text);
+            node = JsonNode.Parse(text, documentOptions: HaarJson.Strict);
+            // What is no text (half of a pair of characters) is found when it is read, and not before.
+            _ = node?.ToJsonString();
+        }
+        catch (Exception e) when (e is InvalidOperationException or ArgumentException)
+        {
+            throw new ImportException("The pack has a text that is none: half a character. Nothing was changed.");
+        }
+        catch (JsonException e) when (e.Message.Contains("uplicate", StringComparison.Ordinal))
+        {
+            throw new ImportException(
+                $"The pack has the same name twice in one place{(e.Path is { Length: > 1 } at ? $" ({at})" : "")}. Nothing was changed."
+            );
         }
         catch (JsonException e)
         {
@@ -216,7 +228,7 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
             throw new ImportException($"The pack was written for a newer Haar (version {number}). Nothing was changed.");
         }
 
-        using var document = JsonDocument.Parse(text);
+        using var document = JsonDocument.Parse(text, HaarJson.Strict);
         var result = Schema.Value.Evaluate(document.RootElement, new EvaluationOptions { OutputFormat = OutputFormat.List });
         if (!result.IsValid)
         {
@@ -240,6 +252,10 @@ public sealed class PackStore(HaarDb db, UnitOfWork work)
         catch (InvalidInputException e)
         {
             throw new ImportException($"{e.Field}: {e.Message} Nothing was changed.");
+        }
+        catch (InvalidOperationException)
+        {
+            throw new ImportException("The pack has a text that is none: half a character. Nothing was changed.");
         }
         catch (JsonException e)
         {

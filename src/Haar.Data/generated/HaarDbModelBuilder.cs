@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("5c025554-1ee1-46e2-9234-c7f9be052e77"), entityTypeCount: 55)
+            : base(skipDetectChanges: false, modelId: new Guid("4a2f4882-d6c9-4dcb-a543-37b4209c3b5c"), entityTypeCount: 55)
         {
         }
 

@@ -21,7 +21,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Planning.Job",
                 typeof(Job),
                 baseEntityType,
-                propertyCount: 15,
+                propertyCount: 16,
                 navigationCount: 1,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
@@ -66,6 +66,14 @@ namespace Haar.Data.Generated
                 propertyInfo: typeof(Job).GetProperty("FindingId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Job).GetField("<FindingId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
+
+            var @for = runtimeEntityType.AddProperty(
+                "For",
+                typeof(WorkFor),
+                propertyInfo: typeof(Job).GetProperty("For", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Job).GetField("<For>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            @for.SetSentinelFromProviderValue("NotSaid");
 
             var machineId = runtimeEntityType.AddProperty(
                 "MachineId",

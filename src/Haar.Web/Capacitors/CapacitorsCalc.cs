@@ -150,8 +150,9 @@ static class CapacitorsCalc
             .WithSummary("Is this capacitor sound?")
             .Asking("readings.inCircuit", "Say whether it was read in circuit.")
             .Asking("spec.microfarads", "Say what value is printed on it.")
+            .Asking("signs", "Say what can be seen on it: none of them is an answer too.")
             .WithExample(
-                """{"designator":"C14","spec":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16},"readings":{"microfarads":32.4,"esrOhms":8.6,"esrFrequencyHertz":100000,"inCircuit":false}}"""
+                """{"designator":"C14","signs":[],"spec":{"kind":"aluminiumSurfaceMount","microfarads":47,"ratedVolts":16},"readings":{"microfarads":32.4,"esrOhms":8.6,"esrFrequencyHertz":100000,"inCircuit":false}}"""
             )
             .ProducesValidationProblem();
         g.MapPost(

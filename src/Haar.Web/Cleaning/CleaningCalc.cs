@@ -31,8 +31,9 @@ static class CleaningCalc
             .WithName("CalcLadder")
             .WithSummary("How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.")
             .WithExample(
-                """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}]}"""
+                """{"materials":["abs"],"features":["printedLegend"],"soils":["vapourFilm"],"trials":[{"method":"cloth-damp","removedShare":0.2},{"method":"cloth-damp","removedShare":0.05}],"on":[]}"""
             )
+            .Asking("on", "Say what was used on it, or lies on it: none of them is an answer too.")
             .ProducesValidationProblem();
         g.MapPost("/mixing", (MixingAsk ask) => Mixing.May(ask.Substances))
             .WithName("CalcMixing")

@@ -106,6 +106,7 @@ public sealed partial class Orders
                                 : $"Fit the capacitors that are in the post, {go + 1} of {goes}",
                         Why = $"They are ordered at {order.Supplier}; the board waits for them.",
                         Needs = "Iron, tweezers, flux, alcohol",
+                        For = WorkFor.WhoSolders,
                         Minutes = Core.Capacitors.CapacitorsRoom.ExchangeMinutes * Math.Min(InOneGo, count - go * InOneGo),
                         At = work.Now,
                     };
@@ -129,10 +130,9 @@ public sealed partial class Orders
         }
         catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
         {
-            return new(
-                Guid.Empty,
-                "That was ordered a moment ago, on another screen or by a second press, and goes out once. Look at what is still wanted.",
-                []
+            throw new InvalidInputException(
+                "order",
+                "That was ordered a moment ago, on another screen or by a second press, and goes out once. Look at what is still wanted."
             );
         }
         var troubles = new List<string>();

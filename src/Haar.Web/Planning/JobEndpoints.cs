@@ -10,7 +10,15 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Planning;
 
-public sealed record JobEdit(Stage Stage, string Title, string Why, string Needs, int Minutes, IReadOnlyList<Guid> After);
+public sealed record JobEdit(
+    Stage Stage,
+    string Title,
+    string Why,
+    string Needs,
+    int Minutes,
+    IReadOnlyList<Guid> After,
+    WorkFor For = WorkFor.NotSaid
+);
 
 /// <param name="State">done, toDo again, or waiting.</param>
 /// <param name="WaitsFor">Needed when waiting.</param>
@@ -21,7 +29,14 @@ public sealed record CloseStage(string Reason);
 public sealed record LogRow(Guid Id, DateTimeOffset At, string Sentence, bool CanUndo, bool Undone, string By);
 
 /// <param name="Screens">Of jobs that a screen does, by the job: battery, capacitors.</param>
-public sealed record StageScreen(Stage Stage, IReadOnlyList<Job> Jobs, StageClosing? Closing, IReadOnlyDictionary<Guid, string> Screens);
+/// <param name="Guessed">Of jobs of which nobody has said who may do them, and whose words say something: what they propose.</param>
+public sealed record StageScreen(
+    Stage Stage,
+    IReadOnlyList<Job> Jobs,
+    StageClosing? Closing,
+    IReadOnlyDictionary<Guid, string> Screens,
+    IReadOnlyDictionary<Guid, WorkFor> Guessed
+);
 
 /// <param name="Of">What is decided against: comesOut, finding or beforePower. Everything else is overruled where it is done.</param>
 /// <param name="Subject">The capacitor, the finding, or what stands before power.</param>
@@ -52,7 +67,11 @@ static class JobEndpoints
                         await db.Closings.AsNoTracking().FirstOrDefaultAsync(c => c.MachineId == id && c.Stage == s, cancel),
                         jobs.Select(j => (j.Id, Screen: Core.Survey.FindingWork.ScreenOf(j, findings)))
                             .Where(x => x.Screen.Length > 0)
-                            .ToDictionary(x => x.Id, x => x.Screen)
+                            .ToDictionary(x => x.Id, x => x.Screen),
+                        jobs.Where(j => j is { For: WorkFor.NotSaid, State: not JobState.Done })
+                            .Select(j => (j.Id, Guess: WorkSkills.Guess(j.Title, j.Needs)))
+                            .Where(x => x.Guess != WorkFor.NotSaid)
+                            .ToDictionary(x => x.Id, x => x.Guess)
                     );
                 }
             )
@@ -71,13 +90,14 @@ static class JobEndpoints
                         At = x.At,
                     },
                 (j, e) =>
-                    (j.Stage, j.Title, j.Why, j.Needs, j.Minutes, j.After) = (
+                    (j.Stage, j.Title, j.Why, j.Needs, j.Minutes, j.After, j.For) = (
                         e.Stage,
                         e.Title.Trim(),
                         e.Why.Trim(),
                         e.Needs.Trim(),
                         e.Minutes,
-                        [.. e.After]
+                        [.. e.After],
+                        e.For
                     ),
                 j => $"To do: {j.Title}.",
                 j => $"Changed: {j.Title}.",

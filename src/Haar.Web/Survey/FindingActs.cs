@@ -28,6 +28,7 @@ static class FindingActs
                     Why = w.Why,
                     Needs = w.Needs,
                     Minutes = w.Minutes,
+                    For = w.For,
                     After = w.After is { } a ? [ids[a]] : [],
                     At = work.Now,
                     FindingId = f.Id,

@@ -60,7 +60,9 @@ static class ThermalCalc
         g.MapPost("/fan", (FanFacts ask) => Fan.Judge(ask))
             .WithName("CalcFan")
             .WithSummary("Is a fan's bearing sound?")
-            .WithExample("""{"ratedVolts":12,"ratedRpm":4200,"readRpm":3100,"startVolts":7.9,"noise":"rattle"}""")
+            .WithExample("""{"ratedVolts":12,"ratedRpm":4200,"readRpm":3100,"startVolts":7.9,"noise":"rattle","play":false}""")
+            .Asking("noise", "Say how it sounds.")
+            .Asking("play", "Say whether a finger feels play at its hub.")
             .ProducesValidationProblem();
         g.MapPost("/before-after", (HeatAsk ask) => HeatProof.Compare(ask.Name, ask.Before, ask.After, ask.SameLoad, ask.ResolutionKelvin))
             .WithName("CalcHeat")

@@ -17,6 +17,7 @@ public class ChargingLineTests
                 OffVolts = 0.02,
                 OnVolts = 4.9,
                 LoadedVolts = 2.1,
+                LoadOhms = 1000,
             }
         );
         Assert.Equal(ThreeState.Yes, r.Charges);
@@ -35,6 +36,7 @@ public class ChargingLineTests
                 OffVolts = 0,
                 OnVolts = 4.6,
                 LoadedVolts = 0.004,
+                LoadOhms = 1000,
             }
         );
         Assert.Equal(ThreeState.No, r.Charges);
@@ -73,6 +75,7 @@ public class ChargingLineTests
                             OffVolts = 0,
                             OnVolts = 3,
                             LoadedVolts = 4,
+                            LoadOhms = 1000,
                         }
                     )
                 )

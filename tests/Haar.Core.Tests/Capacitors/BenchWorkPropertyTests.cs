@@ -123,6 +123,7 @@ public class BenchWorkPropertyTests
                     OffVolts = off / 100.0,
                     OnVolts = on / 100.0,
                     LoadedVolts = Math.Min(loaded, Math.Max(0, on)) / 100.0,
+                    LoadOhms = 1000,
                 };
                 var r = ChargingLine.Detect(readings);
                 return r.Charges != ThreeState.Yes

@@ -35,14 +35,19 @@ public class DecidingFactsTests
         Assert.Equal(Outcome.No, Do(bipolar, Of(CapacitorKind.AluminiumRadial)).Outcome);
         Assert.NotEqual(Outcome.No, Do(bipolar, bipolar).Outcome);
         Assert.NotEqual(Outcome.No, Do(Of(CapacitorKind.AluminiumRadial), bipolar).Outcome);
-        // The same, said of a kind that usually has a plus.
-        var said = Of(CapacitorKind.AluminiumRadial) with
-        {
-            Polarised = false,
-        };
-        Assert.Equal(Outcome.No, Do(said, Of(CapacitorKind.AluminiumRadial)).Outcome);
-        // A tantalum has one, whatever is said.
-        Assert.True((Of(CapacitorKind.TantalumBead) with { Polarised = false }).Polarised);
+        // The same, said of a kind that has a plus, is asked about; said first and the kind after, it says nothing.
+        Assert.Equal(
+            "polarised",
+            Assert.Throws<InvalidInputException>(() => Do(Of(CapacitorKind.AluminiumRadial) with { Polarised = false }, bipolar)).Field
+        );
+        Assert.True((Of(CapacitorKind.Film) with { Polarised = false } with { Kind = CapacitorKind.AluminiumRadial }).Polarised);
+    }
+
+    [Fact]
+    public void A_kind_that_nobody_knows_is_asked_for()
+    {
+        Assert.Equal(Outcome.Unknown, Do(Of(CapacitorKind.Unknown), Of(CapacitorKind.AluminiumRadial)).Outcome);
+        Assert.Equal(Outcome.Unknown, Do(Of(CapacitorKind.AluminiumRadial), Of(CapacitorKind.Unknown)).Outcome);
     }
 
     [Fact]

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api, ask, type Schemas } from '$lib/api/client';
+  import { api, ask, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { left, minutes, moment } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
@@ -8,13 +8,14 @@
   import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import Key from '$lib/ui/Key.svelte';
   import Mark from '$lib/ui/Mark.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
-  import { nameOf, stageOf, stages, type Stage } from '$lib/words';
+  import { nameOf, stageOf, stages, workForWords, type Stage } from '$lib/words';
   import { go } from '../router';
 
   let { id, head, stage }: { id: string; head: Schemas['MachineHead']; stage: Stage } = $props();
@@ -25,7 +26,10 @@
     queryFn: () => ask(api.GET('/api/machines/{id}/stages/{stage}', { params: { path: { id, stage } } })),
   }));
   const form = new Sending();
-  let sheet = $state<'add' | 'wait' | 'close' | ''>('');
+  let sheet = $state<'add' | 'wait' | 'who' | 'close' | ''>('');
+  let who = $state<Schemas['WorkFor']>('notSaid');
+  /** By its words; proposed, and counted on the careful side until somebody says. */
+  const guessed = (j: Job) => query.data?.guessed[j.id];
   let title = $state('');
   let why = $state('');
   let needs = $state('');
@@ -58,10 +62,30 @@
     await act(
       api.POST('/api/machines/{id}/jobs', {
         params: { path: { id } },
-        body: { stage, title, why, needs, minutes: Math.round(Number(length)) || 0, after: [] },
+        body: { stage, title, why, needs, minutes: Math.round(Number(length)) || 0, after: [], for: who },
       }),
     );
     sheet = title = why = needs = '';
+    who = 'notSaid';
+  }
+  async function sayWho() {
+    await act(
+      api.PUT('/api/machines/{id}/jobs/{rowId}', {
+        params: { path: { id, rowId: of!.id } },
+        headers: basedOn(of!.version),
+        body: {
+          stage: of!.stage,
+          title: of!.title,
+          why: of!.why,
+          needs: of!.needs,
+          minutes: of!.minutes,
+          after: of!.after,
+          for: who,
+        },
+      }),
+    );
+    sheet = '';
+    who = 'notSaid';
   }
   async function wait() {
     const h = hours === '' ? null : Number(hours.replace(',', '.'));
@@ -131,10 +155,22 @@
                   waiting ? `${j.waitsFor}${j.waitUntil ? `, ${left(j.waitUntil, now.value)} h left` : ''}` : '',
                   j.state === 'done' && j.doneAt ? `done ${moment(j.doneAt)}` : minutes(j.minutes),
                   j.needs,
+                  j.for !== 'notSaid' && j.for !== 'anyone' ? workForWords[j.for].toLowerCase() : '',
                 ]
                   .filter(Boolean)
                   .join(' · ')}
               </p>
+              {#if guessed(j)}<p class="text-sm">
+                  By its words it is for {workForWords[guessed(j)!].toLowerCase()}, and counts as that.
+                  <button
+                    class="act"
+                    onclick={() => {
+                      of = j;
+                      who = guessed(j)!;
+                      sheet = 'who';
+                    }}>Say who may do it</button
+                  >
+                </p>{/if}
             </div>
             <div class="flex gap-5">
               {#if j.state === 'done'}
@@ -207,7 +243,32 @@
     <TextField label="Why it matters" bind:value={why} maxlength={400} />
     <TextField label="What it needs on the bench" bind:value={needs} maxlength={200} />
     <NumberField label="Hands-on minutes" error={form.field('minutes')} bind:value={length} whole required />
+    <SelectField
+      label="Who may do it"
+      hint="Where nobody says, its words decide on the careful side."
+      error={form.field('for')}
+      bind:value={who}
+      options={workForWords}
+    />
     <button class="btn-next justify-self-start" disabled={form.busy}>Add it</button>
+  </form>
+</Sheet>
+<Sheet
+  bind:current={sheet}
+  name="who"
+  title="{of?.title ?? ''}: who may do it?"
+  about="Trained is what somebody says of themselves; local codes and licensed practice decide."
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void form.send(sayWho);
+    }}
+  >
+    <ProblemNote problem={form.problem} />
+    <SelectField label="Who may do it" bind:value={who} options={workForWords} />
+    <button class="btn-next justify-self-start" disabled={form.busy}>Save</button>
   </form>
 </Sheet>
 <Sheet

@@ -6,7 +6,7 @@
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import RuleFields from './RuleFields.svelte';
-  import { blank, type Field, type Typed, type TypedGroup } from './rules';
+  import { alone, blank, NONE, type Field, type Typed, type TypedGroup } from './rules';
 
   let {
     fields,
@@ -54,8 +54,8 @@
       label={f.label}
       hint={f.hint}
       error={error(at(f))}
-      options={Object.fromEntries(f.options)}
-      bind:value={() => (typed[f.key] ?? []) as string[], (v) => set(f, v)}
+      options={Object.fromEntries(f.required ? f.options : [...f.options, [NONE, 'None of these']])}
+      bind:value={() => (typed[f.key] ?? []) as string[], (v) => set(f, alone(typed[f.key] as string[], v))}
     />
   {:else if f.kind === 'group'}
     <fieldset class="border-l-4 border-sill pl-4 sm:col-span-2">

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it, test } from 'vitest';
-import { blank, body, fill, hint, label, rules, sentence, usual, type Field } from './rules';
+import { alone, NONE, blank, body, fill, hint, label, rules, sentence, usual, type Field } from './rules';
 
 const doc = JSON.parse(readFileSync(join(import.meta.dirname, '../../openapi/haar.json'), 'utf8')) as {
   paths: Record<string, unknown>;
@@ -47,6 +47,14 @@ describe('the rules of the interface', () => {
     expect(body(r.fields, blank(r.fields))).toEqual({});
     expect(() => body(r.fields, { volts: 'five', amps: '1' })).toThrow('is no number');
     expect(body(r.fields, { volts: '4,9', amps: '1' })).toEqual({ volts: 4.9, amps: 1 });
+  });
+
+  it('knows none of these from nothing said', () => {
+    const r = rules.find((x) => x.id === 'capacitors/judge')!;
+    const sent = (signs: string[]) => body(r.fields, { ...fill(r.fields, r.example), signs })['signs'];
+    expect([sent([]), sent([NONE]), sent(['bulging'])]).toEqual([undefined, [], ['bulging']]);
+    expect(alone(['bulging'], ['bulging', NONE])).toEqual([NONE]);
+    expect(alone([NONE], [NONE, 'bulging'])).toEqual(['bulging']);
   });
 
   it('says names as a person reads them, with their units', () => {

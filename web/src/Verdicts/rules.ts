@@ -284,6 +284,15 @@ export function empty(f: Field): Typed {
   }
 }
 
+/** The tick that says of a list that none of it is so: not the same as saying nothing. */
+export const NONE = 'none of these';
+
+/** “None of these” stands alone: whichever was ticked last holds. */
+export function alone(before: string[] | undefined, now: string[]): string[] {
+  if (!now.includes(NONE)) return now;
+  return before?.includes(NONE) ? now.filter((x) => x !== NONE) : [NONE];
+}
+
 /** A body put back into the fields. */
 export function fill(fields: Field[], body: unknown): TypedGroup {
   const given = (body ?? {}) as Record<string, unknown>;
@@ -295,7 +304,7 @@ export function fill(fields: Field[], body: unknown): TypedGroup {
         case 'check':
           return [f.key, v === true];
         case 'many':
-          return [f.key, v as string[]];
+          return [f.key, (v as string[]).length || f.required ? (v as string[]) : [NONE]];
         case 'numbers':
           return [f.key, (v as number[]).join(' ')];
         case 'texts':
@@ -329,7 +338,7 @@ function sent(f: Field, v: Typed): unknown {
       // A tick that stands in sight unset has been said, as one that is set.
       return v;
     case 'many':
-      return (v as string[]).length || f.required ? v : undefined;
+      return (v as string[]).includes(NONE) ? [] : (v as string[]).length || f.required ? v : undefined;
     case 'numbers': {
       const list = (v as string).split(/[\s;]+/).filter(Boolean);
       return list.length || f.required ? list.map((x) => number(x, f.label)!) : undefined;

@@ -418,3 +418,10 @@ export const hazardAnswers: [Schemas['ThreeState'], string][] = [
   ['notKnown', 'Don’t know'],
 ];
 export const likelihoodWords: Words<Schemas['Likelihood']> = { usual: 'usual', sometimes: 'sometimes', rare: 'rare' };
+
+export const workForWords: Words<Schemas['WorkFor']> = {
+  notSaid: 'Nobody has said',
+  anyone: 'Anyone',
+  whoSolders: 'Somebody who solders',
+  theTrained: 'Somebody trained for mains and tubes',
+};

@@ -3894,7 +3894,7 @@ export interface paths {
         put?: never;
         /**
          * Is this capacitor sound?
-         * @description Asked for: `readings.inCircuit`: Say whether it was read in circuit.; `spec.microfarads`: Say what value is printed on it.
+         * @description Asked for: `readings.inCircuit`: Say whether it was read in circuit.; `spec.microfarads`: Say what value is printed on it.; `signs`: Say what can be seen on it: none of them is an answer too.
          */
         post: operations["CalcJudgeCapacitor"];
         delete?: never;
@@ -4287,7 +4287,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Is a fan's bearing sound? */
+        /**
+         * Is a fan's bearing sound?
+         * @description Asked for: `noise`: Say how it sounds.; `play`: Say whether a finger feels play at its hub.
+         */
         post: operations["CalcFan"];
         delete?: never;
         options?: never;
@@ -4381,7 +4384,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop. */
+        /**
+         * How it is cleaned: the mildest method that is safe here and has a real chance, and when to stop.
+         * @description Asked for: `on`: Say what was used on it, or lies on it: none of them is an answer too.
+         */
         post: operations["CalcLadder"];
         delete?: never;
         options?: never;
@@ -6205,7 +6211,7 @@ export interface components {
             esrFrequencyHertz?: number;
             /** Format: double */
             rippleAmps?: null | number;
-            /** @description It has a plus and a minus. Said false of an aluminium part, it is a bipolar one; what is said otherwise of a kind does not count. */
+            /** @description It has a plus and a minus, by its kind. What is said otherwise is asked about: an aluminium part without them is of the bipolar kind. */
             polarised?: boolean;
         };
         /**
@@ -6467,7 +6473,7 @@ export interface components {
              * Format: double
              * @description The load; 1 kΩ is usual.
              */
-            loadOhms?: number;
+            loadOhms?: null | number;
         };
         ChargingResult: {
             /** @description For the cell's site. */
@@ -8778,6 +8784,8 @@ export interface components {
             findingId?: null | string;
             /** @description Doing it deals with that finding. */
             settles?: boolean;
+            /** @description Who may do it: by the rule that made it, or as somebody said who typed it. */
+            for?: components["schemas"]["WorkFor"];
             /**
              * Format: uuid
              * @description The part, area or piece that it is about; null when it is about none in particular.
@@ -8799,6 +8807,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             after: string[];
+            for?: components["schemas"]["WorkFor"];
         };
         JobMove: {
             /** @description done, toDo again, or waiting. */
@@ -13108,6 +13117,10 @@ export interface components {
             screens: {
                 [key: string]: string;
             };
+            /** @description Of jobs of which nobody has said who may do them, and whose words say something: what they propose. */
+            guessed: {
+                [key: string]: components["schemas"]["WorkFor"];
+            };
         };
         /** @enum {string} */
         StageState: "empty" | "begun" | "here" | "waiting" | "stopped" | "done";
@@ -14565,6 +14578,11 @@ export interface components {
          * @enum {string}
          */
         WorkEnd: "running" | "done" | "unfinished" | "failed";
+        /**
+         * @description Who may do a piece of listed work.
+         * @enum {string}
+         */
+        WorkFor: "notSaid" | "anyone" | "whoSolders" | "theTrained";
         /**
          * @description What kind of work it is: what is underestimated once is underestimated for all of its kind, and it says what hands and clothes it takes.
          * @enum {string}
@@ -22203,6 +22221,7 @@ export interface operations {
                 /**
                  * @example {
                  *       "designator": "C14",
+                 *       "signs": [],
                  *       "spec": {
                  *         "kind": "aluminiumSurfaceMount",
                  *         "microfarads": 47,
@@ -23098,7 +23117,8 @@ export interface operations {
                  *       "ratedRpm": 4200,
                  *       "readRpm": 3100,
                  *       "startVolts": 7.9,
-                 *       "noise": "rattle"
+                 *       "noise": "rattle",
+                 *       "play": false
                  *     }
                  */
                 "application/json": components["schemas"]["FanFacts"];
@@ -23317,7 +23337,8 @@ export interface operations {
                  *           "method": "cloth-damp",
                  *           "removedShare": 0.05
                  *         }
-                 *       ]
+                 *       ],
+                 *       "on": []
                  *     }
                  */
                 "application/json": components["schemas"]["CleaningFacts"];
