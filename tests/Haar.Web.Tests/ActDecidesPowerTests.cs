@@ -316,6 +316,38 @@ public partial class ActDecidesTests
         };
 
     [Fact]
+    public async Task The_cell_comes_out_by_the_strip_down_as_by_every_other_way()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync(traits: ["externalAdapter", "coinCell"]);
+        object Step() =>
+            new
+            {
+                id = Guid.NewGuid(),
+                step = new
+                {
+                    title = "The cell",
+                    kind = "cell",
+                    lies = "asUsed",
+                    behind = Array.Empty<string>(),
+                    photoId = (string?)null,
+                    marks = Array.Empty<object>(),
+                    wayRound = "",
+                    note = "",
+                    testBeforeCovered = "",
+                    exchangedFor = "",
+                    staysOut = false,
+                    afterJobId = (string?)null,
+                },
+                at = DateTimeOffset.UtcNow,
+                by = "bench",
+            };
+        await RefusedAsync(w.PostAsync($"/api/machines/{id}/strip/steps", Step()), "keeps alive");
+        await w.CellKeepsAsync(id);
+        await w.DoAsync($"/api/machines/{id}/strip/steps", Step());
+    }
+
+    [Fact]
     public async Task A_screw_does_not_go_in_before_its_piece_is_back()
     {
         await using var w = await Workshop.OpenAsync();
@@ -351,7 +383,13 @@ public partial class ActDecidesTests
             fromStoreId = (string?)null,
         };
         await RefusedAsync(w.PostAsync($"/api/machines/{id}/rebuild/fasteners/{fastener}", back), "Drive cage");
-        await w.DoAsync($"/api/machines/{id}/rebuild/{step}/back", new { secondLook = false });
+        var put = await w.DoAsync($"/api/machines/{id}/rebuild/{step}/back", new { secondLook = false });
         await w.DoAsync($"/api/machines/{id}/rebuild/fasteners/{fastener}", back);
+        // Nor is the piece taken out from under its screws by an undo.
+        var (status, body) = await w.PostAsync($"/api/log/{put["logId"]}/undo", new { });
+        Assert.True(
+            status is 400 or 409 && body["detail"]!.GetValue<string>().Contains("screws", StringComparison.Ordinal),
+            $"{status} {body}"
+        );
     }
 }

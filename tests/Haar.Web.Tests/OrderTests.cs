@@ -226,7 +226,9 @@ public class OrderTests
             p =>
                 Assert.True(
                     p.Status == 400
-                        || p.Status == 200 && p.Body["sentence"]!.GetValue<string>().Contains("rdered", StringComparison.Ordinal),
+                        || p.Status == 200
+                            && p.Body["sentence"]!.GetValue<string>().StartsWith("Ordered", StringComparison.Ordinal)
+                            && p.Body["logId"]!.GetValue<Guid>() != Guid.Empty,
                     $"{p.Status} {p.Body}"
                 )
         );
@@ -236,12 +238,18 @@ public class OrderTests
         Assert.Equal(parcels, suppliers.OrdersTaken);
 
         // What was called off can be ordered again, and is a new order then.
+        var called = new List<string>();
         foreach (var o in orders)
         {
-            await w.DoAsync($"/api/orders/{o!["id"]}/cancel");
+            called.Add((await w.DoAsync($"/api/orders/{o!["id"]}/cancel"))["logId"]!.GetValue<string>());
         }
         await SendAsync(w);
         Assert.Equal(2 * parcels, suppliers.OrdersTaken);
+        // And no undo brings back beside it what was called off.
+        foreach (var log in called)
+        {
+            Assert.NotEqual(200, (await w.PostAsync($"/api/log/{log}/undo", new { })).Status);
+        }
     }
 
     [Theory]

@@ -11,7 +11,7 @@ public static class Hazards
 {
     /// <summary>A mains supply inside. An adapter outside, and a pocket computer, say that there is none.</summary>
     public static ThreeState Mains(Machine m) =>
-        m.Traits.Contains(Trait.InternalMainsSupply) || Tube(m) == ThreeState.Yes ? ThreeState.Yes
+        m.Traits.Contains(Trait.InternalMainsSupply) || m.Traits.Contains(Trait.PlasmaPanel) || Tube(m) == ThreeState.Yes ? ThreeState.Yes
         : m.MainsLead != ThreeState.NotKnown ? m.MainsLead
         : m.Absent.Contains(Trait.InternalMainsSupply) ? ThreeState.No
         : May(m, Trait.InternalMainsSupply) ? ThreeState.NotKnown
@@ -77,6 +77,10 @@ public static class Hazards
             CautionId.LineFilterCapacitor
         );
         If(traits.Contains(Trait.LithiumPack) || May(m, Trait.LithiumPack), CautionId.SwollenCell);
+        // What blinds or bites needs no proof: that it may be there is enough.
+        If(traits.Contains(Trait.PlasmaPanel) || May(m, Trait.PlasmaPanel), CautionId.PlasmaVolts);
+        If(traits.Contains(Trait.BacklightInverter) || May(m, Trait.BacklightInverter), CautionId.InverterVolts);
+        If(traits.Contains(Trait.Laser) || May(m, Trait.Laser), CautionId.Laser);
         // A cell that nobody has looked at may have leaked; once it is looked at, what is found says its own.
         If(m.Battery != ThreeState.No && May(m, Trait.BarrelCell) || Battery(m) == ThreeState.NotKnown, CautionId.LeakingCell);
         return list;

@@ -48,6 +48,9 @@ public sealed record KindProfile
     public MachineClass Class { get; init; }
     public IReadOnlyList<KindLikelihood> Likely { get; init; } = [];
 
+    /// <summary>Rails that its supply usually has; empty for those that its class has.</summary>
+    public IReadOnlyList<Survey.RailReading> Rails { get; init; } = [];
+
     /// <summary>Known traps, a sentence each.</summary>
     public IReadOnlyList<string> Watch { get; init; } = [];
     public KindUsual Usual { get; init; } = new();

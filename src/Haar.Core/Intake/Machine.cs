@@ -44,6 +44,15 @@ public enum Trait
     FloppyDrive,
     TapeLoading,
     MembraneKeyboard,
+
+    /// <summary>A laser: an optical drive, or a laser printer.</summary>
+    Laser,
+
+    /// <summary>The inverter of a panel lit by cathode tubes.</summary>
+    BacklightInverter,
+
+    /// <summary>A plasma panel, fed from the mains inside.</summary>
+    PlasmaPanel,
 }
 
 /// <summary>A machine in the workshop, from the box it came in to the sheet that leaves with it.</summary>

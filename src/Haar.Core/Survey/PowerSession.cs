@@ -70,7 +70,10 @@ public sealed record PowerSession(
         var gate = FirstPower.Stand(plan, steps, supply);
         var dangers = Dangers.Of(f);
         var danger = FirstPower.Against(dangers);
-        var failed = steps.Any(s => s.State == PowerStepState.Failed && plan.Any(p => p.Kind == s.Kind));
+        // One that failed later on, before an earlier one was taken again, is not what stands: the list is.
+        var failed = steps.Any(s =>
+            s.State == PowerStepState.Failed && plan.Any(p => p.Kind == s.Kind) && (gate.Next is not { } next || s.Kind <= next)
+        );
         var idle = !failed && gate.Verdict.Outcome == Outcome.No ? gate.Verdict : null;
         var feeds = Against(before, idle);
         var verdict =

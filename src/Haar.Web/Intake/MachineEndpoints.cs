@@ -108,7 +108,7 @@ static class MachineEndpoints
         db.Add(machine);
         await KindAsync(machine, e, packs, cancel);
         await Stripdown.OpeningEndpoints.TakeKnownAsync(db, work, machine, packs, cancel);
-        machine.Rails = [.. UsualRails(machine)];
+        machine.Rails = [.. await UsualRailsAsync(machine, packs, cancel)];
         if (e.ProfileId is { Length: > 0 } profileId)
         {
             var all = await packs.AllAsync(cancel);
@@ -132,13 +132,15 @@ static class MachineEndpoints
         return (await work.ActAsync(machine.Id, $"Taken in: {machine.Name}.", cancel)).Said(machine.Id);
     }
 
-    /// <summary>What is usual of its kind, by its class, its years, and all that is usual in it.</summary>
-    static IReadOnlyList<RailReading> UsualRails(Machine m) =>
-        FirstPower.UsualRails(
-            m.Class,
-            m.YearTo,
-            [.. m.Traits, .. m.Possible.Where(p => p.Likelihood == Likelihood.Usual).Select(p => p.Trait)]
-        );
+    /// <summary>What its kind usually has; else what is usual of its class, its years, and all that is usual in it.</summary>
+    static async Task<IReadOnlyList<RailReading>> UsualRailsAsync(Machine m, PackStore packs, CancellationToken cancel) =>
+        m.KindId is { Length: > 0 } id && (await packs.KindsAsync(cancel)).FirstOrDefault(k => k.Id == id) is { Rails.Count: > 0 } kind
+            ? kind.Rails
+            : FirstPower.UsualRails(
+                m.Class,
+                m.YearTo,
+                [.. m.Traits, .. m.Possible.Where(p => p.Likelihood == Likelihood.Usual).Select(p => p.Trait)]
+            );
 
     /// <exception cref="InvalidInputException">No pack here has that kind.</exception>
     static async Task KindAsync(Machine m, MachineEdit e, PackStore packs, CancellationToken cancel)
@@ -279,7 +281,7 @@ static class MachineEndpoints
         await Stripdown.OpeningEndpoints.TakeKnownAsync(db, work, machine, packs, cancel);
         if (machine.Rails.Count == 0)
         {
-            machine.Rails = [.. UsualRails(machine)];
+            machine.Rails = [.. await UsualRailsAsync(machine, packs, cancel)];
         }
         if (UsualCell.Of(machine.Traits) is { } site && !await db.Cells.AnyAsync(c => c.MachineId == id, cancel))
         {

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Haar.Core.Acts;
 using Haar.Core.Batteries;
 using Haar.Core.Planning;
 using Haar.Core.Stripdown;
@@ -157,6 +158,30 @@ static class StripEndpoints
         }
     }
 
+    /// <summary>The cell comes out by this way as by every other: what it keeps alive is safe first.</summary>
+    /// <exception cref="RefusedException">It is not.</exception>
+    static async Task CellAsync(Guid id, StripStepEdit e, StripStep? was, HaarDb db, CancellationToken cancel)
+    {
+        if (e.Kind != PieceKind.Cell || was?.Kind == PieceKind.Cell)
+        {
+            return;
+        }
+        if (await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id && c.OldOutAt == null, cancel) is not { } cell)
+        {
+            return;
+        }
+        var machine = await db.Machines.FirstAsync(m => m.Id == id, cancel);
+        var overrules = await db
+            .Overrules.Where(o => o.MachineId == id && o.Key.StartsWith("batteries/"))
+            .OrderBy(o => o.Id)
+            .ToListAsync(cancel);
+        var permit = new TakeCellOut().May(new(machine, cell, overrules), default);
+        if (!permit.Granted)
+        {
+            throw new RefusedException(permit with { Field = "step.kind" });
+        }
+    }
+
     static async Task<Acted> AddAsync(Guid id, StripStepAdd add, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
         await db.OnTheListAsync(id, cancel);
@@ -172,6 +197,7 @@ static class StripEndpoints
         }
 
         await RefersAsync(id, add.Step, db, cancel);
+        await CellAsync(id, add.Step, null, db, cancel);
         var at = add.At is { } given && given <= work.Now && given > work.Now.AddYears(-1) ? given : work.Now;
         // Two phones may ask in the same moment: the second takes the next number.
         for (var attempt = 0; ; attempt++)
@@ -216,6 +242,7 @@ static class StripEndpoints
         var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
         UnitOfWork.Match(s, s.Version, based.On);
         await RefersAsync(id, e, db, cancel);
+        await CellAsync(id, e, s, db, cancel);
         Apply(s, e);
         return (await work.ActAsync(id, $"Step {s.Number}, {s.Title}, changed.", cancel)).Said(stepId);
     }

@@ -46,7 +46,7 @@ public class ChargingLineTests
     [Fact]
     public void Until_the_load_is_on_volts_alone_are_taken_as_a_charge() =>
         Assert.Equal(
-            (ThreeState.Yes, Outcome.YesIf),
+            (ThreeState.Yes, Outcome.Unknown),
             ChargingLine.Detect(new() { OffVolts = 0, OnVolts = 4.6 }) is var r ? (r.Charges, r.Verdict.Outcome) : default
         );
 

@@ -57,6 +57,29 @@ public class PowerListTests
     }
 
     [Fact]
+    public void A_step_that_failed_later_on_does_not_hide_what_is_open()
+    {
+        var f = Known();
+        f = f with
+        {
+            CleanedItems =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Name = "shell",
+                    Sheet = new() { WetAt = Now.AddHours(-1) },
+                },
+            ],
+        };
+        Assert.Equal(Outcome.No, Power(f));
+        f.PowerSteps.Last(s => Session(f).Plan.Any(p => p.Kind == s.Kind)).State = PowerStepState.Failed;
+        f.PowerSteps.First(s => s.Kind == PowerStepKind.SupplyLook).State = PowerStepState.NotYet;
+        Assert.Equal(PowerStepKind.SupplyLook, Session(f).Next);
+        Assert.Equal(Outcome.No, Power(f));
+    }
+
+    [Fact]
     public void A_room_that_says_nothing_says_no_yes()
     {
         var f = Known();

@@ -126,6 +126,9 @@ export const traitWords: Words<Schemas['Trait']> = {
   floppyDrive: 'Floppy drive',
   tapeLoading: 'Tape loading',
   membraneKeyboard: 'Membrane keyboard',
+  laser: 'Laser (optical drive, laser printer)',
+  backlightInverter: 'Panel with inverter and cathode tubes',
+  plasmaPanel: 'Plasma panel',
 };
 
 export const kindWords: Words<Schemas['CapacitorKind']> = {

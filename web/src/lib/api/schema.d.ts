@@ -9166,6 +9166,8 @@ export interface components {
             yearTo?: null | number;
             class?: components["schemas"]["MachineClass"];
             likely?: components["schemas"]["KindLikelihood"][];
+            /** @description Rails that its supply usually has; empty for those that its class has. */
+            rails?: components["schemas"]["RailReading"][];
             /** @description Known traps, a sentence each. */
             watch?: string[];
             usual?: components["schemas"]["KindUsual"];
@@ -14023,7 +14025,7 @@ export interface components {
          * @description What a machine has in it that decides what can go wrong.
          * @enum {string}
          */
-        Trait: "pictureTube" | "internalMainsSupply" | "externalAdapter" | "linearSupply" | "mainsFilterPaper" | "barrelCell" | "coinCell" | "hiddenCell" | "lithiumPack" | "batteryBackedMemory" | "surfaceMountElectrolytics" | "lowEsrElectrolytics" | "scsiDrives" | "ataDrives" | "floppyDrive" | "tapeLoading" | "membraneKeyboard";
+        Trait: "pictureTube" | "internalMainsSupply" | "externalAdapter" | "linearSupply" | "mainsFilterPaper" | "barrelCell" | "coinCell" | "hiddenCell" | "lithiumPack" | "batteryBackedMemory" | "surfaceMountElectrolytics" | "lowEsrElectrolytics" | "scsiDrives" | "ataDrives" | "floppyDrive" | "tapeLoading" | "membraneKeyboard" | "laser" | "backlightInverter" | "plasmaPanel";
         /** @description A tray, inside, and what lies in it; centimetres. */
         TrayFacts: {
             /** Format: double */
