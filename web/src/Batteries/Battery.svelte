@@ -373,7 +373,7 @@
     }}
   >
     <div class="sm:col-span-2"><ProblemNote problem={form.problem} /></div>
-    <div class="flex flex-wrap items-end gap-3 sm:col-span-2">
+    <div class="flex flex-wrap items-start gap-3 sm:col-span-2">
       <TextField
         label="What is printed on it"
         hint="CR2032, ER14250 3.6V, Ni-Cd 3.6V 60mAh"
@@ -381,7 +381,8 @@
         bind:value={print}
         maxlength={120}
       />
-      <button type="button" class="btn" disabled={form.busy || !print.trim()} onclick={read}>Read the print</button>
+      <button type="button" class="btn mt-6" disabled={form.busy || !print.trim()} onclick={read}>Read the print</button
+      >
       {#if said}<p class="basis-full text-sm" aria-live="polite">{said}</p>{/if}
     </div>
     <SelectField label="Chemistry" bind:value={site.chemistry} options={chemistryWords} />

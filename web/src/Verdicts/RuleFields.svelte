@@ -1,6 +1,5 @@
 <!-- @component The fields of a rule, of a group in it, or of one of its rows: made from the interface's own description. -->
 <script lang="ts">
-  import CheckBox from '$lib/ui/CheckBox.svelte';
   import CheckGroup from '$lib/ui/CheckGroup.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
@@ -43,10 +42,6 @@
       options={[['', 'Not said'], ...f.options]}
       bind:value={() => text(f), (v) => set(f, v)}
     />
-  {:else if f.kind === 'check'}
-    <label class="flex min-h-11 items-center gap-2.5 self-end"
-      ><CheckBox bind:checked={() => typed[f.key] === true, (v) => set(f, v)} />{f.label}</label
-    >
   {:else if f.kind === 'many'}
     <CheckGroup
       class="sm:col-span-2"

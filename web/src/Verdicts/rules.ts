@@ -30,7 +30,7 @@ export interface Field {
   key: string;
   label: string;
   hint: string;
-  kind: 'number' | 'text' | 'choice' | 'check' | 'numbers' | 'texts' | 'many' | 'group' | 'rows';
+  kind: 'number' | 'text' | 'choice' | 'numbers' | 'texts' | 'many' | 'group' | 'rows';
   required: boolean;
   /** Told in the example: what one usually knows. */
   usual: boolean;
@@ -40,7 +40,6 @@ export interface Field {
   /** Of a group, or of each row. */
   fields: Field[];
   /** As the rule takes it where it is left out. */
-  standard: unknown;
 }
 
 /** What stands in the fields: text until it is sent. */
@@ -185,24 +184,21 @@ function fieldOf(key: string, given: Schema, required: boolean, example: unknown
     whole: type === 'integer',
     options: [],
     fields: [],
-    standard: s.default,
   };
   const options = (of: string, e: Schema): [string, string][] =>
     (e.enum ?? []).filter((v) => v !== null).map((v) => [v, words[of]?.[v] ?? word(v)]);
   if (s.enum) return { ...field, kind: 'choice', options: options(name, s) };
   if (type === 'number' || type === 'integer') return { ...field, kind: 'number' };
   if (type === 'boolean')
-    // Where nobody has to say, not said is a third answer.
-    return [given.type].flat().includes('null')
-      ? {
-          ...field,
-          kind: 'choice',
-          options: [
-            ['true', 'Yes'],
-            ['false', 'No'],
-          ],
-        }
-      : { ...field, kind: 'check' };
+    // Not said is a third answer, wherever somebody has to say: a tick that stands unset says nothing.
+    return {
+      ...field,
+      kind: 'choice',
+      options: [
+        ['true', 'Yes'],
+        ['false', 'No'],
+      ],
+    };
   if (type === 'string') return field;
   if (type === 'array') {
     const [of, item] = named(s.items ?? {});
@@ -271,8 +267,6 @@ export function blank(fields: Field[]): TypedGroup {
 
 export function empty(f: Field): Typed {
   switch (f.kind) {
-    case 'check':
-      return f.standard === true;
     case 'many':
       return [];
     case 'rows':
@@ -301,8 +295,6 @@ export function fill(fields: Field[], body: unknown): TypedGroup {
       const v = given[f.key];
       if (v === undefined || v === null) return [f.key, f.kind === 'rows' ? [] : empty(f)];
       switch (f.kind) {
-        case 'check':
-          return [f.key, v === true];
         case 'many':
           return [f.key, (v as string[]).length || f.required ? (v as string[]) : [NONE]];
         case 'numbers':
@@ -334,9 +326,6 @@ function sent(f: Field, v: Typed): unknown {
   switch (f.kind) {
     case 'number':
       return number(v as string, f.label) ?? undefined;
-    case 'check':
-      // A tick that stands in sight unset has been said, as one that is set.
-      return v;
     case 'many':
       return (v as string[]).includes(NONE) ? [] : (v as string[]).length || f.required ? v : undefined;
     case 'numbers': {
@@ -356,11 +345,8 @@ function sent(f: Field, v: Typed): unknown {
     }
     case 'group': {
       const inner = body(f.fields, v as TypedGroup);
-      // A group of which nothing was touched but ticks that stand as they stood is not there.
-      const touched = f.fields.some(
-        (x) => x.key in inner && !(x.kind === 'check' && inner[x.key] === (x.standard === true)),
-      );
-      return touched || f.required ? inner : undefined;
+      // A group of which nothing was said is not there.
+      return Object.keys(inner).length > 0 || f.required ? inner : undefined;
     }
     case 'choice':
       return v === 'true' ? true : v === 'false' ? false : v || undefined;
