@@ -59,6 +59,7 @@ describe('the rules of the interface', () => {
     expect(label('milliampHours')).toBe('Capacity, mAh');
     expect(label('wantedPercent')).toBe('Wanted, %');
     expect(label('ph')).toBe('pH');
+    expect(label('esrRatioAt100Kilohertz')).toBe('ESR ratio at 100 kilohertz');
     expect(label('cellsInSeries')).toBe('Cells in series');
   });
 

@@ -128,6 +128,7 @@ export function label(key: string): string {
   const stem = unit ? name.slice(0, -unit[0].length) : name;
   const words = (stem || quantities[unit![0]] || unit![0])
     .replace(/([a-z\d])([A-Z])/g, '$1 $2')
+    .replace(/([a-z])(\d)/g, '$1 $2')
     .split(' ')
     .map((w, i) => whole[w] ?? (i ? w.toLowerCase() : w))
     .join(' ');
