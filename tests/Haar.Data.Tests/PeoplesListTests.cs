@@ -14,6 +14,7 @@ public class PeoplesListTests
         ("C1 - 47uF 16V", "C1=47/16"),
         ("C1 – 47 µF 16 V", "C1=47/16"),
         ("C1 → 47uF 16V", "C1=47/16"),
+        ("C1-47uF 16V", "C1=47/16"),
         ("C1-C3 47uF 16V", "C1=47/16 C2=47/16 C3=47/16"),
         ("C1–C3: 47uF 16V", "C1=47/16 C2=47/16 C3=47/16"),
         ("C1..C3 47uF 16V", "C1=47/16 C2=47/16 C3=47/16"),
@@ -157,6 +158,9 @@ public class PeoplesListTests
     [Theory]
     [InlineData("3x 47uF 16V")]
     [InlineData("C1 47uF 16V\n5 of them")]
+    [InlineData("C1 -47uF 16V")]
+    [InlineData("colour,size\nC1,47uF 16V")]
+    [InlineData("Ref,Value\nC1,\"22uF 16V\nC2,10uF 16V\nC3,\"1uF 16V\"")]
     [InlineData("C1-C900 47uF 16V")]
     [InlineData("=cmd|' /C calc'!A0,47uF")]
     [InlineData(

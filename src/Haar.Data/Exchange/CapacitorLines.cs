@@ -124,7 +124,7 @@ static partial class CapacitorLines
         }
         s = AtVolts().Replace(s, " $1");
         var words = s.Split([' ', ',', ';', '\t', '=', '→', '@'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
-            .Select(w => w.Trim(':', '-', '–', '.', '(', ')', '[', ']'))
+            .Select(Bare)
             .Where(w => w.Length > 0 && !Idle.Contains(w))
             .ToList();
         var (kind, role) = ("", "");
@@ -158,6 +158,13 @@ static partial class CapacitorLines
             }
         }
         return new(places, string.Join(' ', marking), kind, role, across, high, pitch, string.Join(' ', notes));
+    }
+
+    /// <summary>Without the signs round it; a minus before a figure stays, since a value that is negative is to be said.</summary>
+    static string Bare(string word)
+    {
+        var w = word.Trim(':', '–', '.', '(', ')', '[', ']').TrimEnd('-');
+        return w.StartsWith('-') && !(w.Length > 1 && (char.IsAsciiDigit(w[1]) || w[1] is '.' or ',')) ? w.TrimStart('-') : w;
     }
 
     static string Remark(string text, List<string> notes)
@@ -222,7 +229,7 @@ static partial class CapacitorLines
     [GeneratedRegex(
         @"^[\s,;/&+]*(?<letters>[A-Za-z]{1,4})(?<number>\d{1,4})(?:"
             + Range
-            + @"|(?<suffix>[A-Za-z]?)(?<more>/\d{1,4}(?![\w.]))*)(?=$|[\s,;:/&+=|()→-])\s*[:=→]?",
+            + @"|(?<suffix>[A-Za-z]?)(?<more>/\d{1,4}(?![\w.]))*)(?=$|[\s,;:/&+=|()→-])(?:\s*[:=→]|-(?=\d))?",
         RegexOptions.CultureInvariant
     )]
     private static partial Regex Head();

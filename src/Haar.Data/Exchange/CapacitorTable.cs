@@ -319,7 +319,12 @@ public static class CapacitorTable
                 {
                     group = read;
                 }
-                else if (!CapacitorLines.Heading(text) || list.Rows.Count > 0 && !text.TrimEnd().EndsWith(':'))
+                else if (
+                    !CapacitorLines.Heading(text)
+                    || list.Rows.Count > 0 && !text.TrimEnd().EndsWith(':')
+                    // Names of columns, and none that is known.
+                    || Cells(text).Count(c => c.Length > 0) > 1
+                )
                 {
                     list.Problems.Add(
                         $"Line {line}: it names no place. Each line begins with a designator, such as “C1 47 16V”, or names its places behind the value; or the first line names the columns: “designator” and “marking” are needed, “kind”, “role”, “volts”, “celsius”, “diameter”, “height”, “pitch”, “signs”, “x” and “y” are understood."

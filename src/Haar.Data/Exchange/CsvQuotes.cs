@@ -41,6 +41,17 @@ static class CsvQuotes
                     continue;
                 }
                 quoted = c != '"';
+                // What closes a field that runs over a line is followed by the next one: otherwise another row's quote closes it.
+                if (
+                    !quoted
+                    && line > began
+                    && text[(i + 1)..].TrimStart(' ') is { Length: > 0 } rest
+                    && rest[0] is not (',' or ';' or '\t' or '\r' or '\n' or '|')
+                )
+                {
+                    quoted = true;
+                    break;
+                }
                 if (c == '\n')
                 {
                     line++;
