@@ -142,9 +142,7 @@ public static class ColourMatch
         }
         var fitsSaid = a.Fits == ThreeState.Yes && b.Fits == ThreeState.Yes;
         var open = new[] { a, b }.Where(p => p.Fits != ThreeState.Yes).Select(p => Words.Lower(p.Name)).ToList();
-        var condition = fitsSaid
-            ? ""
-            : $", if the holes and edges of {Words.And(open)} are those of {(open.Count == 1 ? "its place" : "their places")}";
+        var condition = fitsSaid ? "" : $", if their holes and edges are the same: nobody has said so of {Words.And(open)}";
         if (now < ColourDifference.SeenFrom)
         {
             return Say(
