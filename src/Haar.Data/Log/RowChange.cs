@@ -118,7 +118,28 @@ static class RowChange
                 );
         }
         return b.EnumerateObject()
-            .All(c => c.Name == "Version" || !a.TryGetProperty(c.Name, out var v) || JsonElement.DeepEquals(v, c.Value));
+            .All(c =>
+                c.Name == "Version"
+                || !a.TryGetProperty(c.Name, out var v)
+                || JsonElement.DeepEquals(v, c.Value)
+                || Again(type, c.Name, c.Value) is { } again && JsonNode.DeepEquals(JsonSerializer.SerializeToNode(v), again)
+            );
+    }
+
+    /// <summary>A column that was kept, read and written once more: what a newer Haar writes besides within it is no change.</summary>
+    static JsonNode? Again(IEntityType type, string column, JsonElement kept)
+    {
+        try
+        {
+            return type.GetProperties().FirstOrDefault(p => Column(p) == column) is { } property
+                && Store(property, Model(property, kept)) is { } value
+                ? JsonSerializer.SerializeToNode(value)
+                : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
     }
 
     /// <summary>The capacitors that changes can have made come out otherwise; null when it may be any, as when the machine's own row changed.</summary>
