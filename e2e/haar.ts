@@ -99,6 +99,7 @@ export class Haar {
 
   private static serve(port: number, folder: string, demo: boolean, ahead = 0) {
     const args = [join(app, 'Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
+    args.push('--plan-seconds', '1');
     if (demo) args.push('--demo=true');
     if (ahead) args.push('--ahead', String(ahead));
     return spawn('dotnet', args, {

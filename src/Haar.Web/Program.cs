@@ -147,6 +147,11 @@ services.AddSingleton(
         ? new SupplierPatience(TimeSpan.FromSeconds(seconds))
         : SupplierPatience.Default
 );
+services.AddSingleton(
+    builder.Configuration.GetValue<double?>("plan-seconds") is { } search
+        ? new Haar.Web.Planning.PlanPatience(search)
+        : Haar.Web.Planning.PlanPatience.Default
+);
 services.AddScoped<Haar.Web.Planning.PlanService>();
 services.AddScoped<Orders>();
 services.AddDataProtection().PersistKeysToFileSystem(new DirectoryInfo(folder.Keys)).SetApplicationName("haar");

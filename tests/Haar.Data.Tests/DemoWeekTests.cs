@@ -1,4 +1,3 @@
-using Haar.Data.Backups;
 using Haar.Data.Demo;
 using Haar.Data.Photos;
 using Microsoft.EntityFrameworkCore;
@@ -17,11 +16,10 @@ public class DemoWeekTests
         {
             var start = new DateTimeOffset(2026, 3, 2 + day, 14, 0, 0, TimeSpan.Zero);
             var clock = new FakeTimeProvider(start);
-            var folder = new DataFolder(Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N")));
-            await using (var db = folder.Open())
+            await using (var store = await Store.OpenAsync())
             {
-                await DatabaseStart.RunAsync(db, folder, new BackupStore(folder, clock), clock);
-                Assert.True(await new DemoWorkshop(db, new PhotoStore(folder), clock).SeedAsync());
+                var db = store.Db();
+                Assert.True(await new DemoWorkshop(db, new PhotoStore(store.Folder), clock).SeedAsync());
                 var people = await db.People.AsNoTracking().OrderBy(p => p.Name).ToListAsync();
                 weeks.Add(
                     string.Join(
@@ -36,8 +34,6 @@ public class DemoWeekTests
                     (await db.Workshops.SingleAsync()).EventDay!.Value.DayNumber - DateOnly.FromDateTime(start.DateTime).DayNumber
                 );
             }
-            Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-            Directory.Delete(folder.Root, true);
         }
         Assert.Single(weeks.Distinct());
         Assert.NotEmpty(weeks[0]);

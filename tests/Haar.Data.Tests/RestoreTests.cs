@@ -371,16 +371,25 @@ public class RestoreTests
                 })
             )
             .ToList();
-        await Task.Delay(150, TestContext.Current.CancellationToken);
+        await UntilAsync(() => acknowledged.Count > 5);
         var restored = store.Backups.Restore(backup.Name);
-        await Task.Delay(100, TestContext.Current.CancellationToken);
+        var after = acknowledged.Count;
+        await UntilAsync(() => acknowledged.Count > after + 5);
         await end.CancelAsync();
         await Task.WhenAll(writers);
         var now = Names(store).ToHashSet();
         store.Backups.Restore(restored.Before!.Name);
         now.UnionWith(Names(store));
-        Assert.True(acknowledged.Count > 5);
         Assert.Subset(now, acknowledged.ToHashSet());
+
+        async Task UntilAsync(Func<bool> done)
+        {
+            while (!done() && !writers.Any(w => w.IsCompleted))
+            {
+                await Task.Delay(20, TestContext.Current.CancellationToken);
+            }
+            Assert.DoesNotContain(writers, w => w.IsCompleted);
+        }
     }
 
     [Fact]

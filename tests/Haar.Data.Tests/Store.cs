@@ -3,6 +3,7 @@ using Haar.Core.Planning;
 using Haar.Data.Backups;
 using Haar.Data.Log;
 using Haar.Data.Planning;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Time.Testing;
 
 [assembly: CaptureConsole]
@@ -23,9 +24,25 @@ public sealed class Store : IAsyncDisposable
     public static async Task<Store> OpenAsync()
     {
         var store = new Store(new DataFolder(Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N"))));
-        await DatabaseStart.RunAsync(store.Db(), store.Folder, store.Backups, store.Clock);
+        File.Copy(await Begun.Value, store.Folder.Database);
         return store;
     }
+
+    /// <summary>A workshop that was just begun, brought up once for all tests of this run; each gets a copy of its file.</summary>
+    static readonly Lazy<Task<string>> Begun = new(async () =>
+    {
+        var store = new Store(new DataFolder(Path.Combine(Path.GetTempPath(), "haar-tests", $"begun-{Guid.NewGuid():N}")));
+        await DatabaseStart.RunAsync(store.Db(), store.Folder, store.Backups, store.Clock);
+        // One file, whole: what lies in the write-ahead log goes into it.
+        await store.Db().Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE)");
+        foreach (var db in store.opened)
+        {
+            await db.DisposeAsync();
+        }
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(store.Folder.Root, true);
+        return store.Folder.Database;
+    });
 
     public BackupStore Backups => new(Folder, Clock);
 

@@ -24,15 +24,16 @@ public sealed class Workshop : IAsyncDisposable
     {
         Folder = folder ?? Path.Combine(Path.GetTempPath(), "haar-tests", Guid.NewGuid().ToString("N"));
         Directory.CreateDirectory(Folder);
-        if (demo && folder is null)
+        if (folder is null)
         {
-            Copy(Seeded.Value, Folder);
+            Copy((demo ? Seeded : Begun).Value, Folder);
         }
         factory = new WebApplicationFactory<Program>().WithWebHostBuilder(b =>
         {
             b.UseSetting("data", Folder);
             b.UseSetting("urls", "http://127.0.0.1:0");
             b.UseSetting("supplier-seconds", "1.2");
+            b.UseSetting("plan-seconds", "1");
             if (demo)
             {
                 b.UseSetting("demo", "true");
@@ -49,21 +50,29 @@ public sealed class Workshop : IAsyncDisposable
     }
 
     /// <summary>The demo workshop, made once for all tests of this run; each gets a copy of its folder.</summary>
-    static readonly Lazy<string> Seeded = new(() =>
+    static readonly Lazy<string> Seeded = new(() => Made(true));
+
+    /// <summary>An empty workshop that was just begun, likewise.</summary>
+    static readonly Lazy<string> Begun = new(() => Made(false));
+
+    static string Made(bool demo)
     {
         var root = Path.Combine(Path.GetTempPath(), "haar-tests", $"seed-{Guid.NewGuid():N}");
         var folder = new DataFolder(root);
         using (var db = folder.Open())
         {
             DatabaseStart.RunAsync(db, folder, new BackupStore(folder, TimeProvider.System), TimeProvider.System).GetAwaiter().GetResult();
-            new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System).SeedAsync().GetAwaiter().GetResult();
+            if (demo)
+            {
+                new DemoWorkshop(db, new PhotoStore(folder), TimeProvider.System).SeedAsync().GetAwaiter().GetResult();
+            }
             // One file, whole: what lies in the write-ahead log goes into it.
             db.Database.ExecuteSqlRaw("PRAGMA wal_checkpoint(TRUNCATE)");
         }
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(root, true);
         return root;
-    });
+    }
 
     static void Copy(string from, string to)
     {

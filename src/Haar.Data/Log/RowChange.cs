@@ -131,7 +131,8 @@ static class RowChange
     {
         try
         {
-            return type.GetProperties().FirstOrDefault(p => Column(p) == column) is { } property
+            return
+                type.GetProperties().FirstOrDefault(p => Column(p) == column) is { } property
                 && Store(property, Model(property, kept)) is { } value
                 ? JsonSerializer.SerializeToNode(value)
                 : null;

@@ -108,6 +108,7 @@ public sealed partial class UnitOfWork(HaarDb db, TimeProvider time, Live live, 
             return await what();
         }
         told.Clear();
+        using var turn = gate is null ? null : await gate.TurnAsync(cancel);
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
         var result = await what();
         await transaction.CommitAsync(cancel);

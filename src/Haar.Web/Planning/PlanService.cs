@@ -5,12 +5,15 @@ using Haar.Web.Http;
 
 namespace Haar.Web.Planning;
 
-/// <summary>The plan of this workshop, for whoever asks: made at once, and made better when somebody looks at it.</summary>
-sealed class PlanService(HaarDb db, TimeProvider time, LongAnswers answers)
+/// <summary>How many seconds of search go into a better plan while somebody looks at it.</summary>
+sealed record PlanPatience(double Seconds)
 {
-    /// <summary>That go into a better plan while one looks at it.</summary>
-    public const double BetterSeconds = 4;
+    public static readonly PlanPatience Default = new(4);
+}
 
+/// <summary>The plan of this workshop, for whoever asks: made at once, and made better when somebody looks at it.</summary>
+sealed class PlanService(HaarDb db, TimeProvider time, LongAnswers answers, PlanPatience patience)
+{
     public DateTimeOffset Now => time.GetUtcNow();
     public TimeZoneInfo Zone => time.LocalTimeZone;
     public DateOnly Today => DateOnly.FromDateTime(time.GetLocalNow().DateTime);
@@ -21,5 +24,5 @@ sealed class PlanService(HaarDb db, TimeProvider time, LongAnswers answers)
 
     /// <summary>After a search of some seconds; one after another, and on one core.</summary>
     public Task<(KeptPlan? Plan, WorkPlanProblem Problem)> BetterAsync(CancellationToken cancel) =>
-        PlanKeeper.CurrentAsync(db, Now, Zone, BetterSeconds, (solve, c) => answers.RunAsync(x => OneCore.Run(() => solve(x)), c), cancel);
+        PlanKeeper.CurrentAsync(db, Now, Zone, patience.Seconds, (solve, c) => answers.RunAsync(x => OneCore.Run(() => solve(x)), c), cancel);
 }
