@@ -322,7 +322,8 @@ public partial class BadInputTests
                 foreach (var id in new[] { machine, Guid.Empty.ToString(), "..%2f" })
                 {
                     var url = System.Text.RegularExpressions.Regex.Replace(path, "\\{[^}]+\\}", id);
-                    foreach (var body in method == "get" ? [""] : bodies)
+                    // Where nothing lies there, it is the way there that is tried, not every body.
+                    foreach (var body in method == "get" ? [""] : bodies.Take(id == machine ? bodies.Length : 2))
                     {
                         using var request = new HttpRequestMessage(new HttpMethod(method), url)
                         {
