@@ -344,7 +344,14 @@ public partial class ActDecidesTests
             };
         await RefusedAsync(w.PostAsync($"/api/machines/{id}/strip/steps", Step()), "keeps alive");
         await w.CellKeepsAsync(id);
-        await w.DoAsync($"/api/machines/{id}/strip/steps", Step());
+        var act = await w.DoAsync($"/api/machines/{id}/strip/steps", Step());
+        Assert.Contains("The old cell is out.", act["sentence"]!.GetValue<string>(), StringComparison.Ordinal);
+        async Task<bool> Out() => (await w.GetAsync($"/api/machines/{id}/battery"))["cell"]!["oldOutAt"] is not null;
+        Assert.True(await Out());
+        // One act: taken back, the piece is on and the cell is in.
+        await w.DoAsync($"/api/log/{act["logId"]!.GetValue<string>()}/undo");
+        Assert.False(await Out());
+        Assert.Empty((await w.GetAsync($"/api/machines/{id}/strip"))["steps"]!.AsArray());
     }
 
     [Fact]

@@ -144,6 +144,7 @@ public partial class BoardTests
                 ohms = 0.05,
                 open = false,
                 source = "typed",
+                instrument = "zeroedLeads",
             }
         );
         Assert.Equal("repaired", (await Screen(w, id))["nets"]![0]!["state"]!.GetValue<string>());

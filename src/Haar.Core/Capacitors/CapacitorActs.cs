@@ -257,13 +257,17 @@ public sealed record ExchangeAgain : Command<CapacitorActFacts>
 
 /// <summary>A part is read; when its new part was to be measured again, that closes its exchange, if it reads as it should.</summary>
 /// <param name="Source">"typed", or the meter's identification.</param>
+/// <param name="EsrWith">What the ESR was read with.</param>
+/// <param name="EsrStepOhms">The smallest step that its range shows.</param>
 public sealed record ReadCapacitor(
     double? Microfarads,
     double? EsrOhms,
     double? EsrFrequencyHertz,
     double? LeakageMicroamps,
     bool InCircuit,
-    string Source
+    string Source,
+    Instrument EsrWith = Instrument.NotKnown,
+    double? EsrStepOhms = null
 ) : Command<CapacitorActFacts>
 {
     const double UsualEsrHertz = 100_000;
@@ -279,6 +283,14 @@ public sealed record ReadCapacitor(
             throw new InvalidInputException("source", "Say where the reading comes from: typed, or the meter.");
         }
         InvalidInputException.Finite("esrFrequencyHertz", EsrFrequencyHertz, 1, 1e8, "Hz");
+        InvalidInputException.Finite("esrStepOhms", EsrStepOhms, 0, 1e6, "Ω");
+        if (EsrOhms is not null && EsrWith is Instrument.Multimeter or Instrument.Oscilloscope)
+        {
+            throw new InvalidInputException(
+                "esrWith",
+                $"ESR is not read with {EsrWith.Words()}: its ohms charge the capacitor. It takes an ESR meter or a bridge."
+            );
+        }
         foreach (var (field, q, value) in Values)
         {
             if (value is { } v)
@@ -317,6 +329,8 @@ public sealed record ReadCapacitor(
                 FrequencyHertz = v.Quantity == Quantity.Esr ? EsrFrequencyHertz ?? UsualEsrHertz : null,
                 InCircuit = InCircuit,
                 Source = Source.Trim(),
+                Instrument = v.Quantity == Quantity.Esr ? EsrWith : Instrument.NotKnown,
+                Step = v.Quantity == Quantity.Esr ? EsrStepOhms : null,
                 At = at.Now,
             })
             .ToList();

@@ -1,3 +1,6 @@
+using Haar.Core.Meters;
+using Haar.Core.Verdicts;
+
 namespace Haar.Core.Capacitors;
 
 /// <summary>Thresholds of the house for judging a reading. Defaults: end-of-life criteria of IEC 60384-4 (aluminium electrolytics) and usual data-sheet leakage.</summary>
@@ -31,6 +34,18 @@ public sealed record CapacitorReadings
     /// <summary>The meter's own test frequency for ESR.</summary>
     public double EsrFrequencyHertz { get; init; } = 100_000;
     public double? LeakageMicroamps { get; init; }
+
+    /// <summary>What the ESR was read with; not known counts as a tester whose leads were not zeroed.</summary>
+    public Instrument EsrWith { get; init; }
+
+    /// <summary>The smallest step that the range of the ESR shows, Ω; null when nobody said.</summary>
+    public double? EsrStepOhms { get; init; }
+
+    /// <summary>The ESR came from a meter, or was read twice and came out alike: no slip of the unit.</summary>
+    public ThreeState EsrReadTwice { get; init; }
+
+    /// <summary>The most by which the ESR can be too high: leads only add.</summary>
+    internal double EsrOffBy => Instruments.LeadOhms(EsrWith == Instrument.NotKnown ? Instrument.EsrMeter : EsrWith) + (EsrStepOhms ?? 0);
 
     /// <summary>Measured without lifting a leg.</summary>
     public bool InCircuit { get; init; }

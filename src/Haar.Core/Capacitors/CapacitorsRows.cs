@@ -1,6 +1,7 @@
 using Haar.Core.Capacitors;
 using Haar.Core.Meters;
 using Haar.Core.Parts;
+using Haar.Core.Verdicts;
 
 namespace Haar.Core.Planning;
 
@@ -49,6 +50,22 @@ public sealed partial record MachineFacts
             Microfarads = farads is null ? null : Markings.Si.Tidy(farads.Value * 1e6),
             EsrOhms = esr?.Value,
             EsrFrequencyHertz = esr?.FrequencyHertz ?? 100_000,
+            EsrWith = esr is null ? Instrument.NotKnown : Instruments.Of(esr),
+            EsrStepOhms = esr?.Step,
+            EsrReadTwice =
+                esr is null ? ThreeState.NotKnown
+                : (
+                    esr.Source != "typed"
+                    || mine.Any(r =>
+                        r.Id != esr.Id
+                        && !r.Voided
+                        && r.Channel == channel
+                        && r.Quantity == Quantity.Esr
+                        && Math.Abs(r.Value - esr.Value) <= esr.Value * 0.2
+                    )
+                )
+                    ? ThreeState.Yes
+                : ThreeState.No,
             LeakageMicroamps = leak is null ? null : Markings.Si.Tidy(leak.Value * 1e6),
             InCircuit = farads?.InCircuit ?? esr?.InCircuit ?? false,
         };

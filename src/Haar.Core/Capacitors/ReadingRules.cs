@@ -89,6 +89,9 @@ public static partial class CapacitorJudge
         }
     }
 
+    /// <summary>From here an ESR may be milliohms typed as ohms: a sound electrolytic of a few milliohms is none of the old ones.</summary>
+    const double SlipOhms = 5;
+
     static void JudgeEsr(
         string designator,
         double esr,
@@ -123,6 +126,32 @@ public static partial class CapacitorJudge
         (double Ohms, string Source)? known = r.FirstEsrOhms is { } first
             ? (first * limits.EsrFactor, $"{Si.Plain(limits.EsrFactor)} times the {Si.Format(first, "Ω")} that it had when new")
             : EsrLimit(spec, r.EsrFrequencyHertz, limits);
+        var most = known?.Ohms ?? WorstOhms(spec, r.EsrFrequencyHertz, limits);
+        if (r.EsrReadTwice != ThreeState.Yes && esr >= SlipOhms && esr / 1000 <= most && esr / 1000 >= most / 50)
+        {
+            doubts.Add(
+                new(
+                    Outcome.Unknown,
+                    $"{designator}: {Si.Format(esr, "Ω")} of ESR looks like milliohms typed as ohms: read it again.",
+                    new($"{Si.Format(esr / 1000, "Ω")} is what such a part has, limit {Si.Format(most, "Ω")}.", new("ESR", esr, "Ω")),
+                    "The same reading with its unit checked on the meter; read alike twice, it stands."
+                )
+            );
+            return;
+        }
+        // Leads only add: what is within the limit with them is within it, and what is above it by less than they add may be.
+        if (esr > most && esr - r.EsrOffBy <= most)
+        {
+            doubts.Add(
+                new(
+                    Outcome.Unknown,
+                    $"Cannot say of {designator}: it reads {Si.Format(esr, "Ω")}, of which the leads may be up to {Si.Format(r.EsrOffBy, "Ω")}, and the limit is {Si.Format(most, "Ω")}.",
+                    new("Milliohms take four wires, or leads zeroed on each other.", new("ESR", esr, "Ω", null, most)),
+                    "Its ESR by four wires, or with the leads zeroed on each other."
+                )
+            );
+            return;
+        }
         if (known is not { } limit)
         {
             var worst = WorstOhms(spec, r.EsrFrequencyHertz, limits);

@@ -36,8 +36,16 @@ public static class CorrosionAssessments
         [
             .. nets.Select(n =>
             {
-                var read = bySubject[n.Id].Latest(n.RepairedAt is null ? "old" : "new", Quantity.Ohms)?.Value;
-                var trace = Trace.Judge(n.Name, n.Trace, read, read >= OpenAsOhms, mended: n.RepairedAt is not null);
+                var reading = bySubject[n.Id].Latest(n.RepairedAt is null ? "old" : "new", Quantity.Ohms);
+                var read = reading?.Value;
+                var trace = Trace.Judge(
+                    n.Name,
+                    n.Trace,
+                    read,
+                    read >= OpenAsOhms,
+                    reading is null ? Trace.ContactErrorOhms : Instruments.OffByOhms(reading),
+                    mended: n.RepairedAt is not null
+                );
                 var state = n.RepairedAt is not null && trace.State == NetState.Sound ? NetState.Repaired : trace.State;
                 var map = boards.FirstOrDefault(b => b.Id == n.BoardId)?.Map;
                 return new NetAssessment(

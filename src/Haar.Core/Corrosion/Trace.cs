@@ -258,7 +258,7 @@ public static class Trace
                 .Of(
                     question,
                     Outcome.Unknown,
-                    $"Cannot say: {Si.Format(contactErrorOhms, "Ω")} at the probes is as much as the difference between whole and thin here. Measure with four wires, or with the probes zeroed and pressed hard.",
+                    $"Cannot say: the leads may add up to {Si.Format(contactErrorOhms, "Ω")}, and {Si.Format(Math.Abs(limit - expected), "Ω")} lies between whole and thin here. Measure with four wires, or zero the leads on each other first.",
                     Basis.Measured,
                     reading,
                     expects

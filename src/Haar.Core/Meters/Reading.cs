@@ -49,6 +49,9 @@ public sealed class Reading
 
     /// <summary>What it was read with.</summary>
     public Instrument Instrument { get; init; }
+
+    /// <summary>The smallest step that the range shows, in the unit of the quantity; null when nobody said.</summary>
+    public double? Step { get; init; }
     public DateTimeOffset At { get; init; }
 
     [JsonPropertyName("struck")]

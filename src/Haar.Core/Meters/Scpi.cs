@@ -24,9 +24,11 @@ public static class Scpi
     /// <summary>How near they have to be, as a share. A house figure; bench meters scatter by less.</summary>
     public const double SettledShare = 0.001;
 
-    public static string Query(Quantity quantity) =>
+    /// <param name="with">Ohms by four wires are another function of the meter than ohms by two.</param>
+    public static string Query(Quantity quantity, Instrument with = Instrument.NotKnown) =>
         quantity switch
         {
+            Quantity.Ohms when with == Instrument.FourWire => "MEAS:FRES?",
             Quantity.Capacitance => "MEAS:CAP?",
             Quantity.Esr or Quantity.Ohms => "MEAS:RES?",
             Quantity.Volts => "MEAS:VOLT?",

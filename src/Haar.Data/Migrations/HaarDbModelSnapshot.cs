@@ -962,6 +962,9 @@ namespace Haar.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("Step")
+                        .HasColumnType("REAL");
+
                     b.Property<Guid>("SubjectId")
                         .HasColumnType("TEXT");
 

@@ -11,7 +11,7 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("4a2f4882-d6c9-4dcb-a543-37b4209c3b5c"), entityTypeCount: 55)
+            : base(skipDetectChanges: false, modelId: new Guid("07a2684b-5629-41b7-accc-ccc8b4763612"), entityTypeCount: 55)
         {
         }
 

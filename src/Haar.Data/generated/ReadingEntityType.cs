@@ -20,7 +20,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Meters.Reading",
                 typeof(Reading),
                 baseEntityType,
-                propertyCount: 13,
+                propertyCount: 14,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 2,
                 keyCount: 1);
@@ -89,6 +89,13 @@ namespace Haar.Data.Generated
                 typeof(string),
                 propertyInfo: typeof(Reading).GetProperty("Source", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Reading).GetField("<Source>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var step = runtimeEntityType.AddProperty(
+                "Step",
+                typeof(double?),
+                propertyInfo: typeof(Reading).GetProperty("Step", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Reading).GetField("<Step>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var subjectId = runtimeEntityType.AddProperty(
                 "SubjectId",

@@ -21,7 +21,7 @@ public enum Mood
 /// values, an open input is 9.9E37, wrong commands go into the error queue. FIXTure commands, which no real meter has, put a
 /// part under its probes or spoil its mood:
 /// <code>
-/// *IDN?  *RST  *CLS  SYST:ERR?  MEAS:CAP?  MEAS:RES?  MEAS:VOLT?  MEAS:VOLT:AC?  DISP:TEXT "words"  DISP:TEXT:CLE
+/// *IDN?  *RST  *CLS  SYST:ERR?  MEAS:CAP?  MEAS:RES?  MEAS:FRES?  MEAS:VOLT?  MEAS:VOLT:AC?  DISP:TEXT "words"  DISP:TEXT:CLE
 /// FIXT:CAP 32.4E-6   FIXT:RES 8.6   FIXT:VOLT 11.21   FIXT:RIPP 0.36   FIXT:OPEN   FIXT:AUTO
 /// FIXT:MOOD WELL|SLOW|SILENT|GARBAGE|DROPS|RESTLESS
 /// </code>
@@ -161,7 +161,7 @@ public sealed class StandInMeter(IPAddress address, int port) : IAsyncDisposable
                     return null;
                 case "MEAS:CAP?" or "MEASURE:CAPACITANCE?":
                     return Measure(p => p.Farads, 0.12, 1.0);
-                case "MEAS:RES?" or "MEASURE:RESISTANCE?":
+                case "MEAS:RES?" or "MEASURE:RESISTANCE?" or "MEAS:FRES?" or "MEASURE:FRESISTANCE?":
                     return Measure(p => p.Ohms, 0.05, 1e8);
                 case "MEAS:VOLT?" or "MEAS:VOLT:DC?" or "MEASURE:VOLTAGE:DC?":
                     return Measure(p => p.Volts, 0.004, 1000);

@@ -4,6 +4,7 @@ using Haar.Core.Planning;
 using Haar.Core.Survey;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Data.Batteries;
 using Haar.Data.Log;
 using Haar.Web.Http;
 using Microsoft.EntityFrameworkCore;
@@ -155,31 +156,9 @@ static class BatteryEndpoints
         return (await work.ActAsync(id, $"Pack: {result.Verdict.Sentence}", cancel)).Said(pack.Id);
     }
 
-    static async Task<CellActFacts> FactsAsync(HaarDb db, Guid id, CancellationToken cancel)
-    {
-        var findings = await db
-            .Findings.Where(f =>
-                f.MachineId == id && f.DealtWithAt == null && (f.Kind == FindingKind.LeakingCell || f.Kind == FindingKind.SwollenCell)
-            )
-            .ToListAsync(cancel);
-        if (findings.Count > 1)
-        {
-            // Which of them this cell is, only a person can say.
-            findings = [];
-        }
-        var ids = findings.Select(f => (Guid?)f.Id).ToList();
-        return new(
-            await db.Machines.FirstOrDefaultAsync(m => m.Id == id, cancel).OrNotHere("machine"),
-            await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id, cancel).OrNotHere("cell"),
-            await db.Overrules.AsNoTracking().Where(o => o.MachineId == id && o.Key.StartsWith("batteries/")).ToListAsync(cancel),
-            findings,
-            await db.Jobs.Where(j => ids.Contains(j.FindingId) && j.Settles && j.State != JobState.Done).ToListAsync(cancel)
-        );
-    }
-
     static async Task<Acted> ChooseAsync(Guid id, ChooseReplacement ask, UnitOfWork work, CancellationToken cancel) =>
-        await work.DoAsync(id, new ChooseCell(ask.Kind), (db, c) => FactsAsync(db, id, c), ask.OverruleReason, cancel).Said();
+        await work.DoAsync(id, new ChooseCell(ask.Kind), (db, c) => CellActLoader.OfAsync(db, id, c), ask.OverruleReason, cancel).Said();
 
     static async Task<Acted> StepAsync(Guid id, TakeCellStep ask, UnitOfWork work, CancellationToken cancel) =>
-        await work.DoAsync(id, CellActs.Of(ask.Step), (db, c) => FactsAsync(db, id, c), ask.OverruleReason, cancel).Said();
+        await work.DoAsync(id, CellActs.Of(ask.Step), (db, c) => CellActLoader.OfAsync(db, id, c), ask.OverruleReason, cancel).Said();
 }

@@ -33,13 +33,17 @@ public sealed record CapacitorEdit(
 
 /// <param name="Microfarads">Typed values; those not read are null.</param>
 /// <param name="Source">"typed", or the meter's identification.</param>
+/// <param name="EsrWith">What the ESR was read with; left out, the leads may have added 0.2 Ω.</param>
+/// <param name="EsrStepOhms">The smallest step that its range shows; null when not known.</param>
 public sealed record CapacitorReadingAsk(
     double? Microfarads,
     double? EsrOhms,
     double? EsrFrequencyHertz,
     double? LeakageMicroamps,
     bool InCircuit,
-    string Source
+    string Source,
+    Instrument EsrWith = Instrument.NotKnown,
+    double? EsrStepOhms = null
 );
 
 /// <param name="CapacitorIds">Whose last reading is struck; one that was read twice is named twice. What was replaced stands again.</param>
@@ -141,7 +145,16 @@ static class CapacitorEndpoints
     static Task<Acted> ReadAsync(Guid id, Guid capacitorId, CapacitorReadingAsk ask, UnitOfWork work, CancellationToken cancel) =>
         work.DoAsync(
                 id,
-                new ReadCapacitor(ask.Microfarads, ask.EsrOhms, ask.EsrFrequencyHertz, ask.LeakageMicroamps, ask.InCircuit, ask.Source),
+                new ReadCapacitor(
+                    ask.Microfarads,
+                    ask.EsrOhms,
+                    ask.EsrFrequencyHertz,
+                    ask.LeakageMicroamps,
+                    ask.InCircuit,
+                    ask.Source,
+                    ask.EsrWith,
+                    ask.EsrStepOhms
+                ),
                 (db, c) => CapacitorActLoader.OfAsync(db, id, capacitorId, work.Today, c),
                 null,
                 cancel

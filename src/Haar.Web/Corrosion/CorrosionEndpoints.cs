@@ -43,7 +43,15 @@ public sealed record NetEdit(string Name, string From, string To, Side Side, IRe
 
 /// <param name="Ohms">End to end; null with <paramref name="Open"/>.</param>
 /// <param name="Open">Open circuit on the meter.</param>
-public sealed record NetReadingAsk(double? Ohms, bool Open, string Source);
+/// <param name="Instrument">What it was read with; left out, it is what the source names, else not known: then the leads may have added half an ohm.</param>
+/// <param name="Step">The smallest step that the range shows, in ohms; null when not known.</param>
+public sealed record NetReadingAsk(
+    double? Ohms,
+    bool Open,
+    string Source,
+    Instrument Instrument = Instrument.NotKnown,
+    double? Step = null
+);
 
 public sealed record NetRepairAsk(string Repair);
 
@@ -226,27 +234,24 @@ static class CorrosionEndpoints
             throw new InvalidInputException("ohms", slip);
         }
 
-        db.Add(
-            new Reading
-            {
-                Id = work.NewId(),
-                MachineId = id,
-                SubjectKind = SubjectKind.Net,
-                SubjectId = n.Id,
-                Channel = n.RepairedAt is null ? "old" : "new",
-                Quantity = Quantity.Ohms,
-                Value = ask.Open ? CorrosionAssessments.OpenAsOhms : ask.Ohms!.Value,
-                Source = ask.Source.Trim(),
-                At = work.Now,
-            }
-        );
-        return (
-            await work.ActAsync(
-                id,
-                Trace.Judge(n.Name, n.Trace, ask.Ohms, ask.Open, mended: n.RepairedAt is not null).Verdict.Sentence,
-                cancel
-            )
-        ).Said(n.Id);
+        InvalidInputException.Finite("step", ask.Step, 0, 1e6, "Ω");
+        var reading = new Reading
+        {
+            Id = work.NewId(),
+            MachineId = id,
+            SubjectKind = SubjectKind.Net,
+            SubjectId = n.Id,
+            Channel = n.RepairedAt is null ? "old" : "new",
+            Quantity = Quantity.Ohms,
+            Value = ask.Open ? CorrosionAssessments.OpenAsOhms : ask.Ohms!.Value,
+            Source = ask.Source.Trim(),
+            Instrument = ask.Instrument,
+            Step = ask.Step,
+            At = work.Now,
+        };
+        db.Add(reading);
+        var judged = CorrosionAssessments.Nets([n], [], [], [reading])[0];
+        return (await work.ActAsync(id, judged.Trace.Verdict.Sentence, cancel)).Said(n.Id);
     }
 
     static async Task<Acted> RepairAsync(Guid id, Guid netId, NetRepairAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel)

@@ -8,7 +8,8 @@ namespace Haar.Web.Meters;
 
 /// <param name="Quantity">capacitance, esr, ohms, volts or rippleVolts.</param>
 /// <param name="Label">Which part comes next, for the meter's own display.</param>
-public sealed record MeterAsk(Quantity Quantity, string Label);
+/// <param name="Instrument">How it is connected, where that asks for another function of the meter: ohms by four wires.</param>
+public sealed record MeterAsk(Quantity Quantity, string Label, Instrument Instrument = Instrument.NotKnown);
 
 static class MeterEndpoints
 {
@@ -19,7 +20,15 @@ static class MeterEndpoints
                 async (MeterAsk ask, HaarDb db, ScpiMeter meter, CancellationToken cancel) =>
                 {
                     var w = await db.Workshops.AsNoTracking().FirstAsync(w => w.Id == 1, cancel);
-                    return await meter.ReadAsync(w.MeterHost, w.MeterPort, ask.Quantity, ask.Label, w.MeterShowsPart, cancel);
+                    return await meter.ReadAsync(
+                        w.MeterHost,
+                        w.MeterPort,
+                        ask.Quantity,
+                        ask.Label,
+                        w.MeterShowsPart,
+                        ask.Instrument,
+                        cancel
+                    );
                 }
             )
             .WithName("ReadMeter")

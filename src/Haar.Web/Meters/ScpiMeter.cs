@@ -31,10 +31,11 @@ public sealed class ScpiMeter(TimeProvider time, OutboundPolicy outbound)
         Quantity quantity,
         string label,
         bool showPart,
+        Instrument with = Instrument.NotKnown,
         CancellationToken cancel = default
     )
     {
-        var query = Scpi.Query(quantity);
+        var query = Scpi.Query(quantity, with);
         using var whole = new CancellationTokenSource(WholeTime, time);
         using var both = CancellationTokenSource.CreateLinkedTokenSource(whole.Token, cancel);
         Socket? socket = null;

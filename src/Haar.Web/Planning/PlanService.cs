@@ -24,5 +24,12 @@ sealed class PlanService(HaarDb db, TimeProvider time, LongAnswers answers, Plan
 
     /// <summary>After a search of some seconds; one after another, and on one core.</summary>
     public Task<(KeptPlan? Plan, WorkPlanProblem Problem)> BetterAsync(CancellationToken cancel) =>
-        PlanKeeper.CurrentAsync(db, Now, Zone, patience.Seconds, (solve, c) => answers.RunAsync(x => OneCore.Run(() => solve(x)), c), cancel);
+        PlanKeeper.CurrentAsync(
+            db,
+            Now,
+            Zone,
+            patience.Seconds,
+            (solve, c) => answers.RunAsync(x => OneCore.Run(() => solve(x)), c),
+            cancel
+        );
 }

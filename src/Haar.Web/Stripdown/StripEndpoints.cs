@@ -5,6 +5,7 @@ using Haar.Core.Planning;
 using Haar.Core.Stripdown;
 using Haar.Core.Verdicts;
 using Haar.Data;
+using Haar.Data.Batteries;
 using Haar.Data.Log;
 using Haar.Data.Packs;
 using Haar.Web.Http;
@@ -158,28 +159,27 @@ static class StripEndpoints
         }
     }
 
-    /// <summary>The cell comes out by this way as by every other: what it keeps alive is safe first.</summary>
-    /// <exception cref="RefusedException">It is not.</exception>
-    static async Task CellAsync(Guid id, StripStepEdit e, StripStep? was, HaarDb db, CancellationToken cancel)
+    /// <summary>The cell comes out by this way as by every other, by the same act: what it keeps alive is safe first, and then it is out.</summary>
+    /// <returns>What is said of it; empty when no cell is in.</returns>
+    /// <exception cref="RefusedException">It may not come out.</exception>
+    static async Task<string> CellAsync(Guid id, StripStepEdit e, StripStep? was, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
-        if (e.Kind != PieceKind.Cell || was?.Kind == PieceKind.Cell)
+        if (
+            e.Kind != PieceKind.Cell
+            || was?.Kind == PieceKind.Cell
+            || !await db.Cells.AnyAsync(c => c.MachineId == id && c.OldOutAt == null, cancel)
+        )
         {
-            return;
+            return "";
         }
-        if (await db.Cells.FirstOrDefaultAsync(c => c.MachineId == id && c.OldOutAt == null, cancel) is not { } cell)
+        var decision = new TakeCellOut().Decide(await CellActLoader.OfAsync(db, id, cancel), work.Moment, null);
+        if (decision is not Done done)
         {
-            return;
+            throw new RefusedException(((Refused)decision).Permit with { Field = "step.kind" });
         }
-        var machine = await db.Machines.FirstAsync(m => m.Id == id, cancel);
-        var overrules = await db
-            .Overrules.Where(o => o.MachineId == id && o.Key.StartsWith("batteries/"))
-            .OrderBy(o => o.Id)
-            .ToListAsync(cancel);
-        var permit = new TakeCellOut().May(new(machine, cell, overrules), default);
-        if (!permit.Granted)
-        {
-            throw new RefusedException(permit with { Field = "step.kind" });
-        }
+        db.AddRange(done.Added);
+        db.RemoveRange(done.Removed);
+        return $" {done.Sentence}";
     }
 
     static async Task<Acted> AddAsync(Guid id, StripStepAdd add, HaarDb db, UnitOfWork work, CancellationToken cancel)
@@ -197,7 +197,6 @@ static class StripEndpoints
         }
 
         await RefersAsync(id, add.Step, db, cancel);
-        await CellAsync(id, add.Step, null, db, cancel);
         var at = add.At is { } given && given <= work.Now && given > work.Now.AddYears(-1) ? given : work.Now;
         // Two phones may ask in the same moment: the second takes the next number.
         for (var attempt = 0; ; attempt++)
@@ -212,9 +211,10 @@ static class StripEndpoints
             Apply(step, add.Step);
             step.Number = (await db.StripSteps.Where(s => s.MachineId == id).MaxAsync(s => (int?)s.Number, cancel) ?? 0) + 1;
             db.Add(step);
+            var cell = await CellAsync(id, add.Step, null, db, work, cancel);
             try
             {
-                return (await work.ActAsync(id, $"Off, step {step.Number}: {step.Title}.", cancel)).Said(step.Id);
+                return (await work.ActAsync(id, $"Off, step {step.Number}: {step.Title}.{cell}", cancel)).Said(step.Id);
             }
             catch (DbUpdateException e)
                 when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 } && attempt < 20)
@@ -242,9 +242,9 @@ static class StripEndpoints
         var s = await db.StripSteps.FirstOrDefaultAsync(x => x.Id == stepId && x.MachineId == id, cancel).OrNotHere("step");
         UnitOfWork.Match(s, s.Version, based.On);
         await RefersAsync(id, e, db, cancel);
-        await CellAsync(id, e, s, db, cancel);
+        var cell = await CellAsync(id, e, s, db, work, cancel);
         Apply(s, e);
-        return (await work.ActAsync(id, $"Step {s.Number}, {s.Title}, changed.", cancel)).Said(stepId);
+        return (await work.ActAsync(id, $"Step {s.Number}, {s.Title}, changed.{cell}", cancel)).Said(stepId);
     }
 
     static async Task<Acted> RemoveAsync(Guid id, Guid stepId, HaarDb db, UnitOfWork work, CancellationToken cancel, bool mend = false)

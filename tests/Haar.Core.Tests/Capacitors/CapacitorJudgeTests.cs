@@ -144,12 +144,13 @@ public class CapacitorJudgeTests
                 {
                     Microfarads = 47,
                     EsrOhms = now,
+                    EsrWith = Core.Meters.Instrument.FourWire,
                     FirstEsrOhms = began,
                 }
             );
         Assert.Equal(Outcome.Yes, First(0.4, 0.79).Outcome);
         Assert.Equal(Outcome.No, First(0.4, 0.81).Outcome);
-        Assert.Equal(Outcome.No, Judge(47, 1.01, spec: Spec with { EsrOhms = 0.5 }).Outcome);
+        Assert.Equal(Outcome.No, Judge(47, 1.21, spec: Spec with { EsrOhms = 0.5 }).Outcome);
     }
 
     [Theory]

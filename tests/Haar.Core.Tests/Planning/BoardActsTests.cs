@@ -123,6 +123,7 @@ public class BoardActsTests
                     Channel = "new",
                     Quantity = Quantity.Ohms,
                     Value = 0.05,
+                    Instrument = Instrument.ZeroedLeads,
                 },
             ],
         };

@@ -116,7 +116,13 @@ sealed class RandomActs
             Tube = Pick<ThreeState>(),
             Rails = [new("+5 V", 5), new("+12 V", 12)],
         };
-        f = new MachineFacts { Machine = machine };
+        var board = new Board
+        {
+            Id = Id(),
+            MachineId = machine.Id,
+            Name = "Main board",
+        };
+        f = new MachineFacts { Machine = machine, Boards = [board] };
         f = random.Next(4) switch
         {
             0 => f,
@@ -238,7 +244,9 @@ sealed class RandomActs
                     {
                         Id = Id(),
                         MachineId = f.Machine.Id,
+                        BoardId = f.Boards[0].Id,
                         Name = $"corner {f.Areas.Count}",
+                        Outline = [new(0.1, 0.1), new(0.3, 0.1), new(0.2, 0.3)],
                         Source = Pick<LeakSource>(),
                         Inspections = [new(now, Pick<CorrosionStage>(), 4)],
                     },
@@ -278,6 +286,7 @@ sealed class RandomActs
                     {
                         Id = Id(),
                         MachineId = f.Machine.Id,
+                        BoardId = f.Boards[0].Id,
                         Designator = $"C{f.Capacitors.Count + 1}",
                         Marking = "47µF 16V",
                         Spec = new()
@@ -350,6 +359,7 @@ sealed class RandomActs
                     {
                         Id = Id(),
                         MachineId = f.Machine.Id,
+                        BoardId = f.Boards[0].Id,
                         Name = $"U{f.SolderedParts.Count}",
                     },
                     "a part to solder"
@@ -464,7 +474,7 @@ sealed class RandomActs
     {
         if (Nullable.GetUnderlyingType(type) is { } inner)
         {
-            return random.Next(2) == 0 ? null : Argument(inner, name, depth);
+            return random.Next(2) == 0 || Picture(name) ? null : Argument(inner, name, depth);
         }
         if (type.IsEnum)
         {
@@ -490,9 +500,12 @@ sealed class RandomActs
             : null;
     }
 
+    /// <summary>There are no photos in this walk.</summary>
+    static bool Picture(string name) => name.Contains("photo", StringComparison.OrdinalIgnoreCase);
+
     Array List(Type of, string name, int depth)
     {
-        var list = Array.CreateInstance(of, random.Next(0, 3));
+        var list = Array.CreateInstance(of, Picture(name) ? 0 : random.Next(0, 3));
         for (var i = 0; i < list.Length; i++)
         {
             list.SetValue(Argument(of, name, depth + 1), i);

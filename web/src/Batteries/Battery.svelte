@@ -7,6 +7,7 @@
   import MoneyLine from '../Costs/MoneyLine.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
+  import OnePhoto from '../Photos/OnePhoto.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
@@ -384,6 +385,9 @@
       <button type="button" class="btn mt-6" disabled={form.busy || !print.trim()} onclick={read}>Read the print</button
       >
       {#if said}<p class="basis-full text-sm" aria-live="polite">{said}</p>{/if}
+      <div class="basis-full">
+        <OnePhoto {id} {form} caption="Print on the cell" label="Photograph the print, to read it large" toRead />
+      </div>
     </div>
     <SelectField label="Chemistry" bind:value={site.chemistry} options={chemistryWords} />
     <TextField label="Where it sits" bind:value={place} maxlength={120} />

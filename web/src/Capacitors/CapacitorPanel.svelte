@@ -1,5 +1,6 @@
 <!-- @component What is known and decided of one capacitor, and the next step of its exchange at the bench edge. -->
 <script lang="ts">
+  import { leads } from '../Meters/leads.svelte';
   import type { Snippet } from 'svelte';
   import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
@@ -69,6 +70,8 @@
           leakageMicroamps: null,
           inCircuit: false,
           source: c.identification,
+          esrWith: leads.esr.with,
+          esrStepOhms: null,
         },
       }),
     );

@@ -13,6 +13,8 @@
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import Sheet from '$lib/ui/Sheet.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { leads, traceLeads } from '../Meters/leads.svelte';
   import { readMeter } from '../Meters/read';
   import NetForm from './NetForm.svelte';
 
@@ -34,8 +36,9 @@
     more: Snippet;
   } = $props();
   const form = new Sending();
-  let sheet = $state<'read' | 'repair' | 'edit' | ''>('');
+  let sheet = $state<'read' | 'with' | 'repair' | 'edit' | ''>('');
   let ohms = $state('');
+  let step = $state('');
   let repair = $state('');
   const n = $derived(row.net);
   const path = $derived({ params: { path: { id, netId: n.id } } });
@@ -44,14 +47,26 @@
     act(
       api.POST('/api/machines/{id}/nets/{netId}/readings', {
         ...path,
-        body: { ohms: value, open: value == null, source },
+        body: {
+          ohms: value,
+          open: value == null,
+          source,
+          instrument: leads.trace.with,
+          step: source === 'typed' ? number(step, 'the smallest step') : null,
+        },
       }),
     );
   async function pull() {
+    // Milliohms depend on the leads: said once on this device.
+    if (leads.trace.with === 'notKnown') {
+      sheet = 'with';
+      return;
+    }
     onkeep();
     const r = await readMeter(
       'ohms',
       `${n.name}, whole ${plain(row.trace.expectedOhms * 1000, 4)} mΩ${n.repairedAt ? ', mended' : ''}`,
+      leads.trace.with,
     );
     await keep(r.value ?? null, r.identification);
   }
@@ -59,6 +74,11 @@
     await keep(open ? null : number(ohms, 'the reading'), 'typed');
     sheet = '';
     ohms = '';
+  }
+  function readWith(chosen: Schemas['Instrument']) {
+    leads.trace.with = chosen;
+    sheet = '';
+    void form.send(pull);
   }
   const mend = () =>
     form.send(async () => {
@@ -101,10 +121,8 @@
   {#if row.state === 'notMeasured'}<p class="mt-2">
       <span class="reading text-2xl">{siText(row.trace.expectedOhms, 'Ω')}</span>
       <span class="text-sm text-soft"
-        >whole; thin above {siText(row.trace.limitOhms, 'Ω')}. 10 mΩ at the probes is {plain(
-          (0.01 / row.trace.expectedOhms) * 100,
-          2,
-        )} % of it.</span
+        >whole; thin above {siText(row.trace.limitOhms, 'Ω')}. Leads as they are add up to 0.5 Ω; zeroed on each other,
+        10 mΩ.</span
       >
     </p>{/if}
   {#if row.under.length}<p class="mt-1 text-sm text-soft">
@@ -131,7 +149,7 @@
       >{/snippet}
     {#snippet needs()}{bad
         ? 'Jumper wire, iron, glue, mask.'
-        : 'Board off and dry. Probes zeroed, on the parts’ own pins.'}{/snippet}
+        : 'Board off and dry. Four wires, or leads zeroed on each other, on the parts’ own pins.'}{/snippet}
     {#snippet acts()}<button class="act max-sm:hidden" disabled={form.busy} onclick={() => void form.send(pull)}
         >From meter <Key k="M" /></button
       ><button class="act" onclick={() => (sheet = 'read')}>Type <Key k="R" /></button><button
@@ -149,10 +167,27 @@
 >
   <MeasureForm {form} onkeep={() => type()} ready={!!ohms.trim()}>
     <NumberField label="Ohms" error={form.field('ohms')} bind:value={ohms} size="w-40 text-2xl" />
+    <Choice label="Read with" bind:value={leads.trace.with} options={traceLeads} />
+    <NumberField
+      label="Smallest step that the range shows, Ω (may be empty)"
+      error={form.field('step')}
+      bind:value={step}
+      size="w-40"
+    />
     {#snippet more()}<button type="button" class="btn" disabled={form.busy} onclick={() => form.send(() => type(true))}
         >It reads open: no connection</button
       >{/snippet}
   </MeasureForm>
+</Sheet>
+<Sheet
+  bind:current={sheet}
+  name="with"
+  title="How is the meter connected?"
+  about="A trace has milliohms: plain leads add more than that. Haar asks once on this device; “Type” changes it."
+>
+  <div class="flex flex-wrap gap-3">
+    {#each traceLeads as [v, word] (v)}<button class="btn min-h-12" onclick={() => readWith(v)}>{word}</button>{/each}
+  </div>
 </Sheet>
 <Sheet
   bind:current={sheet}

@@ -14,7 +14,15 @@
     form,
     photoId = $bindable(''),
     label = 'A photo of it',
-  }: { id: string; caption: string; form: Sending; photoId?: string; label?: string } = $props();
+    toRead = false,
+  }: {
+    id: string;
+    caption: string;
+    form: Sending;
+    photoId?: string;
+    label?: string;
+    /** There is print on it: it is shown as wide as there is room. */ toRead?: boolean;
+  } = $props();
   let own = $state('');
   let camera = $state<HTMLInputElement>();
   $effect(() => () => URL.revokeObjectURL(own));
@@ -27,7 +35,7 @@
   }
 </script>
 
-<div class="flex items-center gap-4">
+<div class="flex items-center gap-4 {toRead ? 'flex-wrap' : ''}">
   <input
     bind:this={camera}
     type="file"
@@ -41,7 +49,11 @@
       void form.send(() => take(input.files)).then(() => (input.value = ''));
     }}
   />
-  {#if own}<img class="h-20 rounded-md" src={own} alt={caption} />{/if}
+  {#if own}<img
+      class={toRead ? 'max-h-96 w-full rounded-md object-contain' : 'h-20 rounded-md'}
+      src={own}
+      alt={caption}
+    />{/if}
   <button type="button" class="btn" disabled={form.busy} onclick={() => camera?.click()}
     >{own ? 'Another photo' : label}</button
   >

@@ -6101,6 +6101,13 @@ export interface components {
             inCircuit: boolean;
             /** @description "typed", or the meter's identification. */
             source: string;
+            /** @description What the ESR was read with; left out, the leads may have added 0.2 Ω. */
+            esrWith?: components["schemas"]["Instrument"];
+            /**
+             * Format: double
+             * @description The smallest step that its range shows; null when not known.
+             */
+            esrStepOhms?: null | number;
         };
         /** @description What was measured on one part. Null is not measured. */
         CapacitorReadings: {
@@ -6115,6 +6122,15 @@ export interface components {
             esrFrequencyHertz?: number;
             /** Format: double */
             leakageMicroamps?: null | number;
+            /** @description What the ESR was read with; not known counts as a tester whose leads were not zeroed. */
+            esrWith?: components["schemas"]["Instrument"];
+            /**
+             * Format: double
+             * @description The smallest step that the range of the ESR shows, Ω; null when nobody said.
+             */
+            esrStepOhms?: null | number;
+            /** @description The ESR came from a meter, or was read twice and came out alike: no slip of the unit. */
+            esrReadTwice?: components["schemas"]["ThreeState"];
             /** @description Measured without lifting a leg. */
             inCircuit?: boolean;
             /**
@@ -8698,6 +8714,7 @@ export interface components {
         };
         /**
          * @description What a value was read with, as far as it decides what the value can tell.
+         * @default notKnown
          * @enum {string}
          */
         Instrument: "notKnown" | "multimeter" | "oscilloscope" | "fourWire" | "zeroedLeads" | "esrMeter";
@@ -10079,6 +10096,8 @@ export interface components {
             quantity: components["schemas"]["Quantity"];
             /** @description Which part comes next, for the meter's own display. */
             label: string;
+            /** @description How it is connected, where that asks for another function of the meter: ohms by four wires. */
+            instrument?: components["schemas"]["Instrument"];
         };
         MeterValue: {
             /** @description Its answer to *IDN?. */
@@ -10151,6 +10170,13 @@ export interface components {
             /** @description Open circuit on the meter. */
             open: boolean;
             source: string;
+            /** @description What it was read with; left out, it is what the source names, else not known: then the leads may have added half an ohm. */
+            instrument?: components["schemas"]["Instrument"];
+            /**
+             * Format: double
+             * @description The smallest step that the range shows, in ohms; null when not known.
+             */
+            step?: null | number;
         };
         NetRepairAsk: {
             repair: string;
@@ -11846,6 +11872,11 @@ export interface components {
             source?: string;
             /** @description What it was read with. */
             instrument?: components["schemas"]["Instrument"];
+            /**
+             * Format: double
+             * @description The smallest step that the range shows, in the unit of the quantity; null when nobody said.
+             */
+            step?: null | number;
             /** Format: date-time */
             at?: string;
             struck?: boolean;
