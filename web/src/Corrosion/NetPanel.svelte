@@ -58,7 +58,7 @@
     );
   async function pull() {
     // Milliohms depend on the leads: said once on this device.
-    if (leads.trace.with === 'notKnown') {
+    if (leads.trace.with === 'notKnown' || (leads.trace.with === 'multimeter' && row.state === 'measureBetter')) {
       sheet = 'with';
       return;
     }
