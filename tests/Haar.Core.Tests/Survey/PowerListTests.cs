@@ -4,6 +4,8 @@ using FsCheck.Xunit;
 using Haar.Core.Acts;
 using Haar.Core.Batteries;
 using Haar.Core.Capacitors;
+using Haar.Core.Cleaning;
+using Haar.Core.Corrosion;
 using Haar.Core.Intake;
 using Haar.Core.Meters;
 using Haar.Core.Planning;
@@ -59,24 +61,59 @@ public class PowerListTests
     [Fact]
     public void A_step_that_failed_later_on_does_not_hide_what_is_open()
     {
+        // Open, and no danger: a place that nobody has looked at.
         var f = Known();
-        f = f with
-        {
-            CleanedItems =
-            [
-                new()
-                {
-                    Id = Id(),
-                    Name = "shell",
-                    Sheet = new() { WetAt = Now.AddHours(-1) },
-                },
-            ],
-        };
-        Assert.Equal(Outcome.No, Power(f));
+        var place = PowerList.Of(f, Now).First(b => b.Word.StartsWith("look/", StringComparison.Ordinal)).Word[5..];
+        f = f with { Answers = [.. f.Answers.Where(a => a.Item != place)] };
+        Assert.Equal(Outcome.Unknown, Power(f));
         f.PowerSteps.Last(s => Session(f).Plan.Any(p => p.Kind == s.Kind)).State = PowerStepState.Failed;
         f.PowerSteps.First(s => s.Kind == PowerStepKind.SupplyLook).State = PowerStepState.NotYet;
         Assert.Equal(PowerStepKind.SupplyLook, Session(f).Next);
+        Assert.Equal(Outcome.Unknown, Power(f));
+    }
+
+    [Theory]
+    [InlineData(ThreeState.No)]
+    [InlineData(ThreeState.NotKnown)]
+    [InlineData(ThreeState.Yes)]
+    public void What_was_washed_is_not_fed_before_it_is_dry_whatever_it_takes(ThreeState mains)
+    {
+        CleanedItem item = new()
+        {
+            Id = Id(),
+            Name = "shell",
+            Mains = mains,
+            Sheet = new() { WetAt = Now.AddHours(-1) },
+        };
+        var f = Known() with { CleanedItems = [item] };
         Assert.Equal(Outcome.No, Power(f));
+        Assert.Contains(PowerList.Of(f, Now), b => b is { Word: "wetItems", Permit.Granted: false });
+        item.Sheet = item.Sheet with { WetAt = null };
+        Assert.Equal(Outcome.Yes, Power(f));
+    }
+
+    [Fact]
+    public void What_leaked_stands_before_power_until_it_is_rinsed()
+    {
+        CorrosionArea area = new()
+        {
+            Id = Id(),
+            Name = "corner",
+            Source = LeakSource.NickelCell,
+            Inspections = [new(Now.AddDays(-3), CorrosionStage.Bloom, 4)],
+        };
+        var f = Known() with { Areas = [area] };
+        BeforePower Residue() => PowerList.Of(f, Now).Single(b => b.Word == "residue");
+        Assert.False(Residue().Permit.Granted);
+        // Neutralised and dried is not rinsed.
+        area.Treatment = area.Treatment with
+        {
+            NeutralisedAt = Now.AddDays(-2),
+            DriedAt = Now.AddDays(-1),
+        };
+        Assert.False(Residue().Permit.Granted);
+        area.Treatment = area.Treatment with { RinsedAt = Now.AddDays(-2) };
+        Assert.True(Residue().Permit.Granted);
     }
 
     [Fact]

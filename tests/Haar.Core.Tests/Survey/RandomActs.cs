@@ -263,6 +263,7 @@ sealed class RandomActs
                         Id = Id(),
                         MachineId = f.Machine.Id,
                         Name = $"item {f.CleanedItems.Count}",
+                        Mains = Pick<ThreeState>(),
                         Facts = new()
                         {
                             Materials = [Pick<Material>()],
