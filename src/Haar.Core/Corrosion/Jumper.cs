@@ -29,6 +29,9 @@ public static class Jumper
     /// <summary>Most drop along a signal or a small supply, mV. A house figure: 1 % of 5 V.</summary>
     public const double MostDropMillivolts = 50;
 
+    /// <summary>The common gauges, thinnest first.</summary>
+    public static IReadOnlyList<int> Awgs => Gauges;
+
     static readonly int[] Gauges = [36, 34, 32, 30, 28, 26, 24, 22, 20, 18];
 
     /// <summary>IPC-2221 (6.2): I = k·ΔT^0.44·A^0.725, A in square mils, k = 0.048 outside and 0.024 inside; amps.</summary>

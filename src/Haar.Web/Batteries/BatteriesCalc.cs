@@ -20,6 +20,16 @@ public sealed record HoldAsk(double HoldMicrofarads, double FromVolts, double Le
 /// <param name="Print">Everything that stands on the cell: "CR2032", "ER14250 3.6V", "Ni-Cd 3.6V 60mAh".</param>
 public sealed record CellPrintAsk(string Print);
 
+/// <param name="Cells">In the order in which they sit.</param>
+/// <param name="Chemistry">Whether they may be charged decides side by side.</param>
+public sealed record CellsTogetherAsk(IReadOnlyList<OneCell> Cells, CellWiring Wiring, CellChemistry Chemistry = CellChemistry.Unknown);
+
+public sealed record ShelfAsk(CellChemistry Chemistry, double MilliampHours, double Years);
+
+/// <param name="Cells">In series.</param>
+/// <param name="SupplyVolts">What it is charged from; null when not known.</param>
+public sealed record ChargeAsk(CellChemistry Chemistry, double MilliampHours, int Cells = 1, double? SupplyVolts = null);
+
 static class BatteriesCalc
 {
     public static void MapBatteriesCalc(this IEndpointRouteBuilder calc)
@@ -51,6 +61,23 @@ static class BatteriesCalc
             .WithName("CalcCellPrint")
             .WithSummary("What cell is it, by what is printed on it? Chemistry, volts, size, whether it may be charged and what leaks out.")
             .WithExample("""{"print":"ER14250 3.6V"}""")
+            .ProducesValidationProblem();
+        g.MapPost("/together", (CellsTogetherAsk ask) => CellsTogether.Of(ask.Cells, ask.Wiring, ask.Chemistry))
+            .WithName("CalcCellsTogether")
+            .WithSummary("Cells in series or in parallel: their volts, their capacity, and the weakest.")
+            .WithExample(
+                """{"cells":[{"volts":1.28,"milliampHours":600},{"volts":1.27,"milliampHours":590},{"volts":1.25,"milliampHours":420}],"wiring":"series","chemistry":"nickelCadmium"}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/shelf", (ShelfAsk ask) => Charge.Shelf(ask.Chemistry, ask.MilliampHours, ask.Years))
+            .WithName("CalcShelf")
+            .WithSummary("What a cell has lost by lying on the shelf for years.")
+            .WithExample("""{"chemistry":"nickelMetalHydride","milliampHours":600,"years":1.5}""")
+            .ProducesValidationProblem();
+        g.MapPost("/charge", (ChargeAsk ask) => Charge.Of(ask.Chemistry, ask.MilliampHours, ask.Cells, ask.SupplyVolts))
+            .WithName("CalcCharge")
+            .WithSummary("A charge at a tenth of capacity: the current, the hours, the series resistor and what it wastes.")
+            .WithExample("""{"chemistry":"nickelCadmium","milliampHours":60,"cells":3,"supplyVolts":9}""")
             .ProducesValidationProblem();
         g.MapPost("/hold", (HoldAsk ask) => HoldTime.Of(ask.HoldMicrofarads, ask.FromVolts, ask.LeastVolts, ask.DrainMicroamps))
             .WithName("CalcHold")

@@ -111,11 +111,44 @@ public sealed record OrderAsk(
     double Seconds = 10
 );
 
+/// <param name="RatedWatts">Of the resistor; null when nobody looked.</param>
+public sealed record BleedAsk(
+    double Microfarads,
+    double Volts,
+    double Ohms,
+    double? RatedWatts = null,
+    double SafeVolts = BleedDown.SafeVolts
+);
+
+public sealed record ReactanceAsk(double Microfarads, double Hertz);
+
+public sealed record ReactanceAnswer(double Ohms, string Sentence);
+
 static class CapacitorsCalc
 {
     public static void MapCapacitorsCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/capacitors").WithTags("Calc: capacitors");
+        g.MapPost("/let-down", (BleedAsk ask) => BleedDown.Of(ask.Microfarads, ask.Volts, ask.Ohms, ask.RatedWatts, ask.SafeVolts))
+            .WithName("CalcLetDown")
+            .WithSummary("Seconds until a resistor has let a charged capacitor down, the energy in it, and what the resistor takes.")
+            .WithExample("""{"microfarads":220,"volts":320,"ohms":2200,"ratedWatts":5}""")
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/reactance",
+                (ReactanceAsk ask) =>
+                {
+                    var ohms = Core.Markings.Si.Tidy(Reactance.Ohms(ask.Microfarads, ask.Hertz));
+                    return new ReactanceAnswer(
+                        ohms,
+                        $"{Core.Markings.Si.Format(ohms, "Ω")} at {Core.Markings.Si.Format(ask.Hertz, "Hz")}."
+                    );
+                }
+            )
+            .WithName("CalcReactance")
+            .WithSummary("What a capacitor lets through at a frequency.")
+            .WithExample("""{"microfarads":0.1,"hertz":100000}""")
+            .ProducesValidationProblem();
         g.MapPost(
                 "/esr-limit",
                 (EsrLimitAsk ask) => CapacitorJudge.MostEsr(ask.Kind, ask.Microfarads, ask.RatedVolts, ask.SheetEsrOhms, ask.Hertz)

@@ -47,6 +47,39 @@ public sealed record ReinspectAsk(
 /// <param name="LeftMillilitres">In the bottle; null when nobody looked.</param>
 public sealed record DilutionAsk(double StockPercent, double WantedPercent, double Millilitres, double? LeftMillilitres = null);
 
+/// <param name="Have">In the tray.</param>
+/// <param name="StockPercent">Of what is in the bottle; null when there is water alone.</param>
+/// <param name="Bottle">What one bottle holds.</param>
+/// <param name="Unit">Of the volumes that are given; answers are in millilitres.</param>
+public sealed record StrengthAsk(
+    double Have,
+    double HavePercent,
+    double WantedPercent,
+    double? StockPercent = null,
+    double? Bottle = null,
+    VolumeUnit Unit = VolumeUnit.Millilitres
+);
+
+public sealed record MixAsk(
+    double First,
+    double FirstPercent,
+    double Second,
+    double SecondPercent,
+    VolumeUnit Unit = VolumeUnit.Millilitres
+);
+
+/// <param name="Inside">Whether the copper lies inside the board.</param>
+public sealed record TraceWidthAsk(
+    double Amps,
+    ThreeState Inside = ThreeState.NotKnown,
+    double CopperMicrometres = 35,
+    double RiseKelvin = Jumper.RiseKelvin
+);
+
+public sealed record SegmentsAsk(IReadOnlyList<TraceFacts> Segments);
+
+public sealed record ParallelAsk(IReadOnlyList<double> Ohms);
+
 static class CorrosionCalc
 {
     public static void MapCorrosionCalc(this IEndpointRouteBuilder calc)
@@ -115,6 +148,37 @@ static class CorrosionCalc
             .WithName("CalcDilution")
             .WithSummary("How much of what is in the bottle, and how much water.")
             .WithExample("""{"stockPercent":20,"wantedPercent":5,"millilitres":500,"leftMillilitres":400}""")
+            .ProducesValidationProblem();
+        g.MapPost(
+                "/strength",
+                (StrengthAsk ask) => Mixing.To(ask.Have, ask.HavePercent, ask.WantedPercent, ask.StockPercent, ask.Bottle, ask.Unit)
+            )
+            .WithName("CalcStrength")
+            .WithSummary("Brings what is in the tray to another strength: what is added, and how many bottles that takes.")
+            .WithExample("""{"have":4,"havePercent":3,"wantedPercent":6,"stockPercent":12,"bottle":1,"unit":"litres"}""")
+            .ProducesValidationProblem();
+        g.MapPost("/mix", (MixAsk ask) => Mixing.Of(ask.First, ask.FirstPercent, ask.Second, ask.SecondPercent, ask.Unit))
+            .WithName("CalcMix")
+            .WithSummary("How strong two of the same kind are when they are poured together.")
+            .WithExample("""{"first":500,"firstPercent":12,"second":1500,"secondPercent":3}""")
+            .ProducesValidationProblem();
+        g.MapPost("/trace-width", (TraceWidthAsk ask) => TraceSums.Width(ask.Amps, ask.CopperMicrometres, ask.RiseKelvin, ask.Inside))
+            .WithName("CalcTraceWidth")
+            .WithSummary("How wide a trace must be for a current.")
+            .WithExample("""{"amps":2,"inside":"no"}""")
+            .ProducesValidationProblem();
+        g.MapPost("/segments", (SegmentsAsk ask) => TraceSums.Segments(ask.Segments))
+            .WithName("CalcSegments")
+            .WithSummary("The resistance of a trace whose width changes on its way.")
+            .Asking("segments.widthMillimetres", "Measure how wide each piece is.")
+            .WithExample(
+                """{"segments":[{"lengthMillimetres":30,"widthMillimetres":1.2},{"lengthMillimetres":12,"widthMillimetres":0.3,"vias":1}]}"""
+            )
+            .ProducesValidationProblem();
+        g.MapPost("/parallel", (ParallelAsk ask) => TraceSums.Parallel(ask.Ohms))
+            .WithName("CalcParallel")
+            .WithSummary("Resistances side by side.")
+            .WithExample("""{"ohms":[0.21,0.34]}""")
             .ProducesValidationProblem();
         g.MapPost("/jumper", (JumperAsk ask) => Jumper.Choose(ask.Net, ask.Trace, ask.RiseKelvin, ask.MostDropMillivolts))
             .WithName("CalcJumper")

@@ -43,11 +43,19 @@ public sealed record EarliestBuildAsk(IReadOnlyList<string> Codes, int? WindowFr
 
 public sealed record EarliestBuildAnswer(DateOnly? Day, string Sentence, IReadOnlyList<DateCodeAnswer> Codes);
 
+/// <param name="Code">The letter and the digit; before them a letter of the maker where there is one.</param>
+public sealed record CeramicCodeAsk(string Code);
+
 static class MarkingsCalc
 {
     public static void MapMarkingsCalc(this IEndpointRouteBuilder calc)
     {
         var g = calc.MapGroup("/markings").WithTags("Calc: markings");
+        g.MapPost("/ceramic", (CeramicCodeAsk ask) => CeramicCode.Read(ask.Code))
+            .WithName("CalcCeramicCode")
+            .WithSummary("What a letter and a digit on a small ceramic capacitor stand for.")
+            .WithExample("""{"code":"A5"}""")
+            .ProducesValidationProblem();
         g.MapPost(
                 "/capacitor",
                 (CapacitorMarkingAsk ask) =>

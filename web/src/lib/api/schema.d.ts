@@ -3639,6 +3639,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/markings/ceramic": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a letter and a digit on a small ceramic capacitor stand for. */
+        post: operations["CalcCeramicCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/markings/capacitor": {
         parameters: {
             query?: never;
@@ -3778,6 +3795,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/batteries/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cells in series or in parallel: their volts, their capacity, and the weakest. */
+        post: operations["CalcCellsTogether"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/batteries/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a cell has lost by lying on the shelf for years. */
+        post: operations["CalcShelf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/batteries/charge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A charge at a tenth of capacity: the current, the hours, the series resistor and what it wastes. */
+        post: operations["CalcCharge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/batteries/hold": {
         parameters: {
             query?: never;
@@ -3860,6 +3928,40 @@ export interface paths {
          * @description Asked for: `widthMillimetres`: Say how wide the board is, in millimetres.; `heightMillimetres`: Say how high the board is, in millimetres.; `pairs.front.x`: Say where the hole is on the front.; `pairs.front.y`: Say where the hole is on the front.; `pairs.back.x`: Say where the hole is on the back.; `pairs.back.y`: Say where the hole is on the back.
          */
         post: operations["CalcRegister"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/let-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Seconds until a resistor has let a charged capacitor down, the energy in it, and what the resistor takes. */
+        post: operations["CalcLetDown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/capacitors/reactance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a capacitor lets through at a frequency. */
+        post: operations["CalcReactance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4178,6 +4280,94 @@ export interface paths {
         put?: never;
         /** How much of what is in the bottle, and how much water. */
         post: operations["CalcDilution"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/strength": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Brings what is in the tray to another strength: what is added, and how many bottles that takes. */
+        post: operations["CalcStrength"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How strong two of the same kind are when they are poured together. */
+        post: operations["CalcMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/trace-width": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How wide a trace must be for a current. */
+        post: operations["CalcTraceWidth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/segments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The resistance of a trace whose width changes on its way.
+         * @description Asked for: `segments.widthMillimetres`: Measure how wide each piece is.
+         */
+        post: operations["CalcSegments"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/corrosion/parallel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Resistances side by side. */
+        post: operations["CalcParallel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5749,6 +5939,42 @@ export interface components {
          * @enum {string}
          */
         BleachLight: "notKnown" | "sun" | "lamp" | "lampUvC";
+        BleedAsk: {
+            /** Format: double */
+            microfarads: number;
+            /** Format: double */
+            volts: number;
+            /** Format: double */
+            ohms: number;
+            /**
+             * Format: double
+             * @description Of the resistor; null when nobody looked.
+             */
+            ratedWatts?: null | number;
+            /**
+             * Format: double
+             * @default 5
+             */
+            safeVolts: number;
+        };
+        BleedDownResult: {
+            /**
+             * Format: double
+             * @description Until it is down to the safe volts through that resistor.
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description Stored at the start.
+             */
+            joules: number;
+            /**
+             * Format: double
+             * @description What the resistor takes in the first instant.
+             */
+            peakWatts: number;
+            verdict: components["schemas"]["Verdict"];
+        };
         BoardEdit: {
             name: string;
             /** Format: uuid */
@@ -6443,6 +6669,47 @@ export interface components {
             step: components["schemas"]["CellStep"];
             may: components["schemas"]["Permit"];
         };
+        /** @enum {string} */
+        CellWiring: "series" | "parallel";
+        CellsTogetherAsk: {
+            /** @description In the order in which they sit. */
+            cells: components["schemas"]["OneCell"][];
+            wiring: components["schemas"]["CellWiring"];
+            /** @description Whether they may be charged decides side by side. */
+            chemistry?: components["schemas"]["CellChemistry"];
+        };
+        CellsTogetherResult: {
+            /**
+             * Format: double
+             * @description Of all together.
+             */
+            volts: null | number;
+            /**
+             * Format: double
+             * @description Of all together; null when that of one is not known.
+             */
+            milliampHours: null | number;
+            /**
+             * Format: int32
+             * @description Which cell holds the others back, counted from 1; null when none does.
+             */
+            weakest: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        CeramicCodeAsk: {
+            /** @description The letter and the digit; before them a letter of the maker where there is one. */
+            code: string;
+        };
+        CeramicCodeResult: {
+            /**
+             * Format: double
+             * @description Null when it is no such code.
+             */
+            farads: null | number;
+            /** @description A letter before the code that stands for its maker; empty when there is none. */
+            maker: string;
+            verdict: components["schemas"]["Verdict"];
+        };
         ChanceResult: {
             /**
              * Format: double
@@ -6467,6 +6734,42 @@ export interface components {
             legend: string;
             /** @default  */
             wayRound: string;
+        };
+        ChargeAsk: {
+            chemistry: components["schemas"]["CellChemistry"];
+            /** Format: double */
+            milliampHours: number;
+            /**
+             * Format: int32
+             * @description In series.
+             * @default 1
+             */
+            cells: number;
+            /**
+             * Format: double
+             * @description What it is charged from; null when not known.
+             */
+            supplyVolts?: null | number;
+        };
+        ChargeResult: {
+            /**
+             * Format: double
+             * @description A tenth of its capacity.
+             */
+            milliamps: number;
+            /** Format: double */
+            hours: number;
+            /**
+             * Format: double
+             * @description Between the supply and the cell; null when the supply is not known.
+             */
+            seriesOhms: null | number;
+            /**
+             * Format: double
+             * @description What that resistor turns into warmth.
+             */
+            wasteWatts: null | number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description What was read across the cell's pads with the cell out: red lead on its plus pad, black on ground. Null is not read. */
         ChargingReadings: {
@@ -10114,6 +10417,37 @@ export interface components {
              */
             taken: number;
         };
+        MixAsk: {
+            /** Format: double */
+            first: number;
+            /** Format: double */
+            firstPercent: number;
+            /** Format: double */
+            second: number;
+            /** Format: double */
+            secondPercent: number;
+            unit?: components["schemas"]["VolumeUnit"];
+        };
+        MixResult: {
+            /**
+             * Format: double
+             * @description Of what is added: the stronger stock, or water.
+             */
+            addMillilitres: number;
+            /**
+             * Format: double
+             * @description What there is afterwards.
+             */
+            allMillilitres: number;
+            /** Format: double */
+            percent: number;
+            /**
+             * Format: int32
+             * @description Whole bottles of the stock to buy; null when nobody said what one holds, or none is needed.
+             */
+            bottles: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
         MixingAsk: {
             /** @description Whatever goes in together, follows without water between, or lies there. */
             substances: components["schemas"]["Substance"][];
@@ -10384,6 +10718,26 @@ export interface components {
         OffersCsv: {
             /** @description CSV: sku, marking, kind, volts, celsius, diameter, height, pitch, pack, price, from2, price2, from3, price3, stock. */
             text: string;
+        };
+        OhmsResult: {
+            /**
+             * Format: double
+             * @description Of all together.
+             */
+            ohms: number;
+            sentence: string;
+        };
+        OneCell: {
+            /**
+             * Format: double
+             * @description Measured, without a load.
+             */
+            volts: number;
+            /**
+             * Format: double
+             * @description Rated, or better what it gave when it was last emptied; null when nobody knows.
+             */
+            milliampHours?: null | number;
         };
         /** @description How deep a machine is opened this time. */
         OpenDepth: {
@@ -10954,6 +11308,9 @@ export interface components {
             /** Format: date-time */
             bareUntil: null | string;
             photoHash: null | string;
+        };
+        ParallelAsk: {
+            ohms: number[];
         };
         ParkAsk: {
             why: string;
@@ -11848,6 +12205,17 @@ export interface components {
              */
             step?: null | string;
         };
+        ReactanceAnswer: {
+            /** Format: double */
+            ohms: number;
+            sentence: string;
+        };
+        ReactanceAsk: {
+            /** Format: double */
+            microfarads: number;
+            /** Format: double */
+            hertz: number;
+        };
         /**
          * @description One value read, in the base SI unit of its quantity (F, Ω, A, V, s, °C). Readings are never changed: a newer one of the
          *     same subject, channel and quantity stands in its place and the older one is kept; a wrong one is struck.
@@ -12560,6 +12928,9 @@ export interface components {
              */
             minutes: number;
         };
+        SegmentsAsk: {
+            segments: components["schemas"]["TraceFacts"][];
+        };
         SendAsk: {
             /**
              * Format: double
@@ -12684,6 +13055,13 @@ export interface components {
             version?: number;
             next?: components["schemas"]["FinishStep"];
         };
+        ShelfAsk: {
+            chemistry: components["schemas"]["CellChemistry"];
+            /** Format: double */
+            milliampHours: number;
+            /** Format: double */
+            years: number;
+        };
         ShelfLine: {
             /** @description As the work asks for it. */
             kind: string;
@@ -12697,6 +13075,16 @@ export interface components {
             keepsUntil?: null | string;
             /** @default false */
             tool: boolean;
+        };
+        ShelfResult: {
+            /**
+             * Format: double
+             * @description By self-discharge alone.
+             */
+            leftMilliampHours: number;
+            /** Format: double */
+            leftShare: number;
+            verdict: components["schemas"]["Verdict"];
         };
         /** @description One configuration in which a machine was sold. */
         ShippedConfiguration: {
@@ -13343,6 +13731,29 @@ export interface components {
             /** @description True when the aspect was worked out from the slant; false when the photo was so straight that the edges' own lengths served. */
             fromPerspective: boolean;
             sentence?: string;
+        };
+        StrengthAsk: {
+            /**
+             * Format: double
+             * @description In the tray.
+             */
+            have: number;
+            /** Format: double */
+            havePercent: number;
+            /** Format: double */
+            wantedPercent: number;
+            /**
+             * Format: double
+             * @description Of what is in the bottle; null when there is water alone.
+             */
+            stockPercent?: null | number;
+            /**
+             * Format: double
+             * @description What one bottle holds.
+             */
+            bottle?: null | number;
+            /** @description Of the volumes that are given; answers are in millilitres. */
+            unit?: components["schemas"]["VolumeUnit"];
         };
         /** @description A lead or board joint opened at a step. */
         StripConnector: {
@@ -14052,6 +14463,35 @@ export interface components {
             /** Format: double */
             thinFactor: number;
         };
+        TraceWidthAsk: {
+            /** Format: double */
+            amps: number;
+            /** @description Whether the copper lies inside the board. */
+            inside?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @default 35
+             */
+            copperMicrometres: number;
+            /**
+             * Format: double
+             * @default 10
+             */
+            riseKelvin: number;
+        };
+        TraceWidthResult: {
+            /**
+             * Format: double
+             * @description Least width.
+             */
+            millimetres: number;
+            /**
+             * Format: int32
+             * @description Thinnest wire of the common gauges that carries as much; null when none does.
+             */
+            awgStandIn: null | number;
+            verdict: components["schemas"]["Verdict"];
+        };
         /**
          * @description What a machine has in it that decides what can go wrong.
          * @enum {string}
@@ -14271,6 +14711,11 @@ export interface components {
              */
             high: number;
         };
+        /**
+         * @default millilitres
+         * @enum {string}
+         */
+        VolumeUnit: "millilitres" | "litres" | "usGallons";
         WaitRow: {
             /** Format: uuid */
             machineId: string;
@@ -21729,6 +22174,35 @@ export interface operations {
             };
         };
     };
+    CalcCeramicCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "code": "A5"
+                 *     }
+                 */
+                "application/json": components["schemas"]["CeramicCodeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CeramicCodeResult"];
+                };
+            };
+        };
+    };
     CalcCapacitorMarking: {
         parameters: {
             query?: never;
@@ -21990,6 +22464,113 @@ export interface operations {
             };
         };
     };
+    CalcCellsTogether: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "cells": [
+                 *         {
+                 *           "volts": 1.28,
+                 *           "milliampHours": 600
+                 *         },
+                 *         {
+                 *           "volts": 1.27,
+                 *           "milliampHours": 590
+                 *         },
+                 *         {
+                 *           "volts": 1.25,
+                 *           "milliampHours": 420
+                 *         }
+                 *       ],
+                 *       "wiring": "series",
+                 *       "chemistry": "nickelCadmium"
+                 *     }
+                 */
+                "application/json": components["schemas"]["CellsTogetherAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CellsTogetherResult"];
+                };
+            };
+        };
+    };
+    CalcShelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chemistry": "nickelMetalHydride",
+                 *       "milliampHours": 600,
+                 *       "years": 1.5
+                 *     }
+                 */
+                "application/json": components["schemas"]["ShelfAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfResult"];
+                };
+            };
+        };
+    };
+    CalcCharge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "chemistry": "nickelCadmium",
+                 *       "milliampHours": 60,
+                 *       "cells": 3,
+                 *       "supplyVolts": 9
+                 *     }
+                 */
+                "application/json": components["schemas"]["ChargeAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChargeResult"];
+                };
+            };
+        };
+    };
     CalcHold: {
         parameters: {
             query?: never;
@@ -22207,6 +22788,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RegistrationResult"];
+                };
+            };
+        };
+    };
+    CalcLetDown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "microfarads": 220,
+                 *       "volts": 320,
+                 *       "ohms": 2200,
+                 *       "ratedWatts": 5
+                 *     }
+                 */
+                "application/json": components["schemas"]["BleedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BleedDownResult"];
+                };
+            };
+        };
+    };
+    CalcReactance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "microfarads": 0.1,
+                 *       "hertz": 100000
+                 *     }
+                 */
+                "application/json": components["schemas"]["ReactanceAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReactanceAnswer"];
                 };
             };
         };
@@ -22951,6 +23594,173 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DilutionResult"];
+                };
+            };
+        };
+    };
+    CalcStrength: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "have": 4,
+                 *       "havePercent": 3,
+                 *       "wantedPercent": 6,
+                 *       "stockPercent": 12,
+                 *       "bottle": 1,
+                 *       "unit": "litres"
+                 *     }
+                 */
+                "application/json": components["schemas"]["StrengthAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixResult"];
+                };
+            };
+        };
+    };
+    CalcMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "first": 500,
+                 *       "firstPercent": 12,
+                 *       "second": 1500,
+                 *       "secondPercent": 3
+                 *     }
+                 */
+                "application/json": components["schemas"]["MixAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixResult"];
+                };
+            };
+        };
+    };
+    CalcTraceWidth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "amps": 2,
+                 *       "inside": "no"
+                 *     }
+                 */
+                "application/json": components["schemas"]["TraceWidthAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceWidthResult"];
+                };
+            };
+        };
+    };
+    CalcSegments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "segments": [
+                 *         {
+                 *           "lengthMillimetres": 30,
+                 *           "widthMillimetres": 1.2
+                 *         },
+                 *         {
+                 *           "lengthMillimetres": 12,
+                 *           "widthMillimetres": 0.3,
+                 *           "vias": 1
+                 *         }
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["SegmentsAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OhmsResult"];
+                };
+            };
+        };
+    };
+    CalcParallel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                /**
+                 * @example {
+                 *       "ohms": [
+                 *         0.21,
+                 *         0.34
+                 *       ]
+                 *     }
+                 */
+                "application/json": components["schemas"]["ParallelAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OhmsResult"];
                 };
             };
         };
