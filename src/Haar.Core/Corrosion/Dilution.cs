@@ -36,7 +36,7 @@ public static class Dilution
         const string question = "How much of it, and how much water?";
         var sum = new Reason(
             "Its volume times its strength stays the same: C₁V₁ = C₂V₂.",
-            new("From the bottle", Si.Tidy(stock * 1e-6), "m³"),
+            new("From the bottle", Si.Tidy(stock * 1e-3), "l"),
             "C₁V₁ = C₂V₂; volumes are taken to add up"
         );
         var verdict =

@@ -32,26 +32,26 @@ public static class Mixing
         };
 
     /// <summary>Brings what is in the tray to another strength: V·(w − h)/(s − w) of stock, or V·(h/w − 1) of water.</summary>
-    /// <param name="have">In the tray.</param>
+    /// <param name="tray">In the tray.</param>
     /// <param name="stockPercent">Of what is in the bottle; null when there is water alone.</param>
     /// <param name="bottle">What one bottle holds; null when nobody said.</param>
     /// <exception cref="InvalidInputException">A figure that cannot be, or a strength that the bottle does not reach.</exception>
     public static MixResult To(
-        double have,
-        double havePercent,
+        double tray,
+        double trayPercent,
         double wantedPercent,
         double? stockPercent = null,
         double? bottle = null,
         VolumeUnit unit = VolumeUnit.Millilitres
     )
     {
-        var millilitres = Volume("have", have, unit);
-        InvalidInputException.Finite("havePercent", havePercent, 0, 100, "%");
+        var millilitres = Volume("tray", tray, unit);
+        InvalidInputException.Finite("trayPercent", trayPercent, 0, 100, "%");
         InvalidInputException.Finite("wantedPercent", wantedPercent, 0.001, 100, "%");
         InvalidInputException.Finite("stockPercent", stockPercent, 0.001, 100, "%");
         var one = bottle is { } b ? Volume("bottle", b, unit) : (double?)null;
         const string question = "How much is added?";
-        if (wantedPercent > havePercent)
+        if (wantedPercent > trayPercent)
         {
             if (stockPercent is not { } s)
             {
@@ -64,7 +64,7 @@ public static class Mixing
                     $"What is in the bottle has {Si.Plain(s)} %: nothing gets stronger than that with it."
                 );
             }
-            var add = millilitres * (wantedPercent - havePercent) / (s - wantedPercent);
+            var add = millilitres * (wantedPercent - trayPercent) / (s - wantedPercent);
             var bottles = one is { } holds ? (int)Math.Min(int.MaxValue, Math.Ceiling(add / holds - 1e-9)) : (int?)null;
             return new(
                 Si.Tidy(add),
@@ -79,7 +79,7 @@ public static class Mixing
                         Basis.Rule,
                         new Reason(
                             "What is in both stays in them: C₁V₁ + C₂V₂ = C₃V₃.",
-                            new("To add", Si.Tidy(add * 1e-6), "m³"),
+                            new("To add", Si.Tidy(add * 1e-3), "l"),
                             "volumes are taken to add up"
                         ),
                         new Reason("The stronger into the weaker, never the other way.", Source: "safety data sheets of acids and alkalis")
@@ -87,7 +87,7 @@ public static class Mixing
                     .Changing("Whether the tray holds that much.")
             );
         }
-        var water = millilitres * (havePercent / wantedPercent - 1);
+        var water = millilitres * (trayPercent / wantedPercent - 1);
         return new(
             Si.Tidy(water),
             Si.Tidy(millilitres + water),
@@ -101,7 +101,7 @@ public static class Mixing
                         ? "Nothing: it is as strong as that."
                         : $"{Words(water)} of water makes {Words(millilitres + water)}: put the water in a second vessel and pour this into it.",
                     Basis.Rule,
-                    new Reason("C₁V₁ = C₂V₂.", new("Water", Si.Tidy(water * 1e-6), "m³"), "volumes are taken to add up")
+                    new Reason("C₁V₁ = C₂V₂.", new("Water", Si.Tidy(water * 1e-3), "l"), "volumes are taken to add up")
                 )
                 .Changing("Whether the tray holds that much.")
         );
@@ -150,6 +150,6 @@ public static class Mixing
 
     static string Words(double v) =>
         v < 100 ? $"{Si.Plain(Math.Round(v, 1))} ml"
-        : v < 10_000 ? $"{Si.Plain(Math.Round(v))} ml"
-        : $"{Si.Plain(Math.Round(v / 1000, 1))} l";
+        : v < 1000 ? $"{Si.Plain(Math.Round(v))} ml"
+        : $"{Si.Plain(Math.Round(v / 1000, 2))} l";
 }

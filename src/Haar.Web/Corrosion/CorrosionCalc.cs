@@ -47,13 +47,15 @@ public sealed record ReinspectAsk(
 /// <param name="LeftMillilitres">In the bottle; null when nobody looked.</param>
 public sealed record DilutionAsk(double StockPercent, double WantedPercent, double Millilitres, double? LeftMillilitres = null);
 
-/// <param name="Have">In the tray.</param>
+/// <param name="Tray">What is in the tray now.</param>
+/// <param name="TrayPercent">How strong that is.</param>
+/// <param name="WantedPercent">How strong it is to be.</param>
 /// <param name="StockPercent">Of what is in the bottle; null when there is water alone.</param>
 /// <param name="Bottle">What one bottle holds.</param>
 /// <param name="Unit">Of the volumes that are given; answers are in millilitres.</param>
 public sealed record StrengthAsk(
-    double Have,
-    double HavePercent,
+    double Tray,
+    double TrayPercent,
     double WantedPercent,
     double? StockPercent = null,
     double? Bottle = null,
@@ -151,11 +153,11 @@ static class CorrosionCalc
             .ProducesValidationProblem();
         g.MapPost(
                 "/strength",
-                (StrengthAsk ask) => Mixing.To(ask.Have, ask.HavePercent, ask.WantedPercent, ask.StockPercent, ask.Bottle, ask.Unit)
+                (StrengthAsk ask) => Mixing.To(ask.Tray, ask.TrayPercent, ask.WantedPercent, ask.StockPercent, ask.Bottle, ask.Unit)
             )
             .WithName("CalcStrength")
             .WithSummary("Brings what is in the tray to another strength: what is added, and how many bottles that takes.")
-            .WithExample("""{"have":4,"havePercent":3,"wantedPercent":6,"stockPercent":12,"bottle":1,"unit":"litres"}""")
+            .WithExample("""{"tray":4,"trayPercent":3,"wantedPercent":6,"stockPercent":12,"bottle":1,"unit":"litres"}""")
             .ProducesValidationProblem();
         g.MapPost("/mix", (MixAsk ask) => Mixing.Of(ask.First, ask.FirstPercent, ask.Second, ask.SecondPercent, ask.Unit))
             .WithName("CalcMix")

@@ -13735,12 +13735,18 @@ export interface components {
         StrengthAsk: {
             /**
              * Format: double
-             * @description In the tray.
+             * @description What is in the tray now.
              */
-            have: number;
-            /** Format: double */
-            havePercent: number;
-            /** Format: double */
+            tray: number;
+            /**
+             * Format: double
+             * @description How strong that is.
+             */
+            trayPercent: number;
+            /**
+             * Format: double
+             * @description How strong it is to be.
+             */
             wantedPercent: number;
             /**
              * Format: double
@@ -23609,8 +23615,8 @@ export interface operations {
             content: {
                 /**
                  * @example {
-                 *       "have": 4,
-                 *       "havePercent": 3,
+                 *       "tray": 4,
+                 *       "trayPercent": 3,
                  *       "wantedPercent": 6,
                  *       "stockPercent": 12,
                  *       "bottle": 1,
