@@ -2,7 +2,7 @@ import { expect, test } from '../fixture';
 import described from '../../web/src/Verdicts/rules.json' with { type: 'json' };
 
 test('every rule is worked out from its example, on its own screen', async ({ page, haar }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   for (const rule of described.rules) {
     await page.goto(`${haar.url}/work-out/${rule.id}`);
     await page.getByRole('button', { name: /^Fill in the example/ }).click();
