@@ -45,9 +45,34 @@ public static class CellsTogether
         return wiring == CellWiring.Series ? Series(cells) : Parallel(cells, chemistry);
     }
 
+    /// <summary>A cell that shows so much less than the best of them is empty, shorted or the wrong way round. A house figure; cells of one kind differ by hundredths when they are alike.</summary>
+    public const double DeadShare = 0.15;
+
     static CellsTogetherResult Series(IReadOnlyList<OneCell> cells)
     {
         const string question = "What do these cells give one after another?";
+        var (most, lowest) = (cells.Max(c => c.Volts), cells.Min(c => c.Volts));
+        if (most <= 0 || lowest < most * (1 - DeadShare))
+        {
+            var dead = Index(cells, c => c.Volts == lowest);
+            return new(
+                Si.Tidy(cells.Sum(c => c.Volts)),
+                null,
+                dead,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Not together: cell {dead} shows {Si.Plain(lowest)} V and the best {Si.Plain(most)} V. It is empty, shorted or the wrong way round.",
+                        Basis.Measured,
+                        new Reason(
+                            "The others drive an empty cell below nought.",
+                            new("Lowest", lowest, "V", Si.Tidy(most * (1 - DeadShare)))
+                        )
+                    )
+                    .Changing("That cell charged and measured again, or another in its place.")
+            );
+        }
         var volts = Si.Tidy(cells.Sum(c => c.Volts));
         var known = cells.All(c => c.MilliampHours is not null);
         double? least = known ? cells.Min(c => c.MilliampHours!.Value) : null;

@@ -148,8 +148,8 @@ public static class Charge
             Verdict
                 .Of(
                     question,
-                    Outcome.YesIf,
-                    $"{Si.Plain(milliamps)} mA for {Si.Plain(ChargeHours)} h{(ohms is { } o ? $", through {Si.Format(o, "Ω")} that takes {Si.Format(watts!.Value, "W")}" : "")}: end it by the clock, and stop if a cell gets warm.",
+                    supplyVolts is null ? Outcome.Unknown : Outcome.YesIf,
+                    $"{Si.Plain(milliamps)} mA for {Si.Plain(ChargeHours)} h{(ohms is { } o ? $", through {Si.Format(o, "Ω")} that takes {Si.Format(watts!.Value, "W")}" : "")}{(supplyVolts is null ? ", through what is not known: say what it is charged from" : "")}. End it by the clock, and stop if a cell gets warm.",
                     Basis.Rule,
                     sum
                 )

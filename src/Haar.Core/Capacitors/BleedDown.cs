@@ -18,6 +18,9 @@ public static class BleedDown
     /// <summary>A film resistor bears two and a half times its rated volts for five seconds: 6.25 times its watts. Source: short-time overload test of IEC 60115-1.</summary>
     public const double OverloadTimes = 6.25;
 
+    /// <summary>The smallest resistor with leads that is sold, W. Source: usual ratings of leaded film resistors, from an eighth up.</summary>
+    const double SmallestWatts = 0.125;
+
     /// <summary>The test's own time. After it the watts that it is rated for are all that it bears.</summary>
     const double OverloadSeconds = 5;
 
@@ -70,8 +73,12 @@ public static class BleedDown
                 : Verdict
                     .Of(
                         question,
-                        Outcome.YesIf,
-                        $"{wait}, then measure its volts: touch it only if it reads under {Si.Plain(safeVolts)} V.",
+                        // Nobody has said that the resistor bears it, where it takes more than a small one has.
+                        ratedWatts is null
+                        && peak > SmallestWatts
+                            ? Outcome.Unknown
+                            : Outcome.YesIf,
+                        $"{(ratedWatts is null && peak > SmallestWatts ? $"If the resistor bears {Si.Format(Si.Tidy(peak), "W")} at first: {Words.Lower(wait)}" : wait)}, then measure its volts: touch it only if it reads under {Si.Plain(safeVolts)} V.",
                         Basis.Rule,
                         sums
                     )

@@ -65,7 +65,7 @@ public static class TraceSums
         var ohms = Si.Tidy(segments.Sum(Trace.Ohms));
         return new(
             ohms,
-            $"{Si.Format(ohms, "Ω")} over {Si.Plain(segments.Sum(s => s.LengthMillimetres))} mm, of which the thinnest piece has {Si.Plain(Math.Round(segments.Max(Trace.Ohms) / segments.Sum(Trace.Ohms) * 100))} %."
+            $"{Si.Format(ohms, "Ω")} over {Si.Plain(segments.Sum(s => s.LengthMillimetres))} mm, of which the piece with the most has {Si.Plain(Math.Round(segments.Max(Trace.Ohms) / segments.Sum(Trace.Ohms) * 100))} %."
         );
     }
 

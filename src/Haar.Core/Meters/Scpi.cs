@@ -28,7 +28,7 @@ public static class Scpi
     public static string Query(Quantity quantity, Instrument with = Instrument.NotKnown) =>
         quantity switch
         {
-            Quantity.Ohms when with == Instrument.FourWire => "MEAS:FRES?",
+            Quantity.Ohms or Quantity.Esr when with == Instrument.FourWire => "MEAS:FRES?",
             Quantity.Capacitance => "MEAS:CAP?",
             Quantity.Esr or Quantity.Ohms => "MEAS:RES?",
             Quantity.Volts => "MEAS:VOLT?",

@@ -77,6 +77,7 @@ static class BatteriesCalc
         g.MapPost("/charge", (ChargeAsk ask) => Charge.Of(ask.Chemistry, ask.MilliampHours, ask.Cells, ask.SupplyVolts))
             .WithName("CalcCharge")
             .WithSummary("A charge at a tenth of capacity: the current, the hours, the series resistor and what it wastes.")
+            .Asking("cells", "Say how many cells are one after another.")
             .WithExample("""{"chemistry":"nickelCadmium","milliampHours":60,"cells":3,"supplyVolts":9}""")
             .ProducesValidationProblem();
         g.MapPost("/hold", (HoldAsk ask) => HoldTime.Of(ask.HoldMicrofarads, ask.FromVolts, ask.LeastVolts, ask.DrainMicroamps))

@@ -20,6 +20,20 @@ public class ChargeTests
         Assert.Equal(2, CellsTogether.Of(Cells(600, 539), CellWiring.Series).Weakest);
     }
 
+    [Theory]
+    [InlineData(0)]
+    [InlineData(0.9)]
+    public void A_cell_that_is_empty_or_dead_joins_no_pack(double volts)
+    {
+        var r = CellsTogether.Of([new(1.28, 600), new(volts, 600), new(1.27, 600)], CellWiring.Series);
+        Assert.Equal((Outcome.No, 2), (r.Verdict.Outcome, r.Weakest!.Value));
+        Assert.Equal(Outcome.No, CellsTogether.Of([new(0, 600)], CellWiring.Series).Verdict.Outcome);
+    }
+
+    [Fact]
+    public void From_what_it_is_charged_is_asked() =>
+        Assert.Equal(Outcome.Unknown, Charge.Of(CellChemistry.NickelCadmium, 60, 3).Verdict.Outcome);
+
     [Fact]
     public void A_cell_of_which_nobody_knows_what_it_holds_makes_no_pack()
     {
@@ -64,7 +78,7 @@ public class ChargeTests
             var nickel = c is CellChemistry.NickelCadmium or CellChemistry.NickelMetalHydride;
             Assert.Equal(nickel, r.Milliamps > 0);
             Assert.Equal(
-                nickel ? Outcome.YesIf
+                nickel ? Outcome.Unknown
                     : c == CellChemistry.Unknown ? Outcome.Unknown
                     : Outcome.No,
                 r.Verdict.Outcome

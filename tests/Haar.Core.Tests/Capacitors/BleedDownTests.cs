@@ -23,6 +23,13 @@ public class BleedDownTests
     public void A_resistor_that_burns_lets_nothing_down() => Assert.Equal(Outcome.No, BleedDown.Of(220, 320, 2200, 5).Verdict.Outcome);
 
     [Fact]
+    public void A_resistor_that_nobody_looked_at_is_not_known_to_bear_it()
+    {
+        Assert.Equal(Outcome.Unknown, BleedDown.Of(220, 320, 2200).Verdict.Outcome);
+        Assert.Equal(Outcome.YesIf, BleedDown.Of(220, 5.5, 2200).Verdict.Outcome);
+    }
+
+    [Fact]
     public void It_is_never_safe_by_the_sum_alone()
     {
         foreach (var volts in new[] { 0, 4, 12, 320, 20_000.0 })

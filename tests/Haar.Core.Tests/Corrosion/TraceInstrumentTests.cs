@@ -64,6 +64,6 @@ public class TraceInstrumentTests
     public void Four_wires_are_another_function_of_the_meter() =>
         Assert.Equal(
             ("MEAS:FRES?", "MEAS:RES?"),
-            (Scpi.Query(Quantity.Ohms, Instrument.FourWire), Scpi.Query(Quantity.Ohms, Instrument.ZeroedLeads))
+            (Scpi.Query(Quantity.Esr, Instrument.FourWire), Scpi.Query(Quantity.Ohms, Instrument.ZeroedLeads))
         );
 }

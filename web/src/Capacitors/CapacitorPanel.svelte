@@ -58,7 +58,7 @@
     const c = await readMeter('capacitance', label);
     if (c.value == null)
       throw new Error(`The meter reads ${d} as open: check the probes, or its legs. Nothing was written.`);
-    const e = await readMeter('esr', label);
+    const e = await readMeter('esr', label, leads.esr.with);
     const first = row.stand === 'notMeasured';
     await act(
       api.POST('/api/machines/{id}/capacitors/{capacitorId}/readings', {

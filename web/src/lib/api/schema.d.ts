@@ -3838,7 +3838,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A charge at a tenth of capacity: the current, the hours, the series resistor and what it wastes. */
+        /**
+         * A charge at a tenth of capacity: the current, the hours, the series resistor and what it wastes.
+         * @description Asked for: `cells`: Say how many cells are one after another.
+         */
         post: operations["CalcCharge"];
         delete?: never;
         options?: never;
