@@ -47,6 +47,16 @@ public abstract record Command<TFacts>
     /// <summary>Does it, on rows that may be changed. Never called where <see cref="May"/> refuses and nobody overruled.</summary>
     protected abstract Done Do(TFacts facts, Moment at);
 
+    /// <summary>What it does to a circuit: something soldered, fitted, taken out or wetted on a board. Null where it touches none.</summary>
+    protected virtual CircuitWork? OnTheCircuit(TFacts facts, Moment at) => null;
+
+    Done DoIt(TFacts facts, Moment at)
+    {
+        var touched = OnTheCircuit(facts, at);
+        var done = Do(facts, at);
+        return touched is null ? done : done.Adding(touched);
+    }
+
     /// <param name="reason">Why a person does it against the verdict; counts only where this kind of refusal allows it.</param>
     /// <exception cref="InvalidInputException">What was asked cannot be read, or the reason is none.</exception>
     public Decision Decide(TFacts facts, Moment at, string? reason = null)
@@ -54,7 +64,7 @@ public abstract record Command<TFacts>
         var permit = May(facts, at.Now);
         if (permit.Granted)
         {
-            return Do(facts, at);
+            return DoIt(facts, at);
         }
         if (permit.Overrulable is not { } what || string.IsNullOrWhiteSpace(reason))
         {
@@ -62,6 +72,6 @@ public abstract record Command<TFacts>
         }
         // Refused by its reason too, before anything is changed.
         var against = what.Against(permit.Verdict, reason, at);
-        return Do(facts, at).Adding(against);
+        return DoIt(facts, at).Adding(against);
     }
 }

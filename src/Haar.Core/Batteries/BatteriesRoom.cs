@@ -26,10 +26,21 @@ public sealed class BatteriesRoom : Room
     {
         if (!m.Closed.Contains(Stage.Boards) && m.Facts.Cell is { FittedAt: null } cell)
         {
-            var urgent = MustGo(cell);
+            // Taking it out stands once: where a finding's work does it, what is left here is what replaces it.
+            var takes = m
+                .Facts.Jobs.Where(j =>
+                    j is { Settles: true, FindingId: { } found }
+                    && j.State != JobState.Done
+                    && m.Facts.Findings.Any(x =>
+                        x.Id == found && x.Open && x.Kind is Survey.FindingKind.LeakingCell or Survey.FindingKind.SwollenCell
+                    )
+                )
+                .Select(j => $"job/{j.Id}")
+                .ToList();
+            var urgent = MustGo(cell) && takes.Count == 0;
             yield return new(
                 "cell",
-                cell.OldOutAt is null ? "Take the cell out and fit what replaces it" : "Fit what replaces the cell",
+                cell.OldOutAt is null && takes.Count == 0 ? "Take the cell out and fit what replaces it" : "Fit what replaces the cell",
                 Stage.Boards,
                 WorkKind.Soldering,
                 new(15, 40, 90)
@@ -42,6 +53,8 @@ public sealed class BatteriesRoom : Room
                 Skills = [BenchSkill.Soldering],
                 Places = [BenchPlaces.Iron],
                 Danger = urgent,
+                Grows = urgent,
+                After = takes,
                 // What sits in a holder or on a lead is changed where it is; what is soldered comes out with its board.
                 At = new(PieceKind.Board, !cell.Site.CoinHolder),
                 Screen = "battery",

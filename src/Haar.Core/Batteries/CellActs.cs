@@ -82,6 +82,9 @@ public sealed record TakeCellOut : Command<CellActFacts>
                 f.Overrules
             );
 
+    protected override CircuitWork? OnTheCircuit(CellActFacts f, Moment at) =>
+        CircuitWork.Of(f.Cell.MachineId, "The old cell is out", at.Now, at.NewId);
+
     protected override Done Do(CellActFacts f, Moment at)
     {
         f.Cell.OldOutAt = at.Now;
@@ -107,6 +110,9 @@ public sealed record FitCell : Command<CellActFacts>
         : f.Option(kind) is not { } option ? Permit.No("step", "What was chosen no longer fits what is known of the cell: choose again.")
         : f.Permit(option, "step");
 
+    protected override CircuitWork? OnTheCircuit(CellActFacts f, Moment at) =>
+        CircuitWork.Of(f.Cell.MachineId, "A cell is fitted", at.Now, at.NewId);
+
     protected override Done Do(CellActFacts f, Moment at)
     {
         var option = f.Option(f.Cell.Chosen!.Value)!;
@@ -126,6 +132,9 @@ public sealed record TakeFittedCellOut : Command<CellActFacts>
 {
     public override Permit May(CellActFacts f, DateTimeOffset now) =>
         f.Cell.FittedAt is null ? Permit.No("step", "Nothing is fitted that could come out.") : Permit.Yes();
+
+    protected override CircuitWork? OnTheCircuit(CellActFacts f, Moment at) =>
+        CircuitWork.Of(f.Cell.MachineId, "The fitted cell is out again", at.Now, at.NewId);
 
     protected override Done Do(CellActFacts f, Moment at)
     {

@@ -151,6 +151,24 @@ public static class CellsTogether
             );
         }
         var facts = chemistry == CellChemistry.Unknown ? null : Chemistries.Get(chemistry);
+        if (cells.Max(c => c.Volts) < LeastVolts)
+        {
+            return new(
+                null,
+                all,
+                null,
+                Verdict
+                    .Of(
+                        question,
+                        Outcome.No,
+                        $"Not as they are: the best of them shows {Si.Plain(cells.Max(c => c.Volts))} V. They are empty or shorted.",
+                        Basis.Measured,
+                        new Reason("No cell that can be used shows so little.", new("Best", cells.Max(c => c.Volts), "V", LeastVolts))
+                    )
+                    .Changing("Each charged by itself, and measured a day later.")
+                    .With(Lithium(chemistry))
+            );
+        }
         if (facts is not { Rechargeable: true } && cells.Count > 1)
         {
             return new(
@@ -184,8 +202,17 @@ public static class CellsTogether
                     differ
                 )
                 .Changing("The volts of each, a day apart.")
+                .With(Lithium(chemistry))
         );
     }
+
+    /// <summary>Below it no cell of any kind has anything left: a nickel cell is empty at 0.9 to 1.0 V (IEC 61951), the lowest of all.</summary>
+    public const double LeastVolts = 0.9;
+
+    static CautionId[] Lithium(CellChemistry chemistry) =>
+        chemistry == CellChemistry.Unknown || chemistry.ToString().Contains("Lithium", StringComparison.Ordinal)
+            ? [CautionId.LithiumCell]
+            : [];
 
     static int Index(IReadOnlyList<OneCell> cells, Func<OneCell, bool> which) => cells.TakeWhile(c => !which(c)).Count() + 1;
 }

@@ -1,5 +1,4 @@
 using Haar.Core.Acts;
-using Haar.Core.Boards;
 using Haar.Core.Costs;
 using Haar.Core.Intake;
 using Haar.Core.Markings;
@@ -169,6 +168,11 @@ public sealed record TakeFittingStep(FittingStep Step, PadState? Pads = null, Di
                 return Permit.Yes();
         }
     }
+
+    protected override CircuitWork? OnTheCircuit(CapacitorActFacts f, Moment at) =>
+        Step is FittingStep.Remove or FittingStep.MendPads or FittingStep.Clean or FittingStep.Fit
+            ? CircuitWork.Of(f.Capacitor.MachineId, Said(f.Capacitor), at.Now, at.NewId)
+            : null;
 
     protected override Done Do(CapacitorActFacts f, Moment at)
     {
@@ -354,5 +358,36 @@ public sealed record ReadCapacitor(
             }
         }
         return new Done(said, c.Id).Adding(added);
+    }
+}
+
+/// <summary>The part was exchanged already, or otherwise: its way round and a reading of the new part are still wanted.</summary>
+public sealed record CapacitorOtherwise(SaidOtherwise Said) : DoOtherwise<CapacitorActFacts>(Said)
+{
+    protected override (Guid MachineId, Guid Id, string Name) About(CapacitorActFacts f) =>
+        (f.Capacitor.MachineId, f.Capacitor.Id, f.Capacitor.Designator);
+
+    protected override string NotClaimed(CapacitorActFacts f) => "Which part was fitted and how its pads were is not known.";
+
+    protected override Permit Possible(CapacitorActFacts f, DateTimeOffset now) =>
+        f.Capacitor.Fitting.FittedAt is null
+            ? Permit.Yes()
+            : Permit.No("step", $"A new part is fitted at {f.Capacitor.Designator} already: exchange it again first.");
+
+    protected override CircuitWork? OnTheCircuit(CapacitorActFacts f, Moment at) => Touched(f, at);
+
+    protected override Done Mark(CapacitorActFacts f, DateTimeOffset when, Done done)
+    {
+        var s = f.Capacitor.Fitting;
+        f.Capacitor.Fitting = s with
+        {
+            RemovedAt = s.RemovedAt ?? when,
+            PadsCheckedAt = s.PadsCheckedAt ?? when,
+            PadsMendedAt = s.PadsMendedAt ?? when,
+            CleanedAt = s.CleanedAt ?? when,
+            FittedAt = when,
+        };
+        // What was set aside for the place is still in the drawer.
+        return done.Removing(f.SetAside);
     }
 }

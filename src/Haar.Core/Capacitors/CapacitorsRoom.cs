@@ -39,6 +39,13 @@ public sealed class CapacitorsRoom : Room
     /// <summary>Out, pads looked at and cleaned, in, measured. A figure by practice.</summary>
     public const int ExchangeMinutes = 12;
 
+    /// <summary>What the drawer lacks is so long in the post, where no order says otherwise. A house figure.</summary>
+    public const int UsualPostDays = 3;
+
+    /// <summary>The washing of areas that are not dry yet.</summary>
+    static IReadOnlyList<string> Washed(MachineNow m) =>
+        [.. m.Facts.Areas.Where(a => a.Treatment.DriedAt is null && a.Next is not null).Select(a => $"area/{a.Id}/wash")];
+
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))
@@ -65,6 +72,8 @@ public sealed class CapacitorsRoom : Room
                 Why = "What has not been measured is neither sound nor bad.",
                 Needs = "ESR and capacitance meter",
                 At = new(PieceKind.Board, false),
+                // What is wet reads wrong.
+                After = Washed(m),
                 Places = [BenchPlaces.Meter],
                 Screen = "capacitors",
             };
@@ -82,13 +91,25 @@ public sealed class CapacitorsRoom : Room
             )
             {
                 Why = "What is not in the drawer comes by post, and the board waits open for it.",
+                // Nobody has looked yet whether the drawer has them: what it lacks comes no sooner.
+                WaitMinutes = UsualPostDays * 24 * 60,
+                WaitFor = "the post, for what the drawer lacks",
                 Screen = "/order",
             };
         }
-        var goes = (out_ + InOneGo - 1) / InOneGo;
+        // What has its part is soldered now; what has none waits for it.
+        var ready = Math.Clamp(out_ - without, 0, out_);
+        List<(int Count, bool Waits)> sittings =
+        [
+            .. Enumerable.Range(0, (ready + InOneGo - 1) / InOneGo).Select(i => (Math.Min(InOneGo, ready - i * InOneGo), false)),
+            .. Enumerable
+                .Range(0, (out_ - ready + InOneGo - 1) / InOneGo)
+                .Select(i => (Math.Min(InOneGo, out_ - ready - i * InOneGo), true)),
+        ];
+        var goes = sittings.Count;
         for (var i = 0; i < goes; i++)
         {
-            var here = Math.Min(InOneGo, out_ - i * InOneGo);
+            var (here, waits) = sittings[i];
             yield return new(
                 $"capacitors/exchange/{i}",
                 $"Exchange {here} {(here == 1 ? "capacitor" : "capacitors")}{(goes > 1 ? $", {i + 1} of {goes}" : "")}",
@@ -104,7 +125,11 @@ public sealed class CapacitorsRoom : Room
                 Places = [BenchPlaces.Iron],
                 Gives = [Airborne.Solvent],
                 At = new(PieceKind.Board, true),
-                After = i == 0 ? ["capacitors/measure", "capacitors/parts", "nets"] : [$"capacitors/exchange/{i - 1}"],
+                After =
+                [
+                    .. i == 0 ? ["capacitors/measure", "nets", .. Washed(m)] : (string[])[$"capacitors/exchange/{i - 1}"],
+                    .. waits ? ["capacitors/parts"] : (string[])[],
+                ],
                 Screen = "capacitors",
             };
         }

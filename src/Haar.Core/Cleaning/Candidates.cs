@@ -78,25 +78,28 @@ public static class Candidates
             [s],
             WetPart.NotKnown,
             ThreeState.NotKnown,
-            MechanismKind.FloppyDrive
+            MechanismKind.NotKnown
         );
     }
 
     static Candidate? Of(StripStep s)
     {
         var title = s.Title.Length > 60 ? s.Title[..60].TrimEnd() : s.Title;
-        Candidate Make(CandidateKind kind, WetPart dries, ThreeState mains, MechanismKind mechanism = MechanismKind.FloppyDrive) =>
-            new(kind, s.Id, null, s.PhotoId, title, $"Came off in step {s.Number}.", [], [], dries, mains, mechanism);
+        Candidate Make(CandidateKind kind, WetPart dries, ThreeState mains, MechanismKind mechanism = MechanismKind.NotKnown) =>
+            new(kind, s.Id, null, s.PhotoId, title, $"Came off in step {s.Number}.", MaterialsOf(s.Kind), [], dries, mains, mechanism);
         return s.Kind switch
         {
             PieceKind.Cover => Make(CandidateKind.Item, WetPart.Shell, ThreeState.No),
             PieceKind.Cage => Make(CandidateKind.Panel, WetPart.Shell, ThreeState.No),
             PieceKind.Keyboard => Make(CandidateKind.Keyboard, WetPart.Membrane, ThreeState.No),
-            PieceKind.Drive => Make(CandidateKind.Mechanism, WetPart.Coils, ThreeState.NotKnown),
+            PieceKind.Drive => Make(CandidateKind.Mechanism, WetPart.Coils, ThreeState.NotKnown, Service.KindOf(title)),
             PieceKind.Fan => Make(CandidateKind.Mechanism, WetPart.Coils, ThreeState.NotKnown, MechanismKind.Fan),
             PieceKind.Speaker or PieceKind.Display or PieceKind.Supply or PieceKind.Cell or PieceKind.Module => null,
             PieceKind.Board or PieceKind.Card => Make(CandidateKind.Item, WetPart.Board, ThreeState.NotKnown),
             _ => Make(CandidateKind.Item, WetPart.NotKnown, ThreeState.NotKnown),
         };
     }
+
+    /// <summary>What a piece of this kind is made of in every machine; empty where that differs.</summary>
+    static IReadOnlyList<Material> MaterialsOf(PieceKind kind) => kind is PieceKind.Board or PieceKind.Card ? [Material.Board] : [];
 }

@@ -29,6 +29,8 @@ public sealed record CleaningActFacts(
 /// <param name="SpotTested">A hidden place bore it before.</param>
 /// <param name="Loosened">Of what was there, what has come loose and still lies there; in fifths, since no photo tells it.</param>
 /// <param name="Breadths">How many hand's breadths it went over: that much comes off the shelf.</param>
+/// <param name="AlreadyDone">It was done before anybody asked, also where it is ruled out here: it is kept with what to watch for.</param>
+/// <param name="HoursAgo">When, where it was done already; 0 is now.</param>
 public sealed record TryMethod(
     string Method,
     double RemovedShare,
@@ -36,14 +38,23 @@ public sealed record TryMethod(
     bool ByEye,
     bool SpotTested,
     double Loosened = 0,
-    double Breadths = 1
+    double Breadths = 1,
+    bool AlreadyDone = false,
+    double HoursAgo = 0
 ) : Command<CleaningActFacts>
 {
+    const double MostHoursAgo = 24 * 366;
+
     public override Permit May(CleaningActFacts f, DateTimeOffset now)
     {
         InvalidInputException.Finite("removedShare", RemovedShare, 0, 1, "");
         InvalidInputException.Finite("loosened", Loosened, 0, 1, "");
         InvalidInputException.Finite("breadths", Breadths, 0, 1000, "hand's breadths");
+        InvalidInputException.Finite("hoursAgo", HoursAgo, 0, MostHoursAgo, "h");
+        if (HoursAgo > 0 && !AlreadyDone)
+        {
+            throw new InvalidInputException("hoursAgo", "Only what was done already was done some hours ago: say so.");
+        }
         if (RemovedShare + Loosened > 1 + 1e-9)
         {
             throw new InvalidInputException("loosened", "What came off and what lies loose are together no more than all of it.");
@@ -59,14 +70,16 @@ public sealed record TryMethod(
         }
         // What did harm, or makes poison, is no matter of opinion.
         // What it has lain in it has lain in, whatever has been found out since: only so it comes out again.
-        return !soaked && rung.State == RungState.Out ? Permit.No("method", $"Never here: {Words.Lower(rung.Name)}. {rung.Why}", question)
-            : !soaked && rung.SpotTest && !SpotTested
+        // What was done cannot be undone by refusing to write it down.
+        var asked = !soaked && !AlreadyDone;
+        return asked && rung.State == RungState.Out ? Permit.No("method", $"Never here: {Words.Lower(rung.Name)}. {rung.Why}", question)
+            : asked && rung.SpotTest && !SpotTested
                 ? Permit.No(
                     "spotTested",
                     $"First in a hidden place, and wait {Ladder.SpotTestMinutes} minutes: nobody has said that this bears {Words.Lower(rung.Name)}.",
                     question
                 )
-            : !soaked && Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
+            : asked && Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
             : ByEye && !Fifths(RemovedShare) || !Fifths(Loosened)
                 ? Permit.No(
                     ByEye && !Fifths(RemovedShare) ? "removedShare" : "loosened",
@@ -89,6 +102,8 @@ public sealed record TryMethod(
     protected override Done Do(CleaningActFacts f, Moment at)
     {
         var (item, method) = (f.Item, Methods.Of(f.Item.Facts).First(m => m.Id == Method));
+        var rung = Ladder.For(item.Facts).Rungs.First(r => r.Method == Method);
+        var when = at.Now.AddHours(-HoursAgo);
         item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye, Loosened)] };
         // What the bath took went into the tray when it began.
         var used = item.Sheet.Soak is null
@@ -99,7 +114,7 @@ public sealed record TryMethod(
         {
             item.Sheet = item.Sheet with
             {
-                WetAt = at.Now,
+                WetAt = when,
                 By = method.Rinse ? WettedBy.Unrinsed : WettedBy.Water,
                 Weighings = [],
                 DriedAt = null,
@@ -116,15 +131,20 @@ public sealed record TryMethod(
             // It brings no water, and is under chips and in switches all the same until it has gone.
             item.Sheet = item.Sheet with
             {
-                WetAt = at.Now,
+                WetAt = when,
                 By = item.Sheet.WetAt is not null && item.Sheet.By != WettedBy.Alcohol ? item.Sheet.By : WettedBy.Alcohol,
                 Weighings = [],
                 DriedAt = null,
                 TestedBy = "",
             };
         }
+        string Watch() =>
+            !AlreadyDone ? ""
+            : rung.State == RungState.Out ? $" It is ruled out here, so look at it closely now. {rung.Why}"
+            : rung.SpotTest && !SpotTested ? " Nobody tried it in a hidden place first: look at it again in a day."
+            : "";
         var done = new Done(
-            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage ? ", and it did damage" : "")}.{shelf}",
+            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage ? ", and it did damage" : "")}.{Watch()}{shelf}",
             item.Id
         ).Adding(used);
         // What was done on the way is mended, and not forgotten.
@@ -416,5 +436,37 @@ public sealed record FinishItem : Command<CleaningActFacts>
                 : $"{Words.Capital(f.Item.Name)} is clean enough.",
             f.Item.Id
         );
+    }
+}
+
+/// <summary>It was cleaned already, or otherwise, by nothing that stands on its ladder.</summary>
+/// <param name="Wetted">Water or another liquid went on it. Not known counts as yes: it dries first.</param>
+public sealed record CleanedOtherwise(SaidOtherwise Said, ThreeState Wetted = ThreeState.NotKnown) : DoOtherwise<CleaningActFacts>(Said)
+{
+    protected override (Guid MachineId, Guid Id, string Name) About(CleaningActFacts f) => (f.Machine.Id, f.Item.Id, f.Item.Name);
+
+    protected override string NotClaimed(CleaningActFacts f) => "What it left on the surface is not known: look at it again in a week.";
+
+    protected override Permit Possible(CleaningActFacts f, DateTimeOffset now) =>
+        f.Item.Sheet.Soak is { } soak
+            ? Permit.No("step", $"{Words.Capital(f.Item.Name)} lies in {soak.Tray}: take it out of that bath first.")
+        : f.Item.Sheet.DoneAt is not null ? Permit.No("step", $"{Words.Capital(f.Item.Name)} is done already.")
+        : Permit.Yes();
+
+    protected override Done Mark(CleaningActFacts f, DateTimeOffset when, Done done)
+    {
+        var s = f.Item.Sheet with { DoneAt = when };
+        f.Item.Sheet =
+            Wetted == ThreeState.No
+                ? s
+                : s with
+                {
+                    WetAt = s.WetAt > when ? s.WetAt : when,
+                    By = WettedBy.Water,
+                    Weighings = [],
+                    DriedAt = null,
+                    TestedBy = "",
+                };
+        return done;
     }
 }

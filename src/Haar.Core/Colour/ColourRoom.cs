@@ -97,6 +97,8 @@ public sealed class ColourRoom : Room
                     Places = [place],
                     WaitMinutes = (int)(60 * hours),
                     WaitFor = "in the light",
+                    // Longer than this in the light dries the film out and blooms; a session that nobody can end is not begun.
+                    WaitMostMinutes = (int)(60 * Math.Max(hours, StartSession.MostHours)),
                     WaitPlace = place,
                     Screen = screen,
                 };

@@ -159,6 +159,9 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
         );
     }
 
+    protected override CircuitWork? OnTheCircuit(AreaActFacts f, Moment at) =>
+        CircuitWork.Of(f.Area.MachineId, $"{f.Area.Name}: {AreaTreatment.Procedure.Words(Step)}", at.Now.AddHours(-HoursAgo), at.NewId);
+
     protected override Done Do(AreaActFacts f, Moment at)
     {
         var a = f.Area;
@@ -183,5 +186,45 @@ public sealed record TakeAreaStep(AreaStep Step, double? Ph = null, int Rinses =
             },
             a.Id
         );
+    }
+}
+
+/// <summary>The area was cleaned already, or otherwise. A reading stands for the residue, and time for the drying: neither goes by a word.</summary>
+/// <param name="Ph">Of pH paper in a drop of distilled water that stood on it for a minute, read now.</param>
+public sealed record AreaOtherwise(SaidOtherwise Said, double? Ph = null) : DoOtherwise<AreaActFacts>(Said)
+{
+    protected override (Guid MachineId, Guid Id, string Name) About(AreaActFacts f) => (f.Area.MachineId, f.Area.Id, f.Area.Name);
+
+    protected override string NotClaimed(AreaActFacts f) =>
+        "What it was neutralised with and how often it was rinsed are not known: the drop of water on it reads neutral.";
+
+    protected override Permit Possible(AreaActFacts f, DateTimeOffset now)
+    {
+        InvalidInputException.Finite("ph", Ph, 0, 14, "");
+        return f.Area.Treatment.AlcoholAt is not null ? Permit.No("step", $"{Words.Capital(f.Area.Name)} is cleaned already.")
+            : Ph is not { } ph
+                ? throw new InvalidInputException(
+                    "ph",
+                    "Put a drop of distilled water on it for a minute, lay pH paper in it and say what it reads: 6 to 8 is clean."
+                )
+            : ph is < Neutralise.LeastPh or > Neutralise.MostPh
+                ? Permit.No("ph", $"It still reads pH {Si.Plain(ph)}: what leaked is still on it. Neutralise it, and rinse.")
+            : Permit.Yes();
+    }
+
+    protected override CircuitWork? OnTheCircuit(AreaActFacts f, Moment at) => Touched(f, at);
+
+    protected override Done Mark(AreaActFacts f, DateTimeOffset when, Done done)
+    {
+        var t = f.Area.Treatment;
+        f.Area.Treatment = t with
+        {
+            NeutralisedAt = t.NeutralisedAt ?? when,
+            RinsedAt = t.RinsedAt ?? when,
+            Rinses = Math.Max(1, t.Rinses),
+            Ph = Ph,
+            AlcoholAt = when,
+        };
+        return done;
     }
 }

@@ -229,3 +229,25 @@ public sealed record RustAgain : Command<FinishFacts>
         return new($"{Words.Capital(f.Panel.Name)}: over it once more.", f.Panel.Id);
     }
 }
+
+/// <summary>The panel was done already, or otherwise: its earth points are still measured, and what leaked on it is still read.</summary>
+public sealed record PanelOtherwise(SaidOtherwise Said) : DoOtherwise<FinishFacts>(Said)
+{
+    protected override (Guid MachineId, Guid Id, string Name) About(FinishFacts f) => (f.Panel.MachineId, f.Panel.Id, f.Panel.Name);
+
+    protected override string NotClaimed(FinishFacts f) =>
+        f.Panel.Coats > 0
+            ? "Which paint lies on it and whether its windows were kept is not known."
+            : "How the rust came off is not known.";
+
+    protected override Permit Possible(FinishFacts f, DateTimeOffset now) =>
+        f.Panel.Next is null ? Permit.No("step", "Every step on this panel is done.")
+        : f.Panel.Next == FinishStep.EarthPoints ? Permit.No("step", "Its earth points are left: only a reading stands for them.")
+        : Permit.Yes();
+
+    protected override Done Mark(FinishFacts f, DateTimeOffset when, Done done)
+    {
+        f.Panel.Sheet = f.Panel.Sheet with { OtherwiseAt = when };
+        return done;
+    }
+}

@@ -96,3 +96,21 @@ public sealed record FinishMending(bool AsItIs) : Command<MendingFacts>
         return new($"{Words.Capital(f.Mending.Name)}: {(AsItIs ? "left as it is" : "mended")}.", f.Mending.Id);
     }
 }
+
+/// <summary>It was mended already, or otherwise.</summary>
+public sealed record MendedOtherwise(SaidOtherwise Said) : DoOtherwise<MendingFacts>(Said)
+{
+    protected override (Guid MachineId, Guid Id, string Name) About(MendingFacts f) => (f.Mending.MachineId, f.Mending.Id, f.Mending.Name);
+
+    protected override string NotClaimed(MendingFacts f) =>
+        f.Mending.Kind == MendingKind.Crack ? "Which glue holds it, and how long, is not known." : "How long it holds is not known.";
+
+    protected override Permit Possible(MendingFacts f, DateTimeOffset now) =>
+        f.Mending.Open ? Permit.Yes() : Permit.No("step", $"{Words.Capital(f.Mending.Name)} is done already.");
+
+    protected override Done Mark(MendingFacts f, DateTimeOffset when, Done done)
+    {
+        f.Mending.Sheet = f.Mending.Sheet with { DoneAt = when };
+        return done;
+    }
+}

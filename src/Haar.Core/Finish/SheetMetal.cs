@@ -53,6 +53,9 @@ public sealed record FinishSheet
     public DateTimeOffset? OiledAt { get; init; }
     public DateTimeOffset? EarthAt { get; init; }
     public double? EarthOhms { get; init; }
+
+    /// <summary>When it was done otherwise than by these steps; everything but what is read counts as done then.</summary>
+    public DateTimeOffset? OtherwiseAt { get; init; }
 }
 
 /// <summary>A panel, cover or frame of sheet steel that is freed of rust, and painted where it was.</summary>
@@ -139,20 +142,40 @@ public static class FinishSteps
             m => m.Sheet.NeutralisedAt,
             m => !m.StaysAsItIs && m.Sheet.ResiduePh is < 6 or > 8
         ),
-        new(FinishStep.Mask, "mask threads, rails and earth points", m => m.Sheet.MaskedAt, m => !m.StaysAsItIs && m.HasWorking),
-        new(FinishStep.RemoveRust, "take the rust off", m => m.Sheet.RustOffAt, Rusty),
-        new(FinishStep.Dry, "rinse and dry it warm", m => m.Sheet.DriedAt, Rusty),
-        new(FinishStep.Oil, "wipe a film of oil or wax on what is bare", m => m.Sheet.OiledAt, m => Rusty(m) && m.Coats == 0),
-        new(FinishStep.TrueUp, "true it until its mating parts fit", m => m.Sheet.TruedAt, m => m.Bent == ThreeState.Yes),
-        new(FinishStep.Prime, "prime it", m => m.Sheet.Primer?.At, m => m.Coats > 0 && !m.StaysAsItIs),
-        new(FinishStep.TestCard, "hold the dried test card against it", m => m.Sheet.CardAt, m => m.Coats > 0 && !m.StaysAsItIs),
+        new(
+            FinishStep.Mask,
+            "mask threads, rails and earth points",
+            m => m.Sheet.MaskedAt ?? m.Sheet.OtherwiseAt,
+            m => !m.StaysAsItIs && m.HasWorking
+        ),
+        new(FinishStep.RemoveRust, "take the rust off", m => m.Sheet.RustOffAt ?? m.Sheet.OtherwiseAt, Rusty),
+        new(FinishStep.Dry, "rinse and dry it warm", m => m.Sheet.DriedAt ?? m.Sheet.OtherwiseAt, Rusty),
+        new(
+            FinishStep.Oil,
+            "wipe a film of oil or wax on what is bare",
+            m => m.Sheet.OiledAt ?? m.Sheet.OtherwiseAt,
+            m => Rusty(m) && m.Coats == 0
+        ),
+        new(
+            FinishStep.TrueUp,
+            "true it until its mating parts fit",
+            m => m.Sheet.TruedAt ?? m.Sheet.OtherwiseAt,
+            m => m.Bent == ThreeState.Yes
+        ),
+        new(FinishStep.Prime, "prime it", m => m.Sheet.Primer?.At ?? m.Sheet.OtherwiseAt, m => m.Coats > 0 && !m.StaysAsItIs),
+        new(
+            FinishStep.TestCard,
+            "hold the dried test card against it",
+            m => m.Sheet.CardAt ?? m.Sheet.OtherwiseAt,
+            m => m.Coats > 0 && !m.StaysAsItIs
+        ),
         new(
             FinishStep.Coat,
             "lay the next coat",
-            m => m.Sheet.Coats.Count >= m.Coats ? m.Sheet.Coats[^1].At : null,
+            m => m.Sheet.Coats.Count >= m.Coats ? m.Sheet.Coats[^1].At : m.Sheet.OtherwiseAt,
             m => m.Coats > 0 && !m.StaysAsItIs
         ),
-        new(FinishStep.Cure, "let it cure", m => m.Sheet.CuredAt, m => m.Coats > 0 && !m.StaysAsItIs),
+        new(FinishStep.Cure, "let it cure", m => m.Sheet.CuredAt ?? m.Sheet.OtherwiseAt, m => m.Coats > 0 && !m.StaysAsItIs),
         new(FinishStep.EarthPoints, "measure its earth points", m => m.Sheet.EarthAt, m => m.HasWorking && !m.StaysAsItIs)
     );
 

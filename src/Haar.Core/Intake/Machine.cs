@@ -102,6 +102,15 @@ public sealed class Machine
     /// <summary>What the seller or giver said of it.</summary>
     public string Claimed { get; set; } = "";
 
+    /// <summary>When it was last seen running.</summary>
+    public Survey.LastRan Ran { get; set; }
+
+    /// <summary>Whose word that is, or what was seen when it ran here.</summary>
+    public string RanWord { get; set; } = "";
+
+    /// <summary>When that was said; it counts while nothing of the machine has changed since.</summary>
+    public DateTimeOffset? RanAt { get; set; }
+
     [JsonPropertyName("recapSchool")]
     public RecapPolicy RecapPolicy { get; set; }
 

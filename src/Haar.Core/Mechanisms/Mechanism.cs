@@ -16,6 +16,9 @@ public enum MechanismKind
     Fan,
     Hinge,
     Latch,
+
+    /// <summary>Nobody has said which; handled as a sealed drive that holds data, since that is what must not be opened.</summary>
+    NotKnown,
 }
 
 public enum MechanismStep
@@ -79,7 +82,7 @@ public sealed class Mechanism : ICheckedRow
     public int Version { get; set; }
 
     [JsonIgnore]
-    public bool Sealed => Kind == MechanismKind.HardDrive;
+    public bool Sealed => Kind is MechanismKind.HardDrive or MechanismKind.NotKnown;
 
     [JsonIgnore]
     public bool Drive =>
@@ -114,11 +117,7 @@ public static class Service
     public static readonly Procedure<Mechanism, MechanismStep> Procedure = new(
         "Every step on this mechanism is done.",
         Step(MechanismStep.Photograph, "photograph it from all sides, with its jumpers and switches", _ => true),
-        Step(
-            MechanismStep.CopyFirst,
-            "copy off what is on it, before anything else",
-            m => m.Kind == MechanismKind.HardDrive && m.HoldsData != ThreeState.No
-        ),
+        Step(MechanismStep.CopyFirst, "copy off what is on it, before anything else", m => m.Sealed && m.HoldsData != ThreeState.No),
         Step(MechanismStep.Outside, "clean its outside, connector and board; no air into its breather hole", m => m.Sealed),
         Step(MechanismStep.LookInside, "look inside for loose parts, and take them out with tweezers", Moves),
         Step(
@@ -168,11 +167,38 @@ public static class Service
         Step(MechanismStep.Temperature, "temperatures at the same load and room", m => m.Kind == MechanismKind.Fan)
     );
 
+    /// <summary>What a name says of the kind; what it does not say is not known.</summary>
+    public static MechanismKind KindOf(string name)
+    {
+        bool Has(params string[] words) => words.Any(w => name.Contains(w, StringComparison.OrdinalIgnoreCase));
+        return Has("floppy", "diskette", "3½", "5¼") ? MechanismKind.FloppyDrive
+            : Has("hard d", "hard-d", "harddisk", "winchester") ? MechanismKind.HardDrive
+            : Has("optical", "cd", "dvd", "compact disc") ? MechanismKind.OpticalDrive
+            : Has("tape", "cassette", "streamer") ? MechanismKind.TapeDrive
+            : Has("printer") ? MechanismKind.Printer
+            : Has("fan") ? MechanismKind.Fan
+            : Has("hinge") ? MechanismKind.Hinge
+            : Has("latch") ? MechanismKind.Latch
+            : MechanismKind.NotKnown;
+    }
+
     /// <summary>How it stands with one, in a sentence.</summary>
     public static Verdict Stand(Mechanism m)
     {
         const string question = "What is done here?";
         var name = Words.Capital(m.Name);
+        if (m.Kind == MechanismKind.NotKnown && m.Next is { } first and not MechanismStep.Photograph)
+        {
+            return Verdict
+                .Of(
+                    question,
+                    Outcome.Unknown,
+                    $"{name}: say what it is. Until then it is not opened, and what is on it is copied first.",
+                    Basis.Guess,
+                    new Reason($"Next by the careful way: {Procedure.Words(first)}.")
+                )
+                .Changing("Whether it is a floppy, hard, optical or tape drive, a fan or something else.");
+        }
         if (m.Next is not { } next)
         {
             return Verdict

@@ -114,3 +114,34 @@ public sealed record ServiceAgain(MechanismStep From) : Command<MechanismFacts>
         return new($"{Words.Capital(f.Mechanism.Name)}: once more, from “{Service.Procedure.Words(From)}”.", f.Mechanism.Id);
     }
 }
+
+/// <summary>It was serviced already, or otherwise: what is on a drive is still copied first, and it is still tried with something worthless.</summary>
+public sealed record ServicedOtherwise(SaidOtherwise Said) : DoOtherwise<MechanismFacts>(Said)
+{
+    /// <summary>What no word stands for: a copy, a reading, a run.</summary>
+    static bool ByItself(MechanismStep step) =>
+        step
+            is MechanismStep.CopyFirst
+                or MechanismStep.Speed
+                or MechanismStep.FirstRun
+                or MechanismStep.Real
+                or MechanismStep.Noise
+                or MechanismStep.Temperature;
+
+    static IEnumerable<MechanismStep> Open(MechanismFacts f) =>
+        Service.Procedure.Of(f.Mechanism).Select(s => s.Step).Where(s => !ByItself(s) && f.Mechanism.Of(s) is null);
+
+    protected override (Guid MachineId, Guid Id, string Name) About(MechanismFacts f) =>
+        (f.Mechanism.MachineId, f.Mechanism.Id, f.Mechanism.Name);
+
+    protected override string NotClaimed(MechanismFacts f) => "What it was cleaned and lubricated with is not known.";
+
+    protected override Permit Possible(MechanismFacts f, DateTimeOffset now) =>
+        Open(f).Any() ? Permit.Yes() : Permit.No("step", "Only what has to be read or tried is left.");
+
+    protected override Done Mark(MechanismFacts f, DateTimeOffset when, Done done)
+    {
+        f.Mechanism.Done = [.. f.Mechanism.Done, .. Open(f).ToList().Select(s => new MechanismDone(s, when, null, "done otherwise"))];
+        return done;
+    }
+}

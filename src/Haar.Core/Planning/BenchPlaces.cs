@@ -34,6 +34,16 @@ public static class BenchPlaces
     public static IEnumerable<BenchPlace> WithUsual(IReadOnlyCollection<BenchPlace> places) =>
         places.Concat(NotSaid(places).Select(u => new BenchPlace { Name = u.Name, Open = u.Open }));
 
+    /// <summary>A machine as a whole: one person at a time is at it.</summary>
+    public static string Machine(Guid id) => $"machine/{id:N}";
+
+    /// <summary>Its boards, which may be away from its case.</summary>
+    public static string Boards(Guid id) => $"boards/{id:N}";
+
+    /// <summary>A machine or its boards, and no place of the workshop.</summary>
+    public static bool IsMachine(string name) =>
+        name.StartsWith("machine/", StringComparison.Ordinal) || name.StartsWith("boards/", StringComparison.Ordinal);
+
     /// <summary>When that is: "always", "by day", "by day, when the weather is fit".</summary>
     public static string Words(PlaceOpen open) =>
         open switch
@@ -47,7 +57,7 @@ public static class BenchPlaces
     /// <param name="needed">Names that work asks for.</param>
     public static IEnumerable<string> Supposed(IReadOnlyCollection<BenchPlace> places, IEnumerable<string> needed)
     {
-        var asked = needed.ToHashSet();
+        var asked = needed.Where(n => !IsMachine(n)).ToHashSet();
         foreach (var u in NotSaid(places).Where(u => u.Open != PlaceOpen.Always && asked.Contains(u.Name)))
         {
             yield return $"When the {u.Name} may be used nobody has said: it counts as is usual, {Words(u.Open)}.";

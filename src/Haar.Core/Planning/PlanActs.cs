@@ -133,6 +133,11 @@ public sealed record EndWork(Guid TakenId, WorkEnd End, double? TakenMinutes = n
             : Permit.Yes();
     }
 
+    protected override CircuitWork? OnTheCircuit(PlanActFacts f, Moment at) =>
+        End != WorkEnd.Unfinished && f.Taken.First(x => x.Id == TakenId) is var t && f.Of(t.Key) is { Stage: Stage.Boards }
+            ? CircuitWork.Of(t.ForMachineId, t.Title, at.Now, at.NewId)
+            : null;
+
     protected override Done Do(PlanActFacts f, Moment at)
     {
         var t = f.Taken.First(x => x.Id == TakenId);

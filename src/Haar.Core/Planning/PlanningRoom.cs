@@ -39,6 +39,7 @@ public sealed class PlanningRoom : Room
                         ? [BenchSkill.Mains]
                         : WorkSkills.Of(j.For, j.Title, j.Needs),
                 Danger = j.Settles && finding is { Open: true } && Survey.FindingRules.Meaning(finding.Kind).StopsPower,
+                Grows = j.Settles && finding is { Open: true } && Survey.FindingRules.Grows(finding.Kind),
                 Screen = Survey.FindingWork.ScreenOf(j, m.Facts.Findings) is { Length: > 0 } does ? does : ScreenOf(j.Stage),
                 JobId = j.Id,
                 OrderId = j.State == JobState.Waiting ? j.OrderId : null,
@@ -52,7 +53,7 @@ public sealed class PlanningRoom : Room
         // What nobody has listed is not nothing: a stage to come counts as what it usually takes.
         foreach (var (stage, title, minutes, kind) in Usual)
         {
-            if (!m.Closed.Contains(stage) && Listed(m, stage) is false)
+            if (!m.Closed.Contains(stage) && Has(m.Machine, stage) && Listed(m, stage) is false)
             {
                 yield return new($"stage/{stage}", title, stage, kind, minutes)
                 {
@@ -64,6 +65,11 @@ public sealed class PlanningRoom : Room
             }
         }
     }
+
+    /// <summary>Whether such a machine has that stage at all: a terminal, a home micro and an organiser have what they run in their chips.</summary>
+    static bool Has(Intake.Machine machine, Stage stage) =>
+        stage != Stage.System
+        || machine.Class is not (Intake.MachineClass.Terminal or Intake.MachineClass.EightBit or Intake.MachineClass.Pocket);
 
     /// <summary>Hands-on minutes of a stage of which nothing is known: from practice on small machines, wide. House figures.</summary>
     static readonly (Stage Stage, string Title, Estimate Minutes, WorkKind Kind)[] Usual =
@@ -168,6 +174,10 @@ public sealed class PlanningRoom : Room
         foreach (var j in w.Facts.Jobs.Where(j => j.State == JobState.Done).OrderBy(j => j.DoneAt))
         {
             yield return new(WriteUpPart.Done, $"{j.Title}.");
+        }
+        foreach (var o in w.Facts.Otherwise.OrderBy(o => o.At))
+        {
+            yield return new(WriteUpPart.Done, o.Sentence);
         }
         foreach (var c in w.Facts.Closings.OrderBy(c => c.Stage))
         {

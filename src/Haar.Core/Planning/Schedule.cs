@@ -51,6 +51,12 @@ public sealed record PlanTask
     /// <summary>Not before; null for from the start.</summary>
     public int? From { get; init; }
 
+    /// <summary>It does more harm the longer it waits: it and what it comes after go before everything else.</summary>
+    public bool First { get; init; }
+
+    /// <summary>What comes after it must begin within so many minutes of its end; null for whenever.</summary>
+    public int? WaitMostMinutes { get; init; }
+
     /// <summary>Pinned to a minute, as what has begun is.</summary>
     public int? Start { get; init; }
 
@@ -178,6 +184,8 @@ public static partial class Schedule
                 || (t.HighMinutes ?? MostMinutes) < t.Minutes
                 || t.From is < 0 or > MostMinutes
                 || t.Start is < 0 or > MostMinutes
+                || t.WaitMostMinutes is < 0 or > MostMinutes
+                || t.WaitMostMinutes < t.WaitMinutes
             )
             {
                 throw new InvalidInputException($"tasks[{i}].minutes", $"{Name(t)} cannot last that long.");
@@ -289,6 +297,7 @@ public static partial class Schedule
     public static ScheduleResult Of(ScheduleAsk ask, CancellationToken cancel = default)
     {
         Check(ask);
+        ask = Urgent(ask);
         var p = new Problem(ask);
         var first = p.List();
         var bound = p.Bound(first.Unplanned);
@@ -301,7 +310,46 @@ public static partial class Schedule
             bound = Math.Max(bound, lower);
             proven = optimal || best.Late == 0 && best.ReadyAt <= bound;
         }
-        return Say(ask, p.Settled(best), bound, proven);
+        var settled = p.Settled(best);
+        // What was put in order may have parted what must follow at once.
+        return Say(
+            ask,
+            p.EndsInTime(settled) ? settled
+                : p.EndsInTime(best) ? best
+                : first,
+            bound,
+            proven && p.EndsInTime(settled)
+        );
+    }
+
+    /// <summary>What does more harm the longer it waits takes its place before anything else is planned, by whoever of those who may is soonest; the rest is planned round it.</summary>
+    static ScheduleAsk Urgent(ScheduleAsk ask)
+    {
+        if (!ask.Tasks.Any(t => t.First && t.Start is null))
+        {
+            return ask;
+        }
+        var p = new Problem(ask);
+        var urgent = new HashSet<int>(Enumerable.Range(0, ask.Tasks.Count).Where(i => ask.Tasks[i].First));
+        var way = new Stack<int>(urgent);
+        while (way.TryPop(out var i))
+        {
+            foreach (var b in p.Before[i].Where(urgent.Add))
+            {
+                way.Push(b);
+            }
+        }
+        var at = p.List([.. Enumerable.Range(0, ask.Tasks.Count).Select(i => (urgent.Contains(i) ? 0 : 1e9) - p.Tail[i])])
+            .Tasks.ToDictionary(t => t.Id);
+        return ask with
+        {
+            Tasks =
+            [
+                .. ask.Tasks.Select(
+                    (t, i) => urgent.Contains(i) && at.TryGetValue(t.Id, out var x) ? t with { Start = x.Start, Person = x.Person } : t
+                ),
+            ],
+        };
     }
 
     static ScheduleResult Say(ScheduleAsk ask, Plan plan, int bound, bool proven)

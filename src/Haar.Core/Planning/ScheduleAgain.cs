@@ -34,6 +34,7 @@ public static partial class Schedule
         {
             return new(fresh, [], false);
         }
+        ask = Urgent(ask);
         var p = new Problem(ask);
         var starts = fresh.Tasks.ToDictionary(t => t.Id, t => t.Start);
         var old = p.InOrderOf(

@@ -11,6 +11,9 @@ public static partial class Schedule
         public IReadOnlyList<PlanTask> Tasks => Ask.Tasks;
         public int[][] Before { get; }
 
+        /// <summary>What comes after each.</summary>
+        public int[][] After { get; }
+
         /// <summary>People who can do each, by number.</summary>
         public int[][] Who { get; }
 
@@ -43,6 +46,15 @@ public static partial class Schedule
             Ask = ask;
             var ids = ask.Tasks.Select((t, i) => (t.Id, i)).ToDictionary(x => x.Id, x => x.i);
             Before = [.. ask.Tasks.Select(t => t.After.Distinct().Select(a => ids[a]).ToArray())];
+            var after = ask.Tasks.Select(_ => new List<int>()).ToArray();
+            for (var i = 0; i < Before.Length; i++)
+            {
+                foreach (var b in Before[i])
+                {
+                    after[b].Add(i);
+                }
+            }
+            After = [.. after.Select(a => a.ToArray())];
             Hours = [.. ask.People.Select(p => Joined(p.Windows))];
             Who =
             [
@@ -111,21 +123,13 @@ public static partial class Schedule
         List<int> Sorted()
         {
             var left = Before.Select(b => b.Length).ToArray();
-            var after = Enumerable.Range(0, Tasks.Count).Select(_ => new List<int>()).ToArray();
-            for (var i = 0; i < Tasks.Count; i++)
-            {
-                foreach (var b in Before[i])
-                {
-                    after[b].Add(i);
-                }
-            }
             var ready = new Queue<int>(Enumerable.Range(0, Tasks.Count).Where(i => left[i] == 0));
             var sorted = new List<int>();
             while (ready.Count > 0)
             {
                 var i = ready.Dequeue();
                 sorted.Add(i);
-                foreach (var a in after[i])
+                foreach (var a in After[i])
                 {
                     if (--left[a] == 0)
                     {
@@ -198,38 +202,111 @@ public static partial class Schedule
                     continue;
                 }
                 var release = Math.Max(t.From ?? 0, Before[next].Select(x => at[x]!.ReadyAt).DefaultIfEmpty(0).Max());
-                (int End, int Person)? best = null;
-                foreach (var p in person?.Invoke(next) is { } given ? [given] : Who[next])
+                var best = Best(next, release, person?.Invoke(next));
+                if (t.WaitMostMinutes is { } most)
                 {
-                    if (
-                        Earliest(next, p, release, busy, held, air) is { } start
-                        && (best is null || start + Length(next, p) < best.Value.End)
-                    )
-                    {
-                        best = (start + Length(next, p), p);
-                    }
+                    best = EndedInTime(next, best, most);
                 }
                 if (best is not { } found)
                 {
                     cannot.Add(next);
                     unplanned.Add(
-                        new(t.Id, t.Start is not null ? "Its time is taken, or out of hours." : "There are no hours left in which it fits.")
+                        new(
+                            t.Id,
+                            t.Start is not null ? "Its time is taken, or out of hours."
+                                : t.WaitMostMinutes is not null ? "Nobody is here to end it in time."
+                                : "There are no hours left in which it fits."
+                        )
                     );
                     continue;
                 }
-                var (from, end) = (found.End - Length(next, found.Person), found.End);
-                at[next] = new(t.Id, Ask.People[found.Person].Name, from, end, end + t.WaitMinutes);
+                Place(next, found);
+                // What must be ended in time has its place before anything else takes it.
+                foreach (var ends in Enders(next).Where(open.Contains).ToList())
+                {
+                    if (t.WaitMostMinutes is not null && Best(ends, at[next]!.ReadyAt, person?.Invoke(ends)) is { } then)
+                    {
+                        open.Remove(ends);
+                        Place(ends, then);
+                    }
+                }
+            }
+            List<PlannedTask> planned = [.. at.OfType<PlannedTask>().OrderBy(x => x.Start).ThenBy(x => x.Id, StringComparer.Ordinal)];
+            return new(planned, unplanned, planned.Count == 0 ? null : planned.Max(x => x.ReadyAt), Late(planned));
+
+            (int End, int Person)? Best(int i, int release, int? given)
+            {
+                (int End, int Person)? best = null;
+                foreach (var p in given is { } one ? [one] : Who[i])
+                {
+                    if (Earliest(i, p, release, busy, held, air) is { } start && (best is null || start + Length(i, p) < best.Value.End))
+                    {
+                        best = (start + Length(i, p), p);
+                    }
+                }
+                return best;
+            }
+
+            void Place(int i, (int End, int Person) found)
+            {
+                var t = Tasks[i];
+                var (from, end) = (found.End - Length(i, found.Person), found.End);
+                at[i] = new(t.Id, Ask.People[found.Person].Name, from, end, end + t.WaitMinutes);
                 Put(busy[found.Person], new(from, end));
-                foreach (var (place, w) in Holds(next, from, end))
+                foreach (var (place, w) in Holds(i, from, end))
                 {
                     Put(Held(place), w);
                 }
                 air.AddRange(t.Gives.Select(g => (g, new Window(from, end))));
             }
-            List<PlannedTask> planned = [.. at.OfType<PlannedTask>().OrderBy(x => x.Start).ThenBy(x => x.Id, StringComparer.Ordinal)];
-            return new(planned, unplanned, planned.Count == 0 ? null : planned.Max(x => x.ReadyAt), Late(planned));
+
+            // What comes after it and after nothing else that is still open.
+            IEnumerable<int> Enders(int i) => After[i].Where(j => Before[j].All(b => b == i || at[b] is not null));
+
+            // Later, until whoever ends it is here within the time; null where that is never.
+            (int End, int Person)? EndedInTime(int i, (int End, int Person)? first, int most)
+            {
+                var enders = Enders(i).ToList();
+                for (var tries = 0; first is { } f && tries < MostTries; tries++)
+                {
+                    var from = f.End - Length(i, f.Person);
+                    Put(busy[f.Person], new(from, f.End));
+                    var ended = enders.TrueForAll(j =>
+                        Best(j, f.End + Tasks[i].WaitMinutes, person?.Invoke(j)) is { } then
+                        && then.End - Length(j, then.Person) <= f.End + most
+                    );
+                    busy[f.Person].Remove(new(from, f.End));
+                    if (ended || Tasks[i].Start is not null)
+                    {
+                        return ended ? f : null;
+                    }
+                    first = Best(i, from + LaterMinutes, person?.Invoke(i));
+                }
+                return null;
+            }
 
             List<Window> Held(string place) => held.TryGetValue(place, out var l) ? l : held[place] = [];
+        }
+
+        /// <summary>A beginning that nobody can end in time is tried again so much later, and so often: a fortnight of half hours. House figures.</summary>
+        const int LaterMinutes = 30,
+            MostTries = 14 * 48;
+
+        /// <summary>Whatever must be ended in time is.</summary>
+        public bool EndsInTime(Plan plan)
+        {
+            var at = plan.Tasks.ToDictionary(t => t.Id);
+            return Enumerable
+                .Range(0, Tasks.Count)
+                .Where(i => Tasks[i].WaitMostMinutes is not null && at.ContainsKey(Tasks[i].Id))
+                .All(i =>
+                    After[i]
+                        .All(j =>
+                            !at.TryGetValue(Tasks[j].Id, out var then)
+                            || Before[j].Length > 1
+                            || then.Start <= at[Tasks[i].Id].End + Tasks[i].WaitMostMinutes!.Value
+                        )
+                );
         }
 
         /// <summary>What it holds when it is done then: its places for so long, and where its wait lies.</summary>

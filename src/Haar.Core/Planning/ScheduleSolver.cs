@@ -106,6 +106,10 @@ public static partial class Schedule
                 foreach (var b in p.Before[i])
                 {
                     model.Add(start[i] >= end[b] + tasks[b].WaitMinutes);
+                    if (tasks[b].WaitMostMinutes is { } most && p.Before[i].Length == 1)
+                    {
+                        model.Add(start[i] <= end[b] + most);
+                    }
                 }
                 foreach (var place in t.Places)
                 {

@@ -16,6 +16,7 @@ static class ScheduleSteps
                 Take(by.Minutes);
             }
             Take(t.WaitMinutes);
+            Take(t.WaitMostMinutes);
             Take(t.From);
             Take(t.Start);
             Take(t.Deadline);
@@ -43,6 +44,7 @@ static class ScheduleSteps
                         LowMinutes = null,
                         HighMinutes = null,
                         WaitMinutes = t.WaitMinutes / step,
+                        WaitMostMinutes = t.WaitMostMinutes / step,
                         From = t.From / step,
                         Start = t.Start / step,
                         Deadline = t.Deadline / step,

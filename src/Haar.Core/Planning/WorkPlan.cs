@@ -70,6 +70,8 @@ public static partial class WorkPlan
     public const double UsualFitDays = 5;
 
     /// <summary>Which stages must be through before: looking before opening, everything before the rebuild, and so on. Boards, case and parts go side by side.</summary>
+    static int Phase(WorkTask w) => w.OnTheBench ? 7 : 2 * Phase(w.Stage);
+
     static int Phase(Stage s) =>
         s switch
         {
@@ -207,8 +209,10 @@ public static partial class WorkPlan
                             HighMinutes = (int)Math.Max(likely, Math.Ceiling(high * scale / parts)),
                             Kind = w.Kind.ToString(),
                             WaitMinutes = last ? wait : 0,
+                            WaitMostMinutes = last && saidDone is null ? w.WaitMostMinutes : null,
+                            First = w.Grows,
                             WaitPlace = last ? w.WaitPlace : "",
-                            Places = saidDone is null ? [.. w.Places.Distinct()] : [],
+                            Places = saidDone is null ? [.. w.Places.Concat(AtMachine(m.Id, w)).Distinct()] : [],
                             HeldBefore = w.HeldBefore && part == 1 && saidDone is null,
                             // Mains stays with who is trained for it, also on paper.
                             Skills =
@@ -319,6 +323,15 @@ public static partial class WorkPlan
         };
     }
 
+    /// <summary>One machine is at one bench, and so are its boards; parts of its case may be anywhere.</summary>
+    static IEnumerable<string> AtMachine(Guid id, WorkTask w) =>
+        w.Stage switch
+        {
+            Stage.Case or Stage.Parts or Stage.Arrive or Stage.HandOver => [],
+            Stage.Boards => [BenchPlaces.Boards(id)],
+            _ => [BenchPlaces.Machine(id), BenchPlaces.Boards(id)],
+        };
+
     public static string Spoken(WorkKind kind) => kind == WorkKind.AtTheMachine ? "Work at the machine" : kind.ToString();
 
     /// <summary>What comes before what: as the rooms say, goes of one piece in turn, and stages after stages.</summary>
@@ -353,7 +366,7 @@ public static partial class WorkPlan
             var phases = m
                 .Work.SelectMany(w => ids.GetValueOrDefault((m.Id, w.Key)) ?? [])
                 .Distinct()
-                .GroupBy(id => Phase(entries[id].Work.Stage))
+                .GroupBy(id => Phase(entries[id].Work))
                 .OrderBy(g => g.Key)
                 .ToList();
             for (var i = 1; i < phases.Count; i++)

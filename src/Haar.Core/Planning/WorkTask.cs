@@ -82,8 +82,17 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>It waits, and nobody knows until when: counted as <see cref="WorkPlan.OpenWaitDays"/>.</summary>
     public bool OpenWait { get; init; }
 
-    /// <summary>It deals with a danger, and goes before everything.</summary>
+    /// <summary>It deals with a danger.</summary>
     public bool Danger { get; init; }
+
+    /// <summary>What it deals with does more harm the longer it waits, as a leak does: it goes before everything, by whoever may.</summary>
+    public bool Grows { get; init; }
+
+    /// <summary>Done on the bench before the machine is put together again.</summary>
+    public bool OnTheBench { get; init; }
+
+    /// <summary>The wait that follows must be ended by then, counted as it is: what lies in the light, or in a bath. Null where it may last.</summary>
+    public int? WaitMostMinutes { get; init; }
 
     /// <summary>Nothing is listed there yet: what such a stage usually takes.</summary>
     public bool Guess { get; init; }

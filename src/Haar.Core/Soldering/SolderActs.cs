@@ -161,7 +161,8 @@ public sealed record TakeSolderStep(
                 );
             case SolderStep.CheckWayRound when Way == Direction.NotKnown:
                 throw new InvalidInputException("way", "Say where its pin 1, notch or key points now.");
-            case SolderStep.CheckWayRound when Way != p.Sheet.WayBefore:
+            // Where it was soldered before anybody noted it, there is nothing to compare with but the board’s own print.
+            case SolderStep.CheckWayRound when p.Sheet.WayBefore != Direction.NotKnown && Way != p.Sheet.WayBefore:
                 return new(
                     Verdict
                         .Of(
@@ -238,6 +239,9 @@ public sealed record TakeSolderStep(
         return v.Outcome == Outcome.Yes ? Permit.Yes() : new(v.Final(), "pairs");
     }
 
+    protected override CircuitWork? OnTheCircuit(SolderFacts f, Moment at) =>
+        SolderSteps.Hot(Step) || Step is SolderStep.Wash ? CircuitWork.Of(f.Part.MachineId, Said(f.Part), at.Now, at.NewId) : null;
+
     protected override Done Do(SolderFacts f, Moment at)
     {
         var (p, s, now) = (f.Part, f.Part.Sheet, at.Now);
@@ -285,5 +289,35 @@ public sealed record SolderAgain : Command<SolderFacts>
     {
         f.Part.Sheet = new() { Round = f.Part.Sheet.Round + 1 };
         return new($"{f.Part.Name} is done once more, from the first step.", f.Part.Id);
+    }
+}
+
+/// <summary>The part was soldered already, or otherwise: its joints, its neighbours, its way round and the flux are still looked at.</summary>
+public sealed record SolderedOtherwise(SaidOtherwise Said) : DoOtherwise<SolderFacts>(Said)
+{
+    protected override (Guid MachineId, Guid Id, string Name) About(SolderFacts f) => (f.Part.MachineId, f.Part.Id, f.Part.Name);
+
+    protected override string NotClaimed(SolderFacts f) =>
+        "Which way round it sat before, how its pads were and which flux was used are not known: the flux counts as one that is washed off.";
+
+    protected override Permit Possible(SolderFacts f, DateTimeOffset now) =>
+        f.Part.Sheet.SolderedAt is null ? Permit.Yes() : Permit.No("step", $"{Words.Capital(f.Part.Name)} is soldered already.");
+
+    protected override CircuitWork? OnTheCircuit(SolderFacts f, Moment at) => Touched(f, at);
+
+    protected override Done Mark(SolderFacts f, DateTimeOffset when, Done done)
+    {
+        var s = f.Part.Sheet;
+        f.Part.Sheet = s with
+        {
+            NotedAt = s.NotedAt ?? when,
+            RemovedAt = s.RemovedAt ?? when,
+            PadsAt = s.PadsAt ?? when,
+            MendedAt = s.MendedAt ?? when,
+            CleanedAt = s.CleanedAt ?? when,
+            SolderedAt = when,
+            Flux = Flux.Liquid,
+        };
+        return done;
     }
 }

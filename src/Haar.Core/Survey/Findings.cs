@@ -78,6 +78,9 @@ public static class FindingRules
     /// <summary>Power on a wet part, a swollen cell, and a tube whose cover is open are nobody's to overrule.</summary>
     static bool Final(FindingKind kind) => kind is FindingKind.SaltOrDamp or FindingKind.SwollenCell or FindingKind.PictureTube;
 
+    /// <summary>What does more harm the longer it waits: a leak goes on eating, a swollen cell goes on swelling, damp goes on rusting.</summary>
+    public static bool Grows(FindingKind kind) => kind is FindingKind.LeakingCell or FindingKind.SwollenCell or FindingKind.SaltOrDamp;
+
     /// <summary>What is put right by somebody trained for mains and tubes alone.</summary>
     public static bool ForTheTrained(FindingKind kind) =>
         kind is FindingKind.CrackedMainsFilter or FindingKind.PictureTube or FindingKind.ChafedLead;

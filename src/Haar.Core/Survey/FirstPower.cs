@@ -58,7 +58,7 @@ public sealed class PowerStep
 /// <param name="Title">Few words.</param>
 /// <param name="How">What the hand does, and what it must not.</param>
 /// <param name="Expected">What is right to read, see and hear.</param>
-/// <param name="Reads">Rails are read in this step.</param>
+/// <param name="Reads">Rails may be read in this step.</param>
 /// <param name="Cautions">Said at this step.</param>
 public sealed record PowerStepPlan(
     PowerStepKind Kind,
@@ -67,7 +67,14 @@ public sealed record PowerStepPlan(
     string Expected,
     bool Reads,
     IReadOnlyList<CautionId> Cautions
-);
+)
+{
+    /// <summary>It is closed by its readings; where it is not, what was seen closes it, and a reading may be added.</summary>
+    public bool MustRead { get; init; } = Reads;
+
+    /// <summary>It feeds the board, so that everything that stands before the board stands before it.</summary>
+    public bool Feeds { get; init; } = Kind >= PowerStepKind.BareBoard;
+}
 
 /// <summary>First power as a gate: nothing goes on while a step before it has failed or a danger is open.</summary>
 public static class FirstPower
@@ -77,7 +84,8 @@ public static class FirstPower
         machineClass switch
         {
             MachineClass.Pocket => [new("+3 V", 3)],
-            _ when traits.Contains(Trait.LithiumPack) => [new("adapter", 15), new("+5 V", 5), new("+3.3 V", 3.3)],
+            // What lies inside a laptop is not probed: its adapter is.
+            _ when traits.Contains(Trait.LithiumPack) => [new("adapter", 15)],
             MachineClass.EightBit => [new("+5 V", 5), new("+12 V", 12), new("−5 V", -5)],
             MachineClass.Terminal => [new("+5 V", 5), new("+12 V", 12), new("−12 V", -12)],
             MachineClass.Level68k => [new("+5 V", 5), new("+12 V", 12), new("−12 V", -12)],
@@ -86,162 +94,11 @@ public static class FirstPower
         };
 
     /// <summary>The steps for a machine with these traits, at most eight: what it does not have is not asked for. No step opens a supply or a tube.</summary>
-    public static IReadOnlyList<PowerStepPlan> Compose(MachineClass machineClass, IReadOnlyCollection<Trait> traits)
-    {
-        bool Has(Trait t) => traits.Contains(t);
-        var pocket = machineClass == MachineClass.Pocket;
-        var tube = Has(Trait.PictureTube);
-        var laptop = Has(Trait.LithiumPack);
-        var inside = Has(Trait.InternalMainsSupply) || tube;
-        var linear = Has(Trait.LinearSupply);
-        CautionId[] mains = inside ? [CautionId.MainsSupply] : [];
-        CautionId[] glass = tube ? [CautionId.PictureTube] : [];
-        var source = pocket ? "cells" : "adapter";
-        var steps = new List<PowerStepPlan>
-        {
-            new(
-                PowerStepKind.Shorts,
-                pocket ? "Contacts measured for shorts" : "Rails measured for shorts",
-                pocket ? "Cells and card out. Ohms across the battery contacts, both ways round."
-                    : laptop ? "Adapter off, pack out. Ohms from each rail to ground, both ways round."
-                    : "Plug out. Ohms from each rail to ground, both ways round.",
-                "Above 10 Ω on every rail; it climbs while capacitors charge.",
-                true,
-                glass
-            ),
-            inside
-                ? new(
-                    PowerStepKind.SupplyLook,
-                    tube ? "Supply and tube looked at, covers on" : "Supply looked at, covers on",
-                    tube
-                        ? "Through the grille only: smell, brown patches, the tube's neck. The covers stay on."
-                        : "Smell, swelling seen through the grille, fan turned by a finger, lead whole. The cover stays on.",
-                    "No smell, no swelling, a fan that turns, a whole lead.",
-                    false,
-                    [.. mains, .. glass]
-                )
-                : new(
-                    PowerStepKind.SupplyLook,
-                    pocket ? "Cells looked at" : "The adapter looked at",
-                    pocket
-                        ? "New cells: their volts alone, and the way round printed in the bay."
-                        : "Volts, current and polarity printed on the adapter against those printed on the machine; the lead whole.",
-                    pocket ? "Each cell within a tenth of a volt of the others." : "The same volts and polarity, and at least the current.",
-                    false,
-                    mains
-                ),
-            tube
-                ? new(
-                    PowerStepKind.SupplyLoaded,
-                    "Supply read at the board's plug, board off",
-                    "It sits with the tube and cannot be taken out: covers on, board unplugged, a load on the plug's rails. Only by somebody trained for tubes.",
-                    "Every rail within its limits on a stated load for ten minutes.",
-                    true,
-                    [.. mains, .. glass]
-                )
-                : new(
-                    PowerStepKind.SupplyLoaded,
-                    inside ? "Supply alone, on a load"
-                        : pocket ? "The cells alone, on a load"
-                        : "The adapter alone, on a load",
-                    inside ? "Board unplugged. A resistor or lamp on each main rail for ten minutes; volts, then ripple. State the load."
-                        : pocket ? "A resistor across the cells for a minute. State the load."
-                        : linear
-                            ? "A lamp across the adapter for ten minutes: without a load an unregulated one reads far too high, and that is no fault. State the load."
-                        : "A lamp or resistor across the adapter for ten minutes; volts, then ripple. State the load.",
-                    "Every rail within its limits, ripple too, and nothing gets hot.",
-                    true,
-                    mains
-                ),
-            new(
-                PowerStepKind.BareBoard,
-                pocket ? "Alone on its cells, card out"
-                    : laptop ? "Board on its adapter, pack and drives out"
-                    : machineClass == MachineClass.EightBit ? "Board alone, nothing plugged in"
-                    : tube ? "Board plugged in, keyboard off"
-                    : "Bare board, speaker only",
-                pocket
-                    ? "Cells in, a finger ready to take them out. Read at once, smell, feel after a minute."
-                    : $"{(inside || laptop ? "A hand on the switch" : "A hand on the plug")}. {(machineClass is MachineClass.EightBit or MachineClass.Terminal ? "" : "No memory, cards or drives. ")}Read the rails at once, smell, and feel for heat after a minute.",
-                machineClass is MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket
-                    ? "Rails hold; nothing hot after a minute."
-                    : "Rails hold; it beeps because memory is missing: that beep is the first good sign.",
-                true,
-                [.. mains, .. glass]
-            ),
-        };
-        if (machineClass is not (MachineClass.EightBit or MachineClass.Terminal or MachineClass.Pocket))
-        {
-            steps.Add(
-                new(
-                    PowerStepKind.OneMemory,
-                    machineClass is MachineClass.Level386 or MachineClass.Level486 or MachineClass.Level286 or MachineClass.Level68k
-                        ? "One bank of memory"
-                        : "One memory module",
-                    "Switched off and unplugged first. The first bank only, each module pressed home on both sides. Then the same with each of the others.",
-                    "Another beep than before, or none. Write down what it counted.",
-                    false,
-                    [CautionId.StaticDischarge, .. mains]
-                )
-            );
-        }
-        else if (pocket && Has(Trait.BatteryBackedMemory))
-        {
-            steps.Add(
-                new(
-                    PowerStepKind.OneMemory,
-                    "Its memory card in",
-                    "Switched off. The card's own cell was read before, and its data copied or bridged.",
-                    "It lists what is on the card.",
-                    false,
-                    []
-                )
-            );
-        }
-
-        steps.Add(
-            new(
-                PowerStepKind.Picture,
-                "Picture",
-                tube ? "Wait a minute for the tube to warm. Brightness up, then down to where the raster just goes."
-                    : laptop ? "Its own panel first, then a display outside: one of them dark tells which half is at fault."
-                    : pocket ? "Contrast wheel end to end."
-                    : machineClass == MachineClass.EightBit
-                        ? "A display that is known to work, tuned or plugged in; then the display it belongs to."
-                    : "The graphics card if it has one, seated home; a display that is known to work.",
-                tube ? "A steady raster, no smell, no crackle." : "Letters, or a cursor.",
-                false,
-                [.. glass, .. tube ? mains : []]
-            )
-        );
-        if (Has(Trait.ScsiDrives) || Has(Trait.AtaDrives) || Has(Trait.FloppyDrive) || Has(Trait.TapeLoading))
-        {
-            steps.Add(
-                new(
-                    PowerStepKind.Drives,
-                    Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive) ? "Loading from tape" : "Drives, one at a time",
-                    Has(Trait.TapeLoading) && !Has(Trait.FloppyDrive)
-                        ? "A tape that is known to be good, level up slowly."
-                        : "Off and unplugged between each. Listen before you trust: a drive that scrapes is stopped, and copied off before it is used.",
-                    "It is found by name or geometry, and it sounds even.",
-                    false,
-                    inside ? mains : []
-                )
-            );
-        }
-
-        steps.Add(
-            new(
-                PowerStepKind.WhatItSaid,
-                "What it said, beeped and counted",
-                "Write down every word, beep and figure: later steps rest on them.",
-                "Nothing at all is an answer too.",
-                false,
-                []
-            )
-        );
-        return steps;
-    }
+    public static IReadOnlyList<PowerStepPlan> Compose(
+        MachineClass machineClass,
+        IReadOnlyCollection<Trait> traits,
+        PowerRitual ritual = PowerRitual.FromNothing
+    ) => new PowerPlan(machineClass, traits, ritual).Steps();
 
     /// <summary>What stands between this machine and the next step.</summary>
     /// <param name="Next">The step to take; null when all are through.</param>

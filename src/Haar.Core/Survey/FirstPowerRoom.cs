@@ -44,8 +44,16 @@ public sealed class FirstPowerRoom : Room
                 WorkTask.About(10 * open.Count)
             )
             {
-                Why = "Supply alone, bare board, then one thing more at a time.",
+                Why = m.Session.Ritual switch
+                {
+                    PowerRitual.RunsHere => "It runs here: it is looked at, and switched on as it is.",
+                    PowerRitual.AsItRan => "It ran for somebody: its supply is measured, and it is switched on as it is.",
+                    _ => "Supply alone, bare board, then one thing more at a time.",
+                },
                 Needs = "Multimeter, load",
+                // The board is fed on the bench, before the case is closed over it; with a tube the covers are on.
+                OnTheBench = !PowerReadings.Closed(m.Machine),
+                Places = [BenchPlaces.Meter],
                 Screen = "power",
             };
         }
@@ -93,16 +101,18 @@ public sealed class FirstPowerRoom : Room
 
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
-        yield return f.Machine.Rails.Count > 0
+        yield return PowerReadings.Closed(f.Machine)
+            ? Rooms.BeforePower.Is("rails", "Its rails are named", "They lie behind covers that stay on: its plug is measured instead.")
+        : f.Machine.Rails.Count > 0
             ? Rooms.BeforePower.Is("rails", "Its rails are named", $"{Words.And(f.Machine.Rails.Select(r => r.Name))}.")
-            : Rooms.BeforePower.Open(
-                f,
-                "rails",
-                "Its rails are named",
-                "Name the rails of its supply: nothing can be measured before.",
-                "A rail that nobody has named is a rail that nobody reads.",
-                "The label of the supply, or the plug’s colours."
-            );
+        : Rooms.BeforePower.Open(
+            f,
+            "rails",
+            "Its rails are named",
+            "Name the rails of its supply: nothing can be measured before.",
+            "A rail that nobody has named is a rail that nobody reads.",
+            "The label of the supply, or the plug’s colours."
+        );
         yield return Apart(f, now);
         yield return Unplugged(f);
     }

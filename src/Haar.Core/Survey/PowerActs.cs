@@ -36,23 +36,31 @@ public abstract record PowerAct(PowerStepKind Kind) : Command<MachineFacts>
         return (step, [step]);
     }
 
-    /// <summary>Rails as read in this step, judged.</summary>
-    public static RailsResult Judge(Machine machine, PowerStepKind kind, IEnumerable<Reading> readings)
+    /// <summary>
+    /// What was read in this step, judged: what must be read in it, and whatever rail was read besides. Every rail read stands for what
+    /// is read from outside. Null where nothing is to be read and nothing was.
+    /// </summary>
+    public static RailsResult? Judge(Machine machine, PowerStepKind kind, IEnumerable<Reading> readings)
     {
         var mine = readings.ToList();
-        var rails = machine
-            .Rails.Select(r =>
-                r with
-                {
-                    Volts = mine.Latest(r.Name, Quantity.Volts)?.Value,
-                    RippleMillivolts = mine.Latest(r.Name, Quantity.RippleVolts)?.Value * 1000,
-                    OhmsToGround = mine.Latest(r.Name, Quantity.Ohms)?.Value,
-                }
-            )
-            .ToList();
-        return kind == PowerStepKind.Shorts
-            ? Rails.Shorts(rails)
+        var all = machine.Rails.Select(With).ToList();
+        bool Read(RailReading r) => kind == PowerStepKind.Shorts ? r.OhmsToGround is not null : r.Volts is not null;
+        var must = PowerReadings.In(machine, kind).Select(With).ToList();
+        var rails =
+            all.Count > 0 && all.TrueForAll(Read) && !must.Exists(m => Read(m) && !all.Contains(m))
+                ? all
+                : [.. must, .. all.Where(r => Read(r) && !must.Contains(r))];
+        return rails.Count == 0 ? null
+            : kind == PowerStepKind.Shorts ? Rails.Shorts(rails)
             : Rails.Powered(rails, kind is PowerStepKind.SupplyLoaded or PowerStepKind.BareBoard, null, SupplyInside(machine));
+
+        RailReading With(RailReading r) =>
+            r with
+            {
+                Volts = mine.Latest(r.Name, Quantity.Volts)?.Value,
+                RippleMillivolts = mine.Latest(r.Name, Quantity.RippleVolts)?.Value * 1000,
+                OhmsToGround = mine.Latest(r.Name, Quantity.Ohms)?.Value,
+            };
     }
 
     public static bool SupplyInside(Machine m) => Hazards.Mains(m) != ThreeState.No;
@@ -88,14 +96,14 @@ public sealed record ReadRail(
                 Kind == PowerStepKind.Shorts ? "This step reads ohms, with the plug out." : "This step reads volts and ripple."
             );
         }
-        if (f.Machine.Rails.All(r => r.Name != Rail))
+        if (f.Machine.Rails.Concat(PowerReadings.In(f.Machine, Kind)).All(r => r.Name != Rail))
         {
             throw new InvalidInputException("rail", $"This machine has no rail “{Rail}”.");
         }
         ReadingLimits.Check("value", Quantity, Value);
         if (
             Quantity == Quantity.Volts
-            && f.Machine.Rails.First(r => r.Name == Rail).NominalVolts is var nominal and not 0
+            && f.Machine.Rails.FirstOrDefault(r => r.Name == Rail)?.NominalVolts is { } nominal and not 0
             && Slips.Of(Value, nominal) is { } was
         )
         {
@@ -186,12 +194,16 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
         }
         if (plan.Reads)
         {
-            var verdict = Judge(
-                f.Machine,
-                Kind,
-                f.PowerSteps.FirstOrDefault(x => x.Kind == Kind) is { } step ? f.ReadingsOf(step) : []
-            ).Verdict;
-            return verdict.Outcome == Outcome.Unknown ? new(verdict.Final(), "readings") : may;
+            var read = Judge(f.Machine, Kind, f.PowerSteps.FirstOrDefault(x => x.Kind == Kind) is { } step ? f.ReadingsOf(step) : []);
+            if (read is null && plan.MustRead)
+            {
+                throw new InvalidInputException("rails", "Name the rails of its supply: nothing can be measured before.");
+            }
+            if (read is null or { Verdict.Outcome: not Outcome.No } && !plan.MustRead && Notes.Seen.Trim().Length == 0)
+            {
+                throw new InvalidInputException("notes.seen", "Say what you saw: “no smoke, nothing hot” is an answer too.");
+            }
+            return read is { Verdict: { Outcome: Outcome.Unknown } verdict } ? new(verdict.Final(), "readings") : may;
         }
         if (Kind == PowerStepKind.WhatItSaid && Notes.Said.Trim().Length == 0)
         {
@@ -228,9 +240,8 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
         {
             (step.State, step.Sentence) = (PowerStepState.Failed, $"Go no further. {because.Trim().TrimEnd('.')}.");
         }
-        else if (plan.Reads)
+        else if (plan.Reads && Judge(f.Machine, Kind, readings) is { Verdict: var verdict })
         {
-            var verdict = Judge(f.Machine, Kind, readings).Verdict;
             (step.State, step.Sentence) = (verdict.Outcome == Outcome.No ? PowerStepState.Failed : PowerStepState.Passed, verdict.Sentence);
         }
         else
@@ -250,25 +261,29 @@ public sealed record ClosePowerStep(PowerStepKind Kind, PowerNotes Notes, bool T
 }
 
 /// <summary>The supply hangs on a stated load from now; the hour that earns full trust begins.</summary>
-public sealed record PutOnLoad(string Load) : PowerAct(PowerStepKind.SupplyLoaded)
+/// <param name="MinutesAgo">Since when it has been on it; 0 is now.</param>
+public sealed record PutOnLoad(string Load, double MinutesAgo = 0) : PowerAct(PowerStepKind.SupplyLoaded)
 {
+    const double MostMinutesAgo = 24 * 60;
+
     public override Permit May(MachineFacts f, DateTimeOffset now)
     {
         if (Load.Trim().Length is 0 or > 200)
         {
             throw new InvalidInputException("load", "State the load: 2.0 A on +5, 1.0 A on +12.");
         }
+        InvalidInputException.Finite("minutesAgo", MinutesAgo, 0, MostMinutesAgo, "min");
         return PowerSession.Of(f, now).May(Kind);
     }
 
     protected override Done Do(MachineFacts f, Moment at)
     {
         var (step, added) = StepOf(f, at);
-        (step.Load, step.OnLoadSince) = (Load.Trim(), at.Now);
+        (step.Load, step.OnLoadSince) = (Load.Trim(), at.Now.AddMinutes(-MinutesAgo));
         // Said where it is said, so that nobody waits ten minutes for a supply that stands idle.
         return new Done(
-            StatedLoad.Is(step.Load)
-                ? $"On its load: {step.Load}."
+            PowerReadings.Closed(f.Machine) ? "Switched on, covers on: it is its own load."
+                : StatedLoad.Is(step.Load) ? $"On its load: {step.Load}."
                 : $"“{step.Load}” is no load: the supply stands idle. Say what draws current, such as a 5 Ω resistor on +5 V.",
             step.Id
         ).Adding(added);
@@ -329,5 +344,40 @@ public sealed record OverrulePowerStep(PowerStepKind Kind) : PowerAct(Kind)
         step.State = PowerStepState.Overruled;
         step.At = at.Now;
         return new($"Overruled “{step.Sentence}”.", step.Id);
+    }
+}
+
+/// <summary>Somebody says when the machine was last seen running: from that follows how it is brought to power.</summary>
+/// <param name="Word">Whose word it is, or what was seen when it ran here.</param>
+public sealed record SayRan(LastRan Ran, string Word = "") : Command<MachineFacts>
+{
+    const int MostWord = 200;
+
+    public override Permit May(MachineFacts f, DateTimeOffset now)
+    {
+        TextField.Check("word", Word, MostWord);
+        return Ran is LastRan.ForSomebody or LastRan.Here && Word.Trim().Length == 0
+            ? throw new InvalidInputException(
+                "word",
+                Ran == LastRan.Here
+                    ? "Say what you saw when it ran here, and for how long."
+                    : "Say whose word it is: the seller’s, the owner’s."
+            )
+            : Permit.Yes();
+    }
+
+    protected override Done Do(MachineFacts f, Moment at)
+    {
+        (f.Machine.Ran, f.Machine.RanWord, f.Machine.RanAt) = (Ran, Word.Trim(), Ran == LastRan.NotKnown ? null : at.Now);
+        return new(
+            Ran switch
+            {
+                LastRan.Never => "Nobody has seen it running.",
+                LastRan.ForSomebody => $"It ran for somebody: {Word.Trim()}",
+                LastRan.Here => $"It runs here: {Word.Trim()}",
+                _ => "Whether it has run is not known.",
+            },
+            f.Machine.Id
+        );
     }
 }

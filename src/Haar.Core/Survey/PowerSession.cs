@@ -42,13 +42,17 @@ public sealed record PowerSession(
         {
             return Permit.No("kind", $"“{Plan.First(p => p.Kind == next).Title}” comes first: nothing goes on before it is through.");
         }
-        return Against([.. Before.Where(b => b.From <= kind)], kind >= PowerStepKind.BareBoard ? Idle : null) is { } against
+        var feeds = Plan.First(p => p.Kind == kind).Feeds;
+        return Against([.. Before.Where(b => feeds || b.From <= kind)], kind >= PowerStepKind.BareBoard ? Idle : null) is { } against
             ? new(against, "kind")
             : Permit.Yes(Question);
     }
 
     /// <summary>All that must be known, with what is; <see cref="Before"/> is what of it is open.</summary>
     public required IReadOnlyList<BeforePower> List { get; init; }
+
+    /// <summary>How it is brought to power, by how it came and what was done to it since.</summary>
+    public PowerRitual Ritual { get; init; }
 
     /// <summary>Why the supply may feed no board, where its step was taken; null when it may.</summary>
     public Verdict? Idle { get; init; }
@@ -61,8 +65,9 @@ public sealed record PowerSession(
 
     public static PowerSession Of(MachineFacts f, DateTimeOffset now)
     {
-        var plan = FirstPower.Compose(f.Machine.Class, Intake.Hazards.CarefulTraits(f.Machine));
-        var supply = f.SupplyTrust();
+        var ritual = Rituals.Of(f, now);
+        var plan = FirstPower.Compose(f.Machine.Class, Intake.Hazards.CarefulTraits(f.Machine), ritual);
+        var supply = ritual == PowerRitual.RunsHere ? Survey.SupplyTrust.RunsHere(f.Machine.RanWord) : f.SupplyTrust();
         var list = PowerList.Of(f, now);
         var before = list.Where(h => !h.Permit.Granted).ToList();
         var lapsed = f.PowerSteps.Where(s => s.Through && (f.Lapsed(s) || !Holds(f, plan, s))).Select(s => s.Kind).ToList();
@@ -89,6 +94,7 @@ public sealed record PowerSession(
             Danger = danger,
             AnsweredOn = dangers.Count > 0 ? dangers[0].Screen : "",
             Idle = idle,
+            Ritual = ritual,
             LeftBehind = [.. dangers.Where(d => d.LeftBehind is not null)],
         };
     }
@@ -110,12 +116,13 @@ public sealed record PowerSession(
         {
             return OverrulePowerStep.Stands(f, s);
         }
+        var seen = (s.Seen + s.Heard + s.Said).Trim().Length > 0;
         if (!of.Reads)
         {
-            return (s.Seen + s.Heard + s.Said).Trim().Length > 0;
+            return seen;
         }
-        return f.Machine.Rails.Count > 0
-            && PowerAct.Judge(f.Machine, s.Kind, f.ReadingsOf(s)).Verdict.Outcome is Outcome.Yes or Outcome.YesIf;
+        var read = PowerAct.Judge(f.Machine, s.Kind, f.ReadingsOf(s));
+        return read is null ? !of.MustRead && seen : (of.MustRead || seen) && read.Verdict.Outcome is Outcome.Yes or Outcome.YesIf;
     }
 
     /// <summary>Everything that is open, as one verdict; null when nothing is.</summary>

@@ -16,7 +16,11 @@ public enum Trust
 /// <param name="Minutes">Under that load when the last rail was read.</param>
 /// <param name="Load">The stated load; empty is none.</param>
 /// <param name="Verdict">May it feed a good board?</param>
-public sealed record SupplyTrustResult(Trust Trust, string Load, double Minutes, Verdict Verdict);
+public sealed record SupplyTrustResult(Trust Trust, string Load, double Minutes, Verdict Verdict)
+{
+    /// <summary>Every rail holds its volts, long enough and on a stated load; its ripple alone is not known, for want of an oscilloscope.</summary>
+    public bool OnlyRippleMissing { get; init; }
+}
 
 /// <summary>Trust in a supply, from its newest trustworthy readings.</summary>
 public static class SupplyTrust
@@ -44,7 +48,6 @@ public static class SupplyTrust
     {
         InvalidInputException.Finite("minutes", minutes, 0, 100_000, "min");
         InvalidInputException.Finite("soakMinutes", soakMinutes, 1, 10_000, "min");
-        const string question = "May this supply feed a good board?";
         load = load.Trim();
         var least = cells ? LeastMinutesOfCells : LeastMinutes;
         var loaded = StatedLoad.Is(load);
@@ -64,11 +67,11 @@ public static class SupplyTrust
         var verdict = trust switch
         {
             Trust.None when bad => Verdict
-                .Of(question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Basis.Measured, because)
+                .Of(Question, Outcome.No, $"Not trusted: {Words.Lower(rails!.Verdict.Sentence)}", Basis.Measured, because)
                 .Changing("A tested supply in its place."),
             Trust.None => Verdict
                 .Of(
-                    question,
+                    Question,
                     Outcome.No,
                     "Not trusted: this supply has not been tested, however clean it is. It stays off a good board until every rail has been read.",
                     Basis.Guess,
@@ -77,7 +80,7 @@ public static class SupplyTrust
                 .Changing("Every rail read alone, on a stated load, with its ripple."),
             Trust.Idle => Verdict
                 .Of(
-                    question,
+                    Question,
                     Outcome.No,
                     !loaded ? "Idle only: every rail holds without a load, which a tired supply does too. It stays off a good board."
                         : !rippled ? "Volts only: its ripple is not known. It stays off a good board."
@@ -92,7 +95,7 @@ public static class SupplyTrust
                 ),
             Trust.Loaded => Verdict
                 .Of(
-                    question,
+                    Question,
                     Outcome.Yes,
                     $"Trusted under load: every rail holds on {load}, ripple within limits.",
                     Basis.Measured,
@@ -100,26 +103,100 @@ public static class SupplyTrust
                 )
                 .Changing($"{Markings.Si.Plain(soakMinutes)} minutes on that load, read once more: then it may run alone."),
             _ => Verdict.Of(
-                question,
+                Question,
                 Outcome.Yes,
                 $"Trusted: an hour on {load}, every rail and its ripple within limits.",
                 Basis.Measured,
                 because
             ),
         };
-        return new(trust, load, minutes, verdict);
+        return new(trust, load, minutes, verdict)
+        {
+            OnlyRippleMissing = trust == Trust.Idle && loaded && !rippled && minutes >= least - 1e-9,
+        };
+    }
+
+    const string Question = "May this supply feed a good board?";
+
+    /// <summary>The machine runs here as it is: its supply feeds its board already.</summary>
+    /// <param name="word">What was seen.</param>
+    public static SupplyTrustResult RunsHere(string word) =>
+        new(
+            Trust.Loaded,
+            "the machine itself",
+            0,
+            Verdict
+                .Of(
+                    Question,
+                    Outcome.Yes,
+                    $"It runs here: {word.TrimEnd('.')}. Its rails were not measured.",
+                    Basis.Guess,
+                    new Reason("It feeds its own board already; that says nothing of another board.")
+                )
+                .Changing("Every rail read alone, on a stated load, with its ripple.")
+        );
+
+    /// <summary>A supply that cannot be had alone, because it sits with a tube: what ten minutes from outside say of it.</summary>
+    static SupplyTrustResult FromOutside(PowerStep step)
+    {
+        var minutes = step is { OnLoadSince: { } since, At: { } until } && until > since ? (until - since).TotalMinutes : 0;
+        var through = step.Through && (step.Seen + step.Heard + step.Smelled).Trim().Length > 0;
+        var enough = through && minutes >= LeastMinutes - 1e-9;
+        var because = new Reason(
+            "Covers on, the machine as its own load.",
+            new("minutes on", Math.Round(minutes), "", LeastMinutes),
+            "its rails lie behind covers that stay on"
+        );
+        return new(
+            enough ? Trust.Loaded : Trust.Idle,
+            "the machine itself",
+            minutes,
+            enough
+                ? Verdict
+                    .Of(
+                        Question,
+                        Outcome.Yes,
+                        $"On for {Markings.Si.Plain(Math.Floor(minutes))} minutes from outside, and nothing amiss. Its rails were not measured.",
+                        Basis.Measured,
+                        because
+                    )
+                    .Changing("Its rails read by somebody trained for tubes.")
+                : Verdict
+                    .Of(
+                        Question,
+                        Outcome.No,
+                        $"Too short: {Markings.Si.Plain(Math.Floor(minutes))} of {Markings.Si.Plain(LeastMinutes)} minutes on, covers on.",
+                        Basis.Measured,
+                        because
+                    )
+                    .Changing($"{Markings.Si.Plain(LeastMinutes)} minutes on, from outside, with a hand on the switch.")
+        );
     }
 
     /// <summary>The same for one machine, from the step in which its supply stood alone.</summary>
     public static SupplyTrustResult Of(Machine machine, PowerStep? step, IEnumerable<Reading> readings)
     {
-        if (step is null || machine.Rails.Count == 0)
+        if (step is null)
         {
             return Of((RailsResult?)null, "", 0);
         }
         var mine = readings.Where(r => r.SubjectId == step.Id).ToList();
-        var rails = machine
-            .Rails.Select(r =>
+        bool Read(RailReading r) => mine.Latest(r.Name, Quantity.Volts) is not null;
+        var must = PowerReadings.In(machine, PowerStepKind.SupplyLoaded);
+        var all = machine.Rails.Where(r => must.Contains(r) || Read(r)).ToList();
+        if (
+            PowerReadings.Closed(machine)
+            && (all.Count == 0 || all.Count < machine.Rails.Count)
+            && PowerAct.Judge(machine, PowerStepKind.SupplyLoaded, mine)?.Verdict.Outcome != Outcome.No
+        )
+        {
+            return FromOutside(step);
+        }
+        if (all.Count == 0)
+        {
+            return Of((RailsResult?)null, "", 0);
+        }
+        var rails = all.Select(r =>
                 r with
                 {
                     Volts = mine.Latest(r.Name, Quantity.Volts)?.Value,

@@ -60,6 +60,7 @@ public sealed class SurveyRoom : Room
                 {
                     Why = meaning.Why,
                     Danger = meaning.StopsPower,
+                    Grows = FindingRules.Grows(x.Kind),
                     Skills = FindingRules.ForTheTrained(x.Kind) ? [BenchSkill.Mains] : [],
                     Screen = "survey",
                 };

@@ -23,12 +23,16 @@ public sealed partial record MachineFacts
             .DefaultIfEmpty(DateTimeOffset.MinValue)
             .Max();
 
-    /// <summary>It was through, and a danger has been found since.</summary>
-    public bool Lapsed(PowerStep s) => s.Through && (s.At ?? DateTimeOffset.MinValue) < CountsFrom;
+    /// <summary>From when on what was measured in this step counts: shorts are measured again after work on a board, too.</summary>
+    DateTimeOffset CountsFromIn(PowerStepKind kind) =>
+        kind == PowerStepKind.Shorts && LastOnCircuit is { At: var worked } && worked > CountsFrom ? worked : CountsFrom;
+
+    /// <summary>It was through, and a danger has been found since, or a board was worked on that it measured.</summary>
+    public bool Lapsed(PowerStep s) => s.Through && (s.At ?? DateTimeOffset.MinValue) < CountsFromIn(s.Kind);
 
     /// <summary>Readings of a step that count.</summary>
     public IEnumerable<Reading> ReadingsOf(PowerStep step) =>
-        Readings.Where(r => r.SubjectId == step.Id && !r.Voided && r.At >= CountsFrom);
+        CountsFromIn(step.Kind) is var from ? Readings.Where(r => r.SubjectId == step.Id && !r.Voided && r.At >= from) : [];
 
     /// <summary>What its supply has earned, from the readings of the step in which it stood alone that count.</summary>
     public SupplyTrustResult SupplyTrust()

@@ -11,12 +11,14 @@ namespace Haar.Data.Generated
     public partial class HaarDbModel
     {
         private HaarDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("07a2684b-5629-41b7-accc-ccc8b4763612"), entityTypeCount: 55)
+            : base(skipDetectChanges: false, modelId: new Guid("634da305-937e-41e6-923c-503fcce38b54"), entityTypeCount: 57)
         {
         }
 
         partial void Initialize()
         {
+            var circuitWork = CircuitWorkEntityType.Create(this);
+            var doneOtherwise = DoneOtherwiseEntityType.Create(this);
             var machineCell = MachineCellEntityType.Create(this);
             var machinePack = MachinePackEntityType.Create(this);
             var board = BoardEntityType.Create(this);
@@ -73,6 +75,8 @@ namespace Haar.Data.Generated
             var machineStatusRow = MachineStatusRowEntityType.Create(this);
             var machineWorkRow = MachineWorkRowEntityType.Create(this);
 
+            CircuitWorkEntityType.CreateForeignKey1(circuitWork, machine);
+            DoneOtherwiseEntityType.CreateForeignKey1(doneOtherwise, machine);
             MachineCellEntityType.CreateForeignKey1(machineCell, machine);
             MachinePackEntityType.CreateForeignKey1(machinePack, machine);
             BoardEntityType.CreateForeignKey1(board, machine);
@@ -127,6 +131,8 @@ namespace Haar.Data.Generated
             MachineStatusRowEntityType.CreateForeignKey1(machineStatusRow, machine);
             MachineWorkRowEntityType.CreateForeignKey1(machineWorkRow, machine);
 
+            CircuitWorkEntityType.CreateAnnotations(circuitWork);
+            DoneOtherwiseEntityType.CreateAnnotations(doneOtherwise);
             MachineCellEntityType.CreateAnnotations(machineCell);
             MachinePackEntityType.CreateAnnotations(machinePack);
             BoardEntityType.CreateAnnotations(board);

@@ -26,7 +26,7 @@ namespace Haar.Data.Generated
                 "Haar.Core.Intake.Machine",
                 typeof(Machine),
                 baseEntityType,
-                propertyCount: 37,
+                propertyCount: 40,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -204,6 +204,28 @@ namespace Haar.Data.Generated
                 fieldInfo: typeof(Machine).GetField("<Rails>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 valueConverter: new JsonText<List<RailReading>>(),
                 valueComparer: new JsonTextComparer<List<RailReading>>());
+
+            var ran = runtimeEntityType.AddProperty(
+                "Ran",
+                typeof(LastRan),
+                propertyInfo: typeof(Machine).GetProperty("Ran", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<Ran>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                providerPropertyType: typeof(string));
+            ran.SetSentinelFromProviderValue("NotKnown");
+
+            var ranAt = runtimeEntityType.AddProperty(
+                "RanAt",
+                typeof(DateTimeOffset?),
+                propertyInfo: typeof(Machine).GetProperty("RanAt", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<RanAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                valueConverter: new UtcTicks());
+
+            var ranWord = runtimeEntityType.AddProperty(
+                "RanWord",
+                typeof(string),
+                propertyInfo: typeof(Machine).GetProperty("RanWord", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Machine).GetField("<RanWord>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var recapPolicy = runtimeEntityType.AddProperty(
                 "RecapPolicy",

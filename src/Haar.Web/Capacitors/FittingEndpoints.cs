@@ -6,6 +6,7 @@ using Haar.Data.Capacitors;
 using Haar.Data.Log;
 using Haar.Data.Parts;
 using Haar.Web.Http;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Capacitors;
@@ -74,6 +75,13 @@ static class FittingEndpoints
                     DoAsync(id, capacitorId, new TakeFittingStep(ask.Step, ask.Pads, ask.MinusSeen), work, cancel, ask.OverruleReason)
             )
             .WithName("TakeFittingStep");
+        c.MapPost(
+                "/otherwise",
+                (Guid id, Guid capacitorId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, capacitorId, new CapacitorOtherwise(ask.Said), work, cancel)
+            )
+            .WithName("CapacitorOtherwise")
+            .WithSummary("It was exchanged already, or otherwise; its way round and a reading are still wanted.");
         c.MapPost(
                 "/again",
                 (Guid id, Guid capacitorId, UnitOfWork work, CancellationToken cancel) =>

@@ -66,6 +66,8 @@ public sealed record PatchPairAsk(
 /// <param name="SpotTested">A hidden place bore it before.</param>
 /// <param name="Loosened">Of what was there, what came loose and still lies there; in fifths.</param>
 /// <param name="Breadths">Hand's breadths that it went over: so much comes off the shelf.</param>
+/// <param name="AlreadyDone">It was done before anybody asked, also where it is ruled out here.</param>
+/// <param name="HoursAgo">When, where it was done already.</param>
 /// <param name="Photos">Measured on these, and then the share that was sent does not count; null by eye, in fifths.</param>
 public sealed record TryMethodAsk(
     string Method,
@@ -74,7 +76,9 @@ public sealed record TryMethodAsk(
     bool SpotTested = false,
     PatchPairAsk? Photos = null,
     double Loosened = 0,
-    double Breadths = 1
+    double Breadths = 1,
+    bool AlreadyDone = false,
+    double HoursAgo = 0
 );
 
 /// <param name="Tray">Its name: one thing at a time lies in it.</param>

@@ -22,6 +22,7 @@ using Haar.Web.Finish;
 using Haar.Web.Http;
 using Haar.Web.Keyboards;
 using Haar.Web.Mechanisms;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Cleaning;
@@ -117,6 +118,13 @@ static class CleaningEndpoints
             }
         );
         m.MapPost(
+                "/{itemId:guid}/otherwise",
+                (Guid id, Guid itemId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, itemId, new CleanedOtherwise(ask.Said, ask.Wetted), null, work, cancel)
+            )
+            .WithName("CleanedOtherwise")
+            .WithSummary("It was cleaned already, or otherwise; where a liquid may have gone on it, it dries first.");
+        m.MapPost(
                 "/{itemId:guid}/try",
                 async (Guid id, Guid itemId, TryMethodAsk ask, HaarDb db, PhotoStore store, UnitOfWork work, CancellationToken cancel) =>
                 {
@@ -136,7 +144,9 @@ static class CleaningEndpoints
                             measured is null,
                             ask.SpotTested,
                             ask.Loosened,
-                            ask.Breadths
+                            ask.Breadths,
+                            ask.AlreadyDone,
+                            ask.HoursAgo
                         ),
                         null,
                         work,

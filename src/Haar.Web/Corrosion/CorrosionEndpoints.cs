@@ -7,6 +7,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Web.Http;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Corrosion;
@@ -102,6 +103,13 @@ static class CorrosionEndpoints
             .WithName("LookAtArea")
             .WithSummary("A new look: stage and size on this day; says when to look again.");
         m.MapPost("/areas/{areaId:guid}/step", StepAsync).WithName("TakeAreaStep");
+        m.MapPost(
+                "/areas/{areaId:guid}/otherwise",
+                (Guid id, Guid areaId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    work.DoAsync(id, new AreaOtherwise(ask.Said, ask.Ph), (db, c) => FactsAsync(db, id, areaId, c), null, cancel).Said()
+            )
+            .WithName("AreaOtherwise")
+            .WithSummary("It was cleaned already, or otherwise; pH paper stands for the residue, and time for the drying.");
         m.MapTypedOnBoard(
             "/boards/{boardId:guid}/nets",
             "/nets/{rowId:guid}",

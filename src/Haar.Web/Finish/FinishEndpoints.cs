@@ -10,6 +10,7 @@ using Haar.Data.Photos;
 using Haar.Web.Cleaning;
 using Haar.Web.Colour;
 using Haar.Web.Http;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Finish;
@@ -148,6 +149,13 @@ static class FinishEndpoints
                 }
             )
             .WithName("MeasureRust");
+        m.MapPost(
+                "/{panelId:guid}/otherwise",
+                (Guid id, Guid panelId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, panelId, new PanelOtherwise(ask.Said), null, work, cancel)
+            )
+            .WithName("PanelOtherwise")
+            .WithSummary("The panel was done already, or otherwise; its earth points are still measured.");
         m.MapPost(
                 "/{panelId:guid}/step",
                 async (Guid id, Guid panelId, FinishStepAsk ask, HaarDb db, PhotoStore store, UnitOfWork work, CancellationToken cancel) =>

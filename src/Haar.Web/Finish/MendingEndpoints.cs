@@ -6,6 +6,7 @@ using Haar.Data;
 using Haar.Data.Log;
 using Haar.Web.Cleaning;
 using Haar.Web.Http;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Finish;
@@ -81,6 +82,13 @@ static class MendingEndpoints
                     DoAsync(id, mendingId, new TakeMendingStep(ask.Step, ask.Helped, ask.LeftShare), work, cancel)
             )
             .WithName("TakeMendingStep");
+        m.MapPost(
+                "/{mendingId:guid}/otherwise",
+                (Guid id, Guid mendingId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, mendingId, new MendedOtherwise(ask.Said), work, cancel)
+            )
+            .WithName("MendedOtherwise")
+            .WithSummary("It was mended already, or otherwise.");
         m.MapPost(
                 "/{mendingId:guid}/finish",
                 (Guid id, Guid mendingId, FinishMendingAsk ask, UnitOfWork work, CancellationToken cancel) =>

@@ -5,6 +5,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Web.Http;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Mechanisms;
@@ -76,7 +77,12 @@ static class MechanismEndpoints
                 {
                     await Finish.MendingEndpoints.FromAsync(db, x.MachineId, e.FromId, cancel);
                     var was = db.Entry(x);
-                    if (was.State == EntityState.Modified && was.Property(p => p.Kind).IsModified && x.Done.Count > 0)
+                    // What nobody knew may be found out at any time.
+                    if (
+                        was.State == EntityState.Modified
+                        && was.Property(p => p.Kind) is { IsModified: true, OriginalValue: not MechanismKind.NotKnown }
+                        && x.Done.Count > 0
+                    )
                     {
                         throw new InvalidInputException("kind", $"The work on {Words.Lower(x.Name)} is begun: what it is stays as it is.");
                     }
@@ -95,6 +101,13 @@ static class MechanismEndpoints
                     )
             )
             .WithName("TakeMechanismStep");
+        m.MapPost(
+                "/{mechanismId:guid}/otherwise",
+                (Guid id, Guid mechanismId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, mechanismId, new ServicedOtherwise(ask.Said), work, cancel)
+            )
+            .WithName("ServicedOtherwise")
+            .WithSummary("It was serviced already, or otherwise; what has to be copied, read or tried is left.");
         m.MapPost(
                 "/{mechanismId:guid}/again",
                 (Guid id, Guid mechanismId, ServiceAgainAsk ask, UnitOfWork work, CancellationToken cancel) =>

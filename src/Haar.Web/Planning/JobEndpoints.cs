@@ -177,6 +177,10 @@ static class JobEndpoints
                 break;
             case JobState.Done:
                 job.Finish(work.Now);
+                if (job.Stage == Stage.Boards)
+                {
+                    db.Add(CircuitWork.Of(id, job.Title, work.Now, work.NewId));
+                }
                 break;
             default:
                 job.TakeUp();

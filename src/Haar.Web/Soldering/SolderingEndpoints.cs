@@ -6,6 +6,7 @@ using Haar.Core.Verdicts;
 using Haar.Data;
 using Haar.Data.Log;
 using Haar.Web.Http;
+using Haar.Web.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Haar.Web.Soldering;
@@ -137,6 +138,13 @@ static class SolderingEndpoints
                 },
             }
         );
+        m.MapPost(
+                "/soldered/{partId:guid}/otherwise",
+                (Guid id, Guid partId, OtherwiseAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, partId, new SolderedOtherwise(ask.Said), null, null, work, cancel)
+            )
+            .WithName("SolderedOtherwise")
+            .WithSummary("It was soldered already, or otherwise; its joints, neighbours and flux are still looked at.");
         m.MapPost(
                 "/soldered/{partId:guid}/step",
                 (Guid id, Guid partId, SolderStepAsk ask, UnitOfWork work, CancellationToken cancel) =>

@@ -24,20 +24,26 @@ public sealed record ClosePowerStepAsk(PowerNotes Notes, bool ConfirmedCautions,
 
 public sealed record OverrulePowerStepAsk(string Reason);
 
-public sealed record LoadAsk(string Load);
+/// <param name="MinutesAgo">Since when it has been on it; 0 is now.</param>
+public sealed record LoadAsk(string Load, double MinutesAgo = 0);
+
+/// <param name="Word">Whose word it is, or what was seen when it ran here.</param>
+public sealed record RanAsk(LastRan Ran, string Word = "");
 
 public sealed record TestInPiecesAsk(TestInPiecesFacts Test, string? OverruleReason = null);
 
 /// <param name="Earlier">Readings that newer ones replaced, or that a danger has made say nothing.</param>
 /// <param name="May">May it be taken now?</param>
-/// <param name="Lapsed">It was through, and a danger was found since.</param>
+/// <param name="Lapsed">It was through, and a danger was found since, or a board was worked on.</param>
+/// <param name="Since">The work on a board by which it lapsed; empty where it is another reason.</param>
 public sealed record PowerStepView(
     PowerStepPlan Plan,
     PowerStep? Step,
     RailsResult? Rails,
     IReadOnlyList<Reading> Earlier,
     Permit May,
-    bool Lapsed
+    bool Lapsed,
+    string Since
 );
 
 /// <summary>One entry of the list of what must be known before it is fed.</summary>
@@ -69,6 +75,7 @@ public sealed record LeftBehindRow(Guid Id, string Sentence, string Why, DateTim
 /// <param name="Before">What is open of <paramref name="List"/>, each with whether a person may decide otherwise.</param>
 /// <param name="List">All that must be known before it is fed, with what is.</param>
 /// <param name="LeftBehind">Dangers that stand although their entry is gone: they are looked at again.</param>
+/// <param name="Ritual">How it is brought to power: what was said of its last running counts while nothing has changed since.</param>
 /// <param name="AnsweredOn">The screen on which its danger is answered; empty when there is none.</param>
 public sealed record PowerScreen(
     IReadOnlyList<PowerStepView> Steps,
@@ -83,5 +90,8 @@ public sealed record PowerScreen(
     IReadOnlyList<RailReading> Rails,
     int MachineVersion,
     string AnsweredOn,
+    PowerRitual Ritual,
+    LastRan Ran,
+    string RanWord,
     TestInPieces? InPieces
 );

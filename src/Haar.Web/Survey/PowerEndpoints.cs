@@ -56,7 +56,8 @@ static class PowerEndpoints
             .WithName("OverrulePowerStep");
         m.MapPost(
                 "/load",
-                (Guid id, LoadAsk ask, UnitOfWork work, CancellationToken cancel) => DoAsync(id, new PutOnLoad(ask.Load), work, cancel)
+                (Guid id, LoadAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    DoAsync(id, new PutOnLoad(ask.Load, ask.MinutesAgo), work, cancel)
             )
             .WithName("LoadOn")
             .WithSummary("States the load that the supply hangs on from now; the hour that earns full trust begins.");
@@ -78,6 +79,12 @@ static class PowerEndpoints
             .WithName("LookAgain")
             .WithSummary("A danger whose entry was deleted or reworded ends here: somebody looks again and says what is there.");
         m.MapPut("/rails", RailsAsync).WithName("SetRails");
+        m.MapPost(
+                "/ran",
+                (Guid id, RanAsk ask, UnitOfWork work, CancellationToken cancel) => DoAsync(id, new SayRan(ask.Ran, ask.Word), work, cancel)
+            )
+            .WithName("SayRan")
+            .WithSummary("Says when the machine was last seen running: from that follows how it is brought to power.");
     }
 
     static Task<MachineFacts> FactsAsync(HaarDb db, Guid id, CancellationToken cancel) =>
@@ -99,10 +106,13 @@ static class PowerEndpoints
                     return new PowerStepView(
                         p,
                         step,
-                        p.Reads && f.Machine.Rails.Count > 0 ? PowerAct.Judge(f.Machine, p.Kind, mine) : null,
+                        p.Reads ? PowerAct.Judge(f.Machine, p.Kind, mine) : null,
                         step is null ? [] : [.. f.Readings.Where(r => r.SubjectId == step.Id && !r.Voided && !standing.Contains(r.Id))],
                         session.May(p.Kind),
-                        session.Lapsed.Contains(p.Kind)
+                        session.Lapsed.Contains(p.Kind),
+                        p.Kind == PowerStepKind.Shorts && session.Lapsed.Contains(p.Kind) && f.LastOnCircuit?.At > step?.At
+                            ? f.LastOnCircuit.What
+                            : ""
                     );
                 }),
             ],
@@ -117,6 +127,9 @@ static class PowerEndpoints
             f.Machine.Rails,
             f.Machine.Version,
             session.AnsweredOn,
+            session.Ritual,
+            f.Machine.Ran,
+            f.Machine.RanWord,
             f.TestsInPieces.LastOrDefault(t => t.Covers(f, work.Now))
         );
     }

@@ -29,7 +29,8 @@ public sealed record FirstPowerAsk(
     IReadOnlyList<Trait> Traits,
     int? YearTo = null,
     IReadOnlyList<TakenStep>? Taken = null,
-    SupplyAsk? Supply = null
+    SupplyAsk? Supply = null,
+    LastRan Ran = LastRan.NotKnown
 );
 
 public sealed record TakenStep(PowerStepKind Kind, PowerStepState State, string Sentence = "");
@@ -92,16 +93,19 @@ static class SurveyCalc
                 "/first-power",
                 (FirstPowerAsk ask) =>
                 {
-                    var plan = FirstPower.Compose(ask.Class, ask.Traits);
+                    var ritual = Rituals.Of(ask.Ran);
+                    var plan = FirstPower.Compose(ask.Class, ask.Traits, ritual);
                     var inside = ask.Traits.Contains(Trait.InternalMainsSupply) || ask.Traits.Contains(Trait.PictureTube);
-                    var supply = ask.Supply is { } s
-                        ? SupplyTrust.Of(
-                            Rails.Powered(s.Rails, StatedLoad.Is(s.Load), s.Limits, inside),
-                            s.Load,
-                            s.Minutes,
-                            s.SoakMinutes,
-                            ask.Class == MachineClass.Pocket && !inside
-                        )
+                    var supply =
+                        ask.Supply is { } s
+                            ? SupplyTrust.Of(
+                                Rails.Powered(s.Rails, StatedLoad.Is(s.Load), s.Limits, inside),
+                                s.Load,
+                                s.Minutes,
+                                s.SoakMinutes,
+                                ask.Class == MachineClass.Pocket && !inside
+                            )
+                        : ritual == PowerRitual.RunsHere ? SupplyTrust.RunsHere("by your word")
                         : null;
                     var gate = FirstPower.Stand(
                         plan,

@@ -95,7 +95,7 @@ public class CommandTests
         Assert.True(refused.Permit.MayBeOverruled);
         Assert.Throws<InvalidInputException>(() => new TakeCellOut().Decide(f, At(), "ok"));
         var done = Assert.IsType<Done>(new TakeCellOut().Decide(f, At(), "It is all on paper."));
-        var given = Assert.IsType<Overrule>(Assert.Single(done.Added));
+        var given = Assert.Single(done.Added.OfType<Overrule>());
         Assert.Equal((Outcome.No, "It is all on paper.", "Bench"), (given.Outcome, given.Reason, given.By));
 
         var again = new CellActFacts(f.Machine, new MachineCell { Id = Id(), Site = site }, [given]);

@@ -174,7 +174,8 @@ public class SupplyTrustTests
         Assert.DoesNotContain(PowerStepKind.Drives, Kinds(MachineClass.Terminal, Trait.PictureTube));
         Assert.Contains(PowerStepKind.Drives, Kinds(MachineClass.EightBit, Trait.TapeLoading));
         var tube = FirstPower.Compose(MachineClass.Terminal, [Trait.PictureTube]).First(p => p.Kind == PowerStepKind.SupplyLoaded);
-        Assert.Contains("cannot be taken out", tube.How, StringComparison.Ordinal);
+        Assert.False(tube.MustRead);
+        Assert.True(tube.Feeds);
         Assert.Contains(CautionId.PictureTube, tube.Cautions);
         Assert.Contains(
             "unregulated",

@@ -68,6 +68,36 @@ sealed class KnowingLess(JsonNode document, Func<string, JsonNode, Task<(int Sta
         ("capacitors/risk", "*", "that a part comes out is the careful answer"),
     ];
 
+    /// <summary>Where a no or unknown becomes a yes-if for want of a fact, and rightly so: the words by which its sentence names what is missing.</summary>
+    public static readonly (string Rule, string Field, string Words)[] Asks =
+    [
+        ("batteries/options", "site.drainMicroamps", "until the drain"),
+        ("batteries/options", "site.roomForHolder", "if there is room"),
+        ("batteries/options", "site.windowLowVolts", "down to the volts"),
+        ("capacitors/judge", "readings.microfarads", "if its capacitance"),
+        ("capacitors/judge", "readings.esrOhms", "ESR"),
+        ("capacitors/judge", "readings.firstEsrOhms", "from the start"),
+        ("capacitors/judge", "spec.esrOhms", "if its ESR was"),
+        ("capacitors/judge", "spec.ratedVolts", "data sheet"),
+        ("capacitors/substitute", "original.kind", "of a kind"),
+        ("capacitors/substitute", "original.ratedVolts", "the volts that the line carries"),
+        ("capacitors/substitute", "role", "if its place"),
+        ("capacitors/substitute", "candidates.spec.kind", "of a kind"),
+        ("capacitors/substitute", "candidates.spec.ratedVolts", "if its rating"),
+        ("capacitors/substitute", "candidates.spec.maxCelsius", "if it is rated for"),
+        ("cleaning/bath", "with", "must not meet"),
+        ("colour/match", "parts.fits", "if their holes and edges"),
+        ("thermal/gap", "part.watts", "needs its watts"),
+        ("thermal/gap", "part.squareMillimetres", "needs its watts"),
+        ("mechanisms/fan", "*.volts", "volts"),
+        ("mechanisms/fan", "*.amps", "current"),
+        ("mechanisms/fan", "*.pascals", "pressure"),
+        ("mechanisms/fan", "*.frameMillimetres", "frame"),
+        ("mechanisms/fan", "*.thicknessMillimetres", "thickness"),
+        ("mechanisms/fan", "*.cubicMetresPerHour", "flow"),
+        ("mechanisms/fan", "roomMillimetres", "thickness"),
+    ];
+
     public List<string> Found { get; } = [];
     public int Facts { get; private set; }
     public int Bodies { get; private set; }
@@ -154,7 +184,14 @@ sealed class KnowingLess(JsonNode document, Func<string, JsonNode, Task<(int Sta
                     }
                     if (
                         Tone(v.Outcome) > Tone(was.Outcome)
-                        && !(v.Outcome == "yesIf" && v.Sentence.Contains(" if ", StringComparison.Ordinal))
+                        && !(
+                            v.Outcome == "yesIf"
+                            && Asks.Any(a =>
+                                Like(rule, a.Rule)
+                                && Like(name, a.Field)
+                                && v.Sentence.Contains(a.Words, StringComparison.OrdinalIgnoreCase)
+                            )
+                        )
                     )
                     {
                         Found.Add($"{rule} {name}: {was.Outcome} → {v.Outcome}: “{was.Sentence}” → “{v.Sentence}”");

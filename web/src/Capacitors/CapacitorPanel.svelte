@@ -6,6 +6,7 @@
   import { act, Sending } from '$lib/api/act.svelte';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -232,6 +233,11 @@
         class="act max-sm:hidden"
         onclick={() => (sheet = 'drawer')}>Drawer <Key k="D" /></button
       ><button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button>
+      {#if decided && !fitting.fittedAt}<Otherwise
+          name={d}
+          left="its way round, and a reading of the new part"
+          ondo={(body) => act(api.POST('/api/machines/{id}/capacitors/{capacitorId}/otherwise', { ...path, body }))}
+        />{/if}
       {@render more()}
     {/snippet}
   </BenchEdge>

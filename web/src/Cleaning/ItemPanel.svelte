@@ -5,6 +5,7 @@
   import { lower, moment, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import Fold from '$lib/ui/Fold.svelte';
   import Key from '$lib/ui/Key.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -276,6 +277,12 @@
         >Another pass <Key k="T" /></button
       >{/if}
     {#if !run && !row.wet}<button class="act" disabled={form.busy} onclick={whiten}>Whiten it</button>{/if}
+    {#if open && !row.item.sheet.soak}<Otherwise
+        name={row.item.name}
+        left="the drying, where a liquid may have gone on it"
+        liquid
+        ondo={(body) => act(api.POST('/api/machines/{id}/cleaning/{itemId}/otherwise', { ...path, body }))}
+      />{/if}
     <button class="act" onclick={() => show('worth')}>Worth it?</button>
     <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>
     <button class="act" onclick={onadd}>Add <Key k="A" /></button>

@@ -23,6 +23,8 @@
   let breadths = $state('1');
   let damage = $state('no');
   let spot = $state(false);
+  let already = $state(false);
+  let hours = $state('');
   let beforeId = $state('');
   let before = $state<Point[]>([]);
   let afterId = $state('');
@@ -62,6 +64,8 @@
           damage: damage === 'yes',
           spotTested: spot,
           photos: how === 'photos' ? photos() : null,
+          alreadyDone: already,
+          hoursAgo: already ? (number(hours, 'the hours') ?? 0) : 0,
         },
       }),
     );
@@ -80,9 +84,25 @@
   <SelectField
     label="What was tried"
     bind:value={method}
-    options={row.ladder.rungs.filter((r) => r.state !== 'out').map((r) => [r.method, r.name] as const)}
+    options={row.ladder.rungs
+      .filter((r) => already || r.state !== 'out')
+      .map((r) => [r.method, r.state === 'out' ? `${r.name} (ruled out here)` : r.name] as const)}
   />
-  {#if rung?.spotTest}<label class="flex min-h-11 items-center gap-3"
+  <div class="grid items-end gap-3 sm:grid-cols-2">
+    <label class="flex min-h-11 items-center gap-3"
+      ><CheckBox bind:checked={already} large />It was done before I asked</label
+    >
+    {#if already}<NumberField
+        label="How many hours ago?"
+        hint="Empty is now."
+        error={form.field('hoursAgo')}
+        bind:value={hours}
+      />{/if}
+  </div>
+  {#if already && rung?.state === 'out'}<p class="max-w-read font-semibold text-oxide">
+      Ruled out here. Look at it closely now. {rung.why}
+    </p>{/if}
+  {#if rung?.spotTest && !already}<label class="flex min-h-11 items-center gap-3"
       ><CheckBox bind:checked={spot} large />A hidden place bore it for ten minutes</label
     >{/if}
   <Choice

@@ -6,6 +6,7 @@
   import { day, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -202,7 +203,12 @@
     {#snippet acts()}<button class="act" onclick={openLook}>Look again <Key k="L" /></button><button
         class="act"
         onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button
-      >{@render more()}{/snippet}
+      >{#if !a.treatment.alcoholAt}<Otherwise
+          name={a.name}
+          left="the drying, and the nets under it"
+          ph
+          ondo={(body) => act(api.POST('/api/machines/{id}/areas/{areaId}/otherwise', { ...path, body }))}
+        />{/if}{@render more()}{/snippet}
   </BenchEdge>
 {/if}
 

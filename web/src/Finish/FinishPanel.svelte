@@ -5,6 +5,7 @@
   import { capital, moment, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Key from '$lib/ui/Key.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -181,6 +182,11 @@
     {#if p.coats && p.next && p.next !== 'testCard' && !stays}<button class="act" onclick={() => show('sample')}
         >A paint sample</button
       >{/if}
+    {#if next && !stays}<Otherwise
+        name={p.name}
+        left="its earth points"
+        ondo={(body) => act(api.POST('/api/machines/{id}/panels/{panelId}/otherwise', { ...path, body }))}
+      />{/if}
     <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>
     <button class="act" onclick={onadd}>Add <Key k="A" /></button>
   {/snippet}

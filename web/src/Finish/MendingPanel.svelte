@@ -6,6 +6,7 @@
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Key from '$lib/ui/Key.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
@@ -109,6 +110,11 @@
     {#if !done && row.next}<button class="act" disabled={form.busy} onclick={() => void finish(true)}
         >Leave it as it is</button
       >{/if}
+    {#if !done}<Otherwise
+        name={m.name}
+        left="nothing"
+        ondo={(body) => act(api.POST('/api/machines/{id}/mendings/{mendingId}/otherwise', { ...path, body }))}
+      />{/if}
     {#if !done}<button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>{/if}
     <button class="act" onclick={onadd}>Add <Key k="A" /></button>
   {/snippet}

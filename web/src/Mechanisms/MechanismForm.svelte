@@ -16,7 +16,7 @@
   const m = row?.mechanism;
   const text = (v?: number | null) => (v == null ? '' : plain(v, 6));
   let name = $state(m?.name ?? '');
-  let kind = $state<Schemas['MechanismKind']>(m?.kind ?? 'floppyDrive');
+  let kind = $state<Schemas['MechanismKind']>(m?.kind ?? 'notKnown');
   let rpm = $state(text(m?.nominalRpm));
   let belt = $state<Schemas['ThreeState']>(m?.hasBelt ?? 'notKnown');
   let rails = $state<Schemas['Sliding']>(m?.rails ?? 'notKnown');

@@ -1,10 +1,11 @@
 <!-- @component One mechanism: its next step, what it was read to do, and what it may be trusted with. -->
 <script lang="ts">
-  import { api, type Schemas } from '$lib/api/client';
+  import { api, basedOn, type Schemas } from '$lib/api/client';
   import { act, Sending } from '$lib/api/act.svelte';
   import { capital, number, plain } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Key from '$lib/ui/Key.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -14,7 +15,7 @@
   import Steps from '$lib/ui/Steps.svelte';
   import Verdict from '$lib/ui/Verdict.svelte';
   import MechanismForm from './MechanismForm.svelte';
-  import { lubricantWords } from './words';
+  import { lubricantWords, mechanismWords } from './words';
 
   let { id, row, onadd }: { id: string; row: Schemas['MechanismRow']; onadd: () => void } = $props();
   const m = $derived(row.mechanism);
@@ -61,6 +62,26 @@
       lubricant = 'notKnown';
     });
   const answer = () => take({ value: number(value, 'the reading'), good, worthless, with: lubricant });
+  const say = (kind: Schemas['MechanismKind']) =>
+    form.send(() =>
+      act(
+        api.PUT('/api/machines/{id}/mechanisms/{rowId}', {
+          params: { path: { id, rowId: m.id } },
+          headers: basedOn(m.version),
+          body: {
+            name: m.name,
+            kind,
+            nominalRpm: m.nominalRpm,
+            hasBelt: m.hasBelt,
+            rails: m.rails,
+            holdsData: m.holdsData,
+            noiseBefore: m.noiseBefore,
+            celsiusBefore: m.celsiusBefore,
+            fromId: null,
+          },
+        }),
+      ),
+    );
   const again = () =>
     form.send(async () => {
       await act(api.POST('/api/machines/{id}/mechanisms/{mechanismId}/again', { ...path, body: { from } }));
@@ -72,6 +93,7 @@
   }
   function doNext() {
     if (!next) onadd();
+    else if (m.kind === 'notKnown' && next !== 'photograph' && next !== 'copyFirst') show('change');
     else if (next === 'rails' && m.rails === 'notKnown') show('change');
     else if (asks[next]) show('step');
     else void take();
@@ -100,6 +122,13 @@
       </div>{/if}
   </dl>
 </Verdict>
+{#if m.kind === 'notKnown'}<div class="mt-3 flex flex-wrap gap-2" role="group" aria-label="What is it?">
+    {#each Object.entries(mechanismWords) as [k, word] (k)}
+      {#if k !== 'notKnown'}<button class="btn" disabled={form.busy} onclick={() => say(k as Schemas['MechanismKind'])}
+          >{word}</button
+        >{/if}
+    {/each}
+  </div>{/if}
 <Steps steps={row.steps} {next}>
   {#snippet beside(s)}{@const v = row.steps.find((x) => x.step === s.step)?.value}{v == null
       ? ''
@@ -125,6 +154,11 @@
           show('again');
         }}>Once more from …</button
       >{/if}
+    {#if next}<Otherwise
+        name={m.name}
+        left="a copy of what is on it, its readings, and a run with something worthless"
+        ondo={(body) => act(api.POST('/api/machines/{id}/mechanisms/{mechanismId}/otherwise', { ...path, body }))}
+      />{/if}
     <button class="act" onclick={() => show('change')}>Change <Key k="E" /></button>
     <button class="act" onclick={onadd}>Add <Key k="A" /></button>
   {/snippet}

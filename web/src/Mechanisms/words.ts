@@ -9,6 +9,7 @@ export const mechanismWords: Record<Schemas['MechanismKind'], string> = {
   fan: 'Fan',
   hinge: 'Hinge',
   latch: 'Latch',
+  notKnown: 'Not known yet',
 };
 
 export const slidingWords: Record<Schemas['Sliding'], string> = {

@@ -22,7 +22,7 @@
   let sheet = $state<'part' | 'fastener' | ''>('');
   let of = $state<{ id: string; version: number }>();
   let part = $state<Schemas['StorePartEdit']>(null!);
-  let fastener = $state({ thread: 'M3', length: '6', head: 'pan', quantity: '10', place: '' });
+  let fastener = $state({ thread: '', length: '', head: '', quantity: '', place: '' });
   let quantity = $state('1');
   let text = $state('');
   let shelf = $state<Shelf>();

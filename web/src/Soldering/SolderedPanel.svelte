@@ -6,6 +6,7 @@
   import { number } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
+  import Otherwise from '$lib/ui/Otherwise.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Key from '$lib/ui/Key.svelte';
@@ -158,7 +159,11 @@
                   ? 'Iron, wick, magnifier.'
                   : ''}{/snippet}
     {#snippet acts()}<button class="act" onclick={() => (sheet = 'edit')}>Change <Key k="E" /></button
-      >{#if begun}<button class="act" disabled={form.busy} onclick={again}>Once more from the start</button
+      >{#if !p.sheet.solderedAt}<Otherwise
+          name={p.name}
+          left="its joints, each pin against the next, and the flux"
+          ondo={(body) => act(api.POST('/api/machines/{id}/soldered/{partId}/otherwise', { ...path, body }))}
+        />{/if}{#if begun}<button class="act" disabled={form.busy} onclick={again}>Once more from the start</button
         >{/if}{@render more()}{/snippet}
   </BenchEdge>
 {/if}

@@ -36,9 +36,10 @@
     from
       ? structuredClone($state.snapshot(from))
       : {
-          thread: usual[0]?.thread ?? 'M3',
-          lengthMillimetres: usual[0]?.lengthMillimetres ?? 6,
-          head: usual[0]?.head ?? 'pan',
+          // Nothing is filled in that nobody said: the sizes of this machine are a tap away.
+          thread: '',
+          lengthMillimetres: null,
+          head: '',
           count: 1,
           missingBefore: 0,
           hole: '',

@@ -7,7 +7,7 @@
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import { session } from '$lib/session.svelte';
-  import { leftOffWords, observationWords } from '$lib/words';
+  import { leftOffWords, observationWords, ranWords } from '$lib/words';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
   import CautionNote from '$lib/ui/CautionNote.svelte';
   import Field from '$lib/ui/Field.svelte';
@@ -15,6 +15,7 @@
   import SelectField from '$lib/ui/SelectField.svelte';
   import TextField from '$lib/ui/TextField.svelte';
   import CheckBox from '$lib/ui/CheckBox.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import Key from '$lib/ui/Key.svelte';
   import LimitBar from '$lib/ui/LimitBar.svelte';
   import OverruleForm from '$lib/ui/OverruleForm.svelte';
@@ -36,7 +37,7 @@
   }));
   const form = new Sending();
   let shown = $state<Schemas['PowerStepKind']>();
-  let sheet = $state<'read' | 'fail' | 'overrule' | 'rails' | 'pieces' | ''>('');
+  let sheet = $state<'read' | 'fail' | 'overrule' | 'rails' | 'pieces' | 'ran' | ''>('');
   let rail = $state('');
   let value = $state('');
   let ripple = $state('');
@@ -55,8 +56,14 @@
   // Whether it may be taken is the core's to say, here as when it is pressed.
   const blocked = $derived((isNext || data?.next == null) && view?.may.granted === false);
   const untrusted = $derived(
-    blocked && data?.next === 'bareBoard' && (data.supply.trust === 'none' || data.supply.trust === 'idle'),
+    blocked &&
+      data?.next !== 'shorts' &&
+      data?.next !== 'supplyLook' &&
+      data?.next !== 'supplyLoaded' &&
+      (data?.supply.trust === 'none' || data?.supply.trust === 'idle'),
   );
+  // A machine with a tube is its own load, and is read at its plug.
+  const closed = $derived(kind === 'supplyLoaded' && view?.plan.mustRead === false);
   // What is known to be wrong goes before what is not known.
   const first = $derived(
     data?.before.find((b) => b.permit.verdict.outcome === 'no') ??
@@ -65,9 +72,12 @@
   );
   const mustConfirm = $derived((view?.plan.cautions ?? []).some((c) => session.caution(c)?.stopsUntilConfirmed));
   const unread = $derived(
-    (view?.rails?.rails ?? []).find((r) =>
-      kind === 'shorts' ? r.ohmsToGround == null : r.volts == null || r.rippleMillivolts == null,
-    ),
+    (view?.rails?.rails ?? []).find((r) => (kind === 'shorts' ? r.ohmsToGround == null : r.volts == null)),
+  );
+  const noRipple = $derived(
+    kind === 'supplyLoaded' &&
+      (view?.rails?.rails ?? []).some((r) => r.rippleMillivolts == null) &&
+      data?.supply.trust !== 'none',
   );
   const path = $derived({ params: { path: { id, kind: kind ?? 'shorts' } } });
   // The verdict of the whole, the step's own once it has readings, or what it came to.
@@ -187,11 +197,33 @@
   const soak = $derived(
     onLoad ? minutes(Math.max(0, Math.floor((now.value - new Date(onLoad).getTime()) / 60_000))) : '',
   );
-  const canPull = $derived(!!view?.plan.reads && !blocked && (isNext || stepState !== 'notYet'));
+  const canPull = $derived(!!view?.rails && !blocked && (isNext || stepState !== 'notYet'));
+  const rituals: Record<Schemas['PowerRitual'], string> = {
+    fromNothing: 'From nothing: supply, board, then one thing more at a time.',
+    asItRan: 'It ran whole for somebody: its supply is measured, then it is switched on as it is.',
+    runsHere: 'It runs here: it is looked at, then switched on as it is.',
+  };
+  let ran = $state<Schemas['LastRan']>('notKnown');
+  let ranWord = $state('');
+  const sayRan = () =>
+    form.send(async () => {
+      await act(api.POST('/api/machines/{id}/power/ran', { params: { path: { id } }, body: { ran, word: ranWord } }));
+      sheet = '';
+      shown = undefined;
+    });
+  function askRan(to: Schemas['LastRan']) {
+    ran = to;
+    ranWord = to === data?.ran ? (data?.ranWord ?? '') : '';
+    form.forget();
+    if (to === 'never') void sayRan();
+    else sheet = 'ran';
+  }
   useKeys([
     { key: 'm', words: 'Read the next rail from the meter', run: () => canPull && void form.send(() => pull()) },
     { key: 'r', words: 'Type a reading', run: () => canPull && edit() },
   ]);
+  // Volts hold on a load, and only ripple is wanting: what somebody with a multimeter can come to.
+  const multimeterOnly = $derived(untrusted && data?.supply.onlyRippleMissing === true);
   const small = (r: Rail) =>
     kind === 'shorts'
       ? r.ohmsToGround == null
@@ -217,54 +249,67 @@
 <Query {query} what="first power">
   {#snippet children(data)}
     <div class="grid gap-x-7 gap-y-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
-      <ol class="max-lg:order-last" aria-label="Steps of first power">
-        {#each data.steps as s, i (s.plan.kind)}
-          {@const st = s.lapsed ? 'notYet' : (s.step?.state ?? 'notYet')}
-          <li class="border-t border-sill">
-            <button
-              class="flex w-full items-start gap-4 py-2.5 text-left hover:bg-rock/60"
-              aria-current={s.plan.kind === kind ? 'step' : undefined}
-              onclick={() => (shown = s.plan.kind)}
-            >
-              <span
-                class="grid size-7 shrink-0 place-items-center text-sm font-bold {st === 'passed'
-                  ? 'rounded-full bg-verdigris text-paper'
-                  : st === 'failed'
-                    ? 'rounded-[4px] bg-oxide text-paper'
-                    : st === 'overruled'
-                      ? 'rounded-full border-2 border-brass-ink text-brass-ink'
-                      : 'rounded-full border-2 border-sill text-soft'}"
-                aria-hidden="true"
-                >{st === 'passed' ? '✓' : st === 'failed' ? '×' : st === 'overruled' ? '!' : i + 1}</span
+      <div class="max-lg:order-last">
+        <section class="mb-3" aria-label="How it came">
+          <Choice label="Has it been seen running?" options={ranWords} bind:value={() => data.ran, askRan} />
+          {#if data.ran === 'forSomebody' || data.ran === 'here'}<p class="mt-1 text-sm text-soft">
+              {data.ranWord}{#if data.ritual === 'fromNothing'}. <strong class="text-brass-ink"
+                  >Something has changed since: it is begun from nothing.</strong
+                >{/if}
+            </p>{/if}
+          <p class="mt-1 text-sm">{rituals[data.ritual]}</p>
+        </section>
+        <ol aria-label="Steps of first power">
+          {#each data.steps as s, i (s.plan.kind)}
+            {@const st = s.lapsed ? 'notYet' : (s.step?.state ?? 'notYet')}
+            <li class="border-t border-sill">
+              <button
+                class="flex w-full items-start gap-4 py-2.5 text-left hover:bg-rock/60"
+                aria-current={s.plan.kind === kind ? 'step' : undefined}
+                onclick={() => (shown = s.plan.kind)}
               >
-              <span class="min-w-0">
                 <span
-                  class="block leading-snug {st !== 'notYet' || s.plan.kind === data.next
-                    ? 'font-bold'
-                    : 'text-soft'} {s.plan.kind === kind ? 'underline decoration-2 underline-offset-4' : ''}"
-                  >{s.plan.title}</span
-                >
-                <span class="sr-only"
-                  >{st === 'passed'
-                    ? 'through'
+                  class="grid size-7 shrink-0 place-items-center text-sm font-bold {st === 'passed'
+                    ? 'rounded-full bg-verdigris text-paper'
                     : st === 'failed'
-                      ? 'stopped'
+                      ? 'rounded-[4px] bg-oxide text-paper'
                       : st === 'overruled'
-                        ? 'overruled'
-                        : 'not yet'}</span
+                        ? 'rounded-full border-2 border-brass-ink text-brass-ink'
+                        : 'rounded-full border-2 border-sill text-soft'}"
+                  aria-hidden="true"
+                  >{st === 'passed' ? '✓' : st === 'failed' ? '×' : st === 'overruled' ? '!' : i + 1}</span
                 >
-                <span class="block text-sm text-soft"
-                  >{s.lapsed
-                    ? 'Was through, and something has changed since: once more'
-                    : st === 'notYet'
-                      ? ''
-                      : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span
-                >
-              </span>
-            </button>
-          </li>
-        {/each}
-      </ol>
+                <span class="min-w-0">
+                  <span
+                    class="block leading-snug {st !== 'notYet' || s.plan.kind === data.next
+                      ? 'font-bold'
+                      : 'text-soft'} {s.plan.kind === kind ? 'underline decoration-2 underline-offset-4' : ''}"
+                    >{s.plan.title}</span
+                  >
+                  <span class="sr-only"
+                    >{st === 'passed'
+                      ? 'through'
+                      : st === 'failed'
+                        ? 'stopped'
+                        : st === 'overruled'
+                          ? 'overruled'
+                          : 'not yet'}</span
+                  >
+                  <span class="block text-sm text-soft"
+                    >{s.lapsed
+                      ? s.since
+                        ? `Once more. Since then: ${s.since}`
+                        : 'Was through, and something has changed since: once more'
+                      : st === 'notYet'
+                        ? ''
+                        : [s.step?.load, s.step?.sentence].filter(Boolean).join('. ')}</span
+                  >
+                </span>
+              </button>
+            </li>
+          {/each}
+        </ol>
+      </div>
 
       <div class="min-w-0">
         {#if data.inPieces}<p class="mb-3 flex flex-wrap items-baseline gap-x-4 font-semibold text-brass-ink">
@@ -306,7 +351,7 @@
         {:else if view}
           {#if !stop && stepState === 'notYet'}<p class="mt-1.5 max-w-read">{view.plan.how}</p>
             <p class="mt-1 max-w-read"><span class="text-soft">Right is:</span> {view.plan.expected}</p>{/if}
-          {#if (kind === 'supplyLoaded' || kind === 'bareBoard') && !stop}
+          {#if (kind === 'supplyLoaded' || kind === 'bareBoard') && !stop && !closed}
             <p class="mt-2 max-w-read">
               <span
                 class="font-semibold {data.supply.trust === 'none' || data.supply.trust === 'idle'
@@ -314,6 +359,8 @@
                   : 'text-verdigris'}">{data.supply.verdict.sentence}</span
               >{#if soak && data.supply.trust !== 'soakedAnHour'}&nbsp;<span class="text-tide"
                   >On its load for {soak}; at an hour, read every rail once more.</span
+                >{/if}{#if noRipple && !unread}&nbsp;<span class="text-soft"
+                  >Ripple is read with an oscilloscope; without one, close this step and decide.</span
                 >{/if}
             </p>
           {/if}
@@ -326,7 +373,25 @@
                 ><CheckBox bind:checked={trained} large />I am trained for this, and the covers stay on.</label
               >{/if}
           {/if}
-          {#if view.plan.kind === 'supplyLoaded' && stepState === 'notYet' && isNext}
+          {#if closed && stepState === 'notYet' && isNext}
+            <p class="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+              <button
+                type="button"
+                class="btn"
+                disabled={form.busy || (mustConfirm && !trained)}
+                onclick={() =>
+                  void form.send(() =>
+                    act(
+                      api.POST('/api/machines/{id}/power/load', {
+                        params: { path: { id } },
+                        body: { load: 'the machine itself', minutesAgo: 0 },
+                      }),
+                    ),
+                  )}>{view.step?.onLoadSince ? 'Switched on again: count anew' : 'It is switched on now'}</button
+              >
+              {#if soak}<span class="reading text-tide">on for {soak}; ten minutes</span>{/if}
+            </p>
+          {:else if view.plan.kind === 'supplyLoaded' && stepState === 'notYet' && isNext}
             <div class="mt-3 grid items-end gap-2 max-w-read sm:grid-cols-[1fr_auto]">
               <Field
                 label="The load"
@@ -349,7 +414,7 @@
                     act(
                       api.POST('/api/machines/{id}/power/load', {
                         params: { path: { id } },
-                        body: { load: notes.load || (view.step?.load ?? '') },
+                        body: { load: notes.load || (view.step?.load ?? ''), minutesAgo: 0 },
                       }),
                     ),
                   )}>{view.step?.onLoadSince ? 'Load changed: start anew' : 'The load is on'}</button
@@ -498,8 +563,8 @@
           >
         {:else if data.next == null}<button class="btn-next" onclick={() => go(`/m/${id}`)}>On to what is next</button>
         {:else if !isNext}<button class="btn-next" onclick={() => (shown = undefined)}>To the next step</button>
-        {:else if unread}<button class="btn-next" disabled={form.busy} onclick={() => void form.send(() => pull())}
-            >{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`}</button
+        {:else if unread}<button class="btn-next" disabled={form.busy} onclick={() => edit(unread)}
+            >Type {unread.name} <Key k="R" /></button
           >
         {:else if view?.rails?.verdict.outcome === 'no'}<button
             class="btn-next"
@@ -516,7 +581,10 @@
           for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && unread}Probes
           on {unread.name} and ground.{/if}{/snippet}
       {#snippet acts()}
-        {#if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
+        {#if canPull && unread}<button class="act" disabled={form.busy} onclick={() => void form.send(() => pull())}
+            >{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`} <Key k="M" /></button
+          >
+        {:else if canPull}<button class="act" onclick={() => edit()}>Type a reading <Key k="R" /></button>{/if}
         {#if view?.plan.reads}<button class="act" onclick={() => (sheet = 'rails')}>Its rails</button>{/if}
         {#if isNext && !blocked && stepState === 'notYet'}<button
             class="act"
@@ -526,7 +594,7 @@
             }}>Something is wrong</button
           >{/if}
         {#if stepState === 'failed' || (blocked && untrusted)}<button class="act" onclick={() => (sheet = 'overrule')}
-            >Overrule</button
+            >{multimeterOnly ? 'No oscilloscope here' : 'Overrule'}</button
           >{/if}
       {/snippet}
     </BenchEdge>
@@ -577,6 +645,32 @@
 >
 <Sheet
   bind:current={sheet}
+  name="ran"
+  title={ran === 'here' ? 'It runs here' : 'It ran for somebody'}
+  about={ran === 'here'
+    ? 'Counts while nothing is found, taken out or soldered: then it is begun from nothing.'
+    : 'A word spares the bare board, and no measurement.'}
+>
+  <form
+    class="grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void sayRan();
+    }}
+  >
+    <ProblemNote problem={form.problem} />
+    <TextField
+      label={ran === 'here' ? 'What did you see, and for how long?' : 'Whose word is it?'}
+      error={form.field('word')}
+      bind:value={ranWord}
+      maxlength={200}
+      required
+    />
+    <button class="btn-next justify-self-start" disabled={form.busy}>Keep it</button>
+  </form>
+</Sheet>
+<Sheet
+  bind:current={sheet}
   name="fail"
   title="What is wrong?"
   about="Everything after this step stops until it is read again or overruled."
@@ -600,9 +694,15 @@
   bind:current={sheet}
   name="overrule"
   title="Go on all the same?"
-  about={(untrusted ? query.data?.verdict.sentence : view?.step?.sentence) ?? ''}
+  about={(untrusted ? query.data?.supply.verdict.sentence : view?.step?.sentence) ?? ''}
 >
+  {#if multimeterOnly}<p class="mb-3 max-w-read">
+      A multimeter clears no ripple. Whoever goes on without it leaves the supply on its load for an hour, reads every
+      volt once more, feeds the board with the least that can be lost, and takes the plug out at the first hum, smell or
+      reset. The record says that its ripple is not known.
+    </p>{/if}
   <OverruleForm
+    proposed={multimeterOnly ? 'No oscilloscope here: every volt holds on its load, its ripple is not known.' : ''}
     ondo={async (reason) => {
       await act(
         api.POST('/api/machines/{id}/power/{kind}/overrule', {

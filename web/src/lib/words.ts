@@ -213,6 +213,11 @@ export const restsOnWords: Words<Schemas['RestsOn']> = {
   staticBag: 'A bag or mat for static',
   bareMetal: 'Bare metal',
 };
+export const ranWords: [Schemas['LastRan'], string][] = [
+  ['never', 'Never'],
+  ['forSomebody', 'For somebody'],
+  ['here', 'Here'],
+];
 export const leftOffWords: Words<Schemas['LeftOff']> = {
   shield: 'Its shield',
   earthClip: 'Its earth clip',

@@ -1292,6 +1292,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/power/ran": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says when the machine was last seen running: from that follows how it is brought to power. */
+        post: operations["SayRan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/battery": {
         parameters: {
             query?: never;
@@ -1686,6 +1703,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/areas/{areaId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was cleaned already, or otherwise; pH paper stands for the residue, and time for the drying. */
+        post: operations["AreaOtherwise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/boards/{boardId}/nets": {
         parameters: {
             query?: never;
@@ -1847,6 +1881,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/soldered/{partId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was soldered already, or otherwise; its joints, neighbours and flux are still looked at. */
+        post: operations["SolderedOtherwise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/soldered/{partId}/step": {
         parameters: {
             query?: never;
@@ -1906,6 +1957,23 @@ export interface paths {
         put: operations["EditCleanedItem"];
         post?: never;
         delete: operations["RemoveCleanedItem"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/{itemId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was cleaned already, or otherwise; where a liquid may have gone on it, it dries first. */
+        post: operations["CleanedOtherwise"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2280,6 +2348,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/panels/{panelId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The panel was done already, or otherwise; its earth points are still measured. */
+        post: operations["PanelOtherwise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/panels/{panelId}/step": {
         parameters: {
             query?: never;
@@ -2371,6 +2456,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["TakeMendingStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mendings/{mendingId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was mended already, or otherwise. */
+        post: operations["MendedOtherwise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2595,6 +2697,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["TakeMechanismStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/mechanisms/{mechanismId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was serviced already, or otherwise; what has to be copied, read or tried is left. */
+        post: operations["ServicedOtherwise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2909,6 +3028,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["TakeFittingStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/capacitors/{capacitorId}/otherwise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** It was exchanged already, or otherwise; its way round and a reading are still wanted. */
+        post: operations["CapacitorOtherwise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -8437,6 +8573,11 @@ export interface components {
             earthAt?: null | string;
             /** Format: double */
             earthOhms?: null | number;
+            /**
+             * Format: date-time
+             * @description When it was done otherwise than by these steps; everything but what is read counts as done then.
+             */
+            otherwiseAt?: null | string;
         };
         /** @enum {string} */
         FinishStep: "readResidue" | "neutralise" | "mask" | "removeRust" | "dry" | "trueUp" | "prime" | "testCard" | "coat" | "cure" | "earthPoints" | "oil" | null;
@@ -8478,6 +8619,7 @@ export interface components {
             /** @description Steps taken so far. */
             taken?: null | components["schemas"]["TakenStep"][];
             supply?: null | components["schemas"]["SupplyAsk"];
+            ran?: components["schemas"]["LastRan"];
         };
         FittingAsk: {
             step: components["schemas"]["FittingStep"];
@@ -9598,6 +9740,11 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         /**
+         * @description When a machine was last seen running. What nobody has said counts as never.
+         * @enum {string}
+         */
+        LastRan: "notKnown" | "never" | "forSomebody" | "here";
+        /**
          * @description What holds a module in its socket. Not known is 0, and is not taken for firm.
          * @enum {string}
          */
@@ -9662,6 +9809,12 @@ export interface components {
         Likelihood: "usual" | "sometimes" | "rare";
         LoadAsk: {
             load: string;
+            /**
+             * Format: double
+             * @description Since when it has been on it; 0 is now.
+             * @default 0
+             */
+            minutesAgo: number;
         };
         LoadResistorAsk: {
             /**
@@ -9890,6 +10043,15 @@ export interface components {
             paid?: null | number;
             /** @description What the seller or giver said of it. */
             claimed?: string;
+            /** @description When it was last seen running. */
+            ran?: components["schemas"]["LastRan"];
+            /** @description Whose word that is, or what was seen when it ran here. */
+            ranWord?: string;
+            /**
+             * Format: date-time
+             * @description When that was said; it counts while nothing of the machine has changed since.
+             */
+            ranAt?: null | string;
             recapSchool?: components["schemas"]["RecapPolicy"];
             restorationSchool?: components["schemas"]["RestorationPolicy"];
             /** @description What is done about the colour of its age. */
@@ -10244,7 +10406,7 @@ export interface components {
             fromId?: null | string;
         };
         /** @enum {string} */
-        MechanismKind: "floppyDrive" | "hardDrive" | "opticalDrive" | "tapeDrive" | "printer" | "fan" | "hinge" | "latch";
+        MechanismKind: "floppyDrive" | "hardDrive" | "opticalDrive" | "tapeDrive" | "printer" | "fan" | "hinge" | "latch" | "notKnown";
         MechanismRow: {
             mechanism: components["schemas"]["Mechanism"];
             verdict: components["schemas"]["Verdict"];
@@ -11023,6 +11185,31 @@ export interface components {
          * @enum {string}
          */
         Orientation: "notKnown" | "asUsed" | "upsideDown" | "onBack" | "onFront" | "onLeftSide" | "onRightSide";
+        /** @description What was done instead of a procedure's steps, or before anybody asked. */
+        OtherwiseAsk: {
+            /** @description In the person's words. */
+            what: string;
+            /**
+             * Format: double
+             * @description When; 0 is now.
+             * @default 0
+             */
+            hoursAgo: number;
+            /**
+             * @description Who did it; empty for whoever is at the bench.
+             * @default
+             */
+            by: string;
+            /** @description No keeps it, and counts nothing as done. */
+            cameOut?: components["schemas"]["ThreeState"];
+            /**
+             * Format: double
+             * @description Of an area: of a drop of water that stood on it, read now.
+             */
+            ph?: null | number;
+            /** @description Of what is cleaned: a liquid went on it. Not known counts as yes. */
+            wetted?: components["schemas"]["ThreeState"];
+        };
         /**
          * @description What a judgement came to. There is no default worth having: Outcome.Unknown is an answer, and is 0 so that a forgotten outcome never reads as a yes.
          * @enum {string}
@@ -11818,6 +12005,13 @@ export interface components {
              * @description Not before; null for from the start.
              */
             from?: null | number;
+            /** @description It does more harm the longer it waits: it and what it comes after go before everything else. */
+            first?: boolean;
+            /**
+             * Format: int32
+             * @description What comes after it must begin within so many minutes of its end; null for whenever.
+             */
+            waitMostMinutes?: null | number;
             /**
              * Format: int32
              * @description Pinned to a minute, as what has begun is.
@@ -11915,6 +12109,11 @@ export interface components {
             smelled: string;
             said: string;
         };
+        /**
+         * @description How a machine is brought to power, by how it came.
+         * @enum {string}
+         */
+        PowerRitual: "fromNothing" | "asItRan" | "runsHere";
         PowerScreen: {
             steps: components["schemas"]["PowerStepView"][];
             next: null | components["schemas"]["PowerStepKind"];
@@ -11935,6 +12134,10 @@ export interface components {
             machineVersion: number;
             /** @description The screen on which its danger is answered; empty when there is none. */
             answeredOn: string;
+            /** @description How it is brought to power: what was said of its last running counts while nothing has changed since. */
+            ritual: components["schemas"]["PowerRitual"];
+            ran: components["schemas"]["LastRan"];
+            ranWord: string;
             inPieces: null | components["schemas"]["TestInPieces"];
         };
         /** @description One step as it was taken on one machine. Rail readings are kept as Readings. */
@@ -11976,10 +12179,14 @@ export interface components {
             how: string;
             /** @description What is right to read, see and hear. */
             expected: string;
-            /** @description Rails are read in this step. */
+            /** @description Rails may be read in this step. */
             reads: boolean;
             /** @description Said at this step. */
             cautions: components["schemas"]["CautionId"][];
+            /** @description It is closed by its readings; where it is not, what was seen closes it, and a reading may be added. */
+            mustRead?: boolean;
+            /** @description It feeds the board, so that everything that stands before the board stands before it. */
+            feeds?: boolean;
         };
         /** @enum {string} */
         PowerStepState: "notYet" | "passed" | "failed" | "overruled";
@@ -11991,8 +12198,10 @@ export interface components {
             earlier: components["schemas"]["Reading"][];
             /** @description May it be taken now? */
             may: components["schemas"]["Permit"];
-            /** @description It was through, and a danger was found since. */
+            /** @description It was through, and a danger was found since, or a board was worked on. */
             lapsed: boolean;
+            /** @description The work on a board by which it lapsed; empty where it is another reason. */
+            since: string;
         };
         PriceAsk: {
             /**
@@ -12196,6 +12405,14 @@ export interface components {
             rails: components["schemas"]["RailResult"][];
             /** @description The figures used. */
             limits: components["schemas"]["RailLimits"];
+        };
+        RanAsk: {
+            ran: components["schemas"]["LastRan"];
+            /**
+             * @description Whose word it is, or what was seen when it ran here.
+             * @default
+             */
+            word: string;
         };
         /** @description Where a room says that a piece of work lies, by what machines are made of. */
         Reach: {
@@ -14239,6 +14456,8 @@ export interface components {
             minutes: number;
             /** @description May it feed a good board? */
             verdict: components["schemas"]["Verdict"];
+            /** @description Every rail holds its volts, long enough and on a stated load; its ripple alone is not known, for want of an oscilloscope. */
+            onlyRippleMissing?: boolean;
         };
         /**
          * @description What a supply is counted in.
@@ -14646,6 +14865,17 @@ export interface components {
              * @default 1
              */
             breadths: number;
+            /**
+             * @description It was done before anybody asked, also where it is ruled out here.
+             * @default false
+             */
+            alreadyDone: boolean;
+            /**
+             * Format: double
+             * @description When, where it was done already.
+             * @default 0
+             */
+            hoursAgo: number;
         };
         /**
          * @description How a board was turned over between its two photos, which decides which way its back is mirrored.
@@ -15140,8 +15370,17 @@ export interface components {
             waitsFor?: string;
             /** @description It waits, and nobody knows until when: counted as int WorkPlan.OpenWaitDays. */
             openWait?: boolean;
-            /** @description It deals with a danger, and goes before everything. */
+            /** @description It deals with a danger. */
             danger?: boolean;
+            /** @description What it deals with does more harm the longer it waits, as a leak does: it goes before everything, by whoever may. */
+            grows?: boolean;
+            /** @description Done on the bench before the machine is put together again. */
+            onTheBench?: boolean;
+            /**
+             * Format: int32
+             * @description The wait that follows must be ended by then, counted as it is: what lies in the light, or in a bath. Null where it may last.
+             */
+            waitMostMinutes?: null | number;
             /** @description Nothing is listed there yet: what such a stage usually takes. */
             guess?: boolean;
             /** @description No row says that it is done: somebody who was at it does. */
@@ -17819,6 +18058,32 @@ export interface operations {
             };
         };
     };
+    SayRan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RanAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     GetBattery: {
         parameters: {
             query?: never;
@@ -18538,6 +18803,33 @@ export interface operations {
             };
         };
     };
+    AreaOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                areaId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     AddNet: {
         parameters: {
             query?: never;
@@ -18876,6 +19168,33 @@ export interface operations {
             };
         };
     };
+    SolderedOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                partId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     TakeSolderStep: {
         parameters: {
             query?: never;
@@ -19012,6 +19331,33 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    CleanedOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                itemId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -19676,6 +20022,33 @@ export interface operations {
             };
         };
     };
+    PanelOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
     TakeFinishStep: {
         parameters: {
             query?: never;
@@ -19842,6 +20215,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MendingStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    MendedOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                mendingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
             };
         };
         responses: {
@@ -20265,6 +20665,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MechanismStepAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ServicedOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                mechanismId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
             };
         };
         responses: {
@@ -20781,6 +21208,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["FittingAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    CapacitorOtherwise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                capacitorId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherwiseAsk"];
             };
         };
         responses: {

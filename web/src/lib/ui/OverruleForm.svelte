@@ -7,8 +7,16 @@
     ondo,
     label = 'Why do you decide otherwise?',
     button = 'Overrule, and keep the reason',
-  }: { ondo: (reason: string) => Promise<unknown>; label?: string; button?: string } = $props();
-  let reason = $state('');
+    proposed = '',
+  }: {
+    ondo: (reason: string) => Promise<unknown>;
+    label?: string;
+    button?: string;
+    /** A reason that the screen knows; the person keeps it or words it otherwise. */
+    proposed?: string;
+  } = $props();
+  // svelte-ignore state_referenced_locally
+  let reason = $state(proposed);
   const form = new Sending();
 </script>
 
