@@ -172,6 +172,55 @@ public class UnitOfWorkTests
     }
 
     [Fact]
+    public async Task What_an_undo_puts_back_does_not_stand_on_what_it_takes_away()
+    {
+        await using var store = await Store.OpenAsync();
+        var id = await store.TakeInAsync();
+        var (db, work) = store.Request();
+        Haar.Core.Keyboards.Keyboard keys = new()
+        {
+            Id = work.NewId(),
+            MachineId = id,
+            Name = "keyboard",
+        };
+        db.Add(keys);
+        await work.ActAsync(id, "To be cleaned: keyboard.", TestContext.Current.CancellationToken);
+        // Laid: one act makes the picture and has the keyboard name it.
+        (db, work) = store.Request();
+        var photo = new Haar.Core.Photos.Photo
+        {
+            Id = work.NewId(),
+            MachineId = id,
+            Caption = "straight",
+        };
+        db.Add(photo);
+        db.Keyboards.Single().PictureId = photo.Id;
+        var laid = await work.ActAsync(id, "Laid.", TestContext.Current.CancellationToken);
+        (_, work) = store.Request();
+        var undone = await work.UndoAsync(laid.Id, TestContext.Current.CancellationToken);
+        Assert.Null(store.Db().Keyboards.Single().PictureId);
+        Assert.Empty(store.Db().Photos);
+        (_, work) = store.Request();
+        await work.UndoAsync(undone.Id, TestContext.Current.CancellationToken);
+        Assert.Equal(photo.Id, store.Db().Keyboards.Single().PictureId);
+        // What names it by a later act stands on it all the same.
+        (db, work) = store.Request();
+        db.Add(
+            new Haar.Core.Boards.Board
+            {
+                Id = work.NewId(),
+                MachineId = id,
+                Name = "Main",
+                PhotoId = photo.Id,
+            }
+        );
+        await work.ActAsync(id, "A board.", TestContext.Current.CancellationToken);
+        var redone = store.Db().Log.OrderBy(l => l.Id).ToList()[^2];
+        (_, work) = store.Request();
+        await Assert.ThrowsAsync<UndoException>(() => work.UndoAsync(redone.Id, TestContext.Current.CancellationToken));
+    }
+
+    [Fact]
     public async Task An_entry_that_is_not_there_or_kept_no_record_says_so()
     {
         await using var store = await Store.OpenAsync();

@@ -42,6 +42,32 @@ public sealed class CapacitorsRoom : Room
     /// <summary>What the drawer lacks is so long in the post, where no order says otherwise. A house figure.</summary>
     public const int UsualPostDays = 3;
 
+    /// <summary>Capacitors that a finding's own work exchanges.</summary>
+    static int OfFindings(MachineNow m) =>
+        m.Facts.Jobs.Count(j =>
+            j is { Settles: true, FindingId: { } found }
+            && j.State != JobState.Done
+            && m.Facts.Findings.Any(x =>
+                x.Id == found
+                && x.Open
+                && x.Kind
+                    is Survey.FindingKind.BulgingCapacitor
+                        or Survey.FindingKind.WeepingCapacitor
+                        or Survey.FindingKind.CrackedMainsFilter
+            )
+        );
+
+    /// <summary>When the last area that is drying now is dry; null when none is.</summary>
+    static DateTimeOffset? DryAt(MachineNow m) =>
+        m
+            .Facts.Areas.Where(a => a.Next == Corrosion.AreaStep.Dry && a.Treatment.AlcoholAt is not null)
+            .Select(a => (DateTimeOffset?)a.Treatment.AlcoholAt!.Value.AddHours(Corrosion.AreaDrying.RoomHours))
+            .Max()
+            is { } at
+        && at > m.Now
+            ? at
+            : null;
+
     /// <summary>The washing of areas that are not dry yet.</summary>
     static IReadOnlyList<string> Washed(MachineNow m) =>
         [.. m.Facts.Areas.Where(a => a.Treatment.DriedAt is null && a.Next is not null).Select(a => $"area/{a.Id}/wash")];
@@ -55,10 +81,11 @@ public sealed class CapacitorsRoom : Room
         var caps = m.Capacitors;
         var (measure, out_, undecided) = (
             caps.Of(CapacitorStand.NotMeasured),
-            // Those in the post are the work that was listed when they were ordered.
-            caps.Goes + caps.Of(CapacitorStand.Exchanging),
+            // Those in the post are the work that was listed when they were ordered; those of a finding's work are that work.
+            Math.Max(0, caps.Goes - OfFindings(m)) + caps.Of(CapacitorStand.Exchanging),
             caps.Of(CapacitorStand.Undecided)
         );
+        var dry = DryAt(m);
         if (measure + undecided > 0)
         {
             yield return new(
@@ -74,12 +101,14 @@ public sealed class CapacitorsRoom : Room
                 At = new(PieceKind.Board, false),
                 // What is wet reads wrong.
                 After = Washed(m),
+                From = dry,
+                WaitsFor = dry is null ? "" : "the board drying",
                 Places = [BenchPlaces.Meter],
                 Screen = "capacitors",
             };
         }
         // Half of an exchange has its part; of the others those that are set aside have.
-        var without = Math.Max(0, caps.Goes - m.Facts.Reservations.DistinctBy(r => r.CapacitorId).Count());
+        var without = Math.Max(0, caps.Goes - OfFindings(m) - m.Facts.Reservations.DistinctBy(r => r.CapacitorId).Count());
         if (without > 0)
         {
             yield return new(
@@ -125,6 +154,8 @@ public sealed class CapacitorsRoom : Room
                 Places = [BenchPlaces.Iron],
                 Gives = [Airborne.Solvent],
                 At = new(PieceKind.Board, true),
+                From = dry,
+                WaitsFor = dry is null ? "" : "the board drying",
                 After =
                 [
                     .. i == 0 ? ["capacitors/measure", "nets", .. Washed(m)] : (string[])[$"capacitors/exchange/{i - 1}"],

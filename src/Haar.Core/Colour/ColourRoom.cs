@@ -33,6 +33,9 @@ public sealed class ColourRoom : Room
     public override IEnumerable<DateTimeOffset> Changes(MachineNow m) =>
         m.Facts.WhiteningRuns.Select(r => r.Running).OfType<WhiteningSession>().Select(s => s.From.AddHours(s.PlannedHours));
 
+    /// <summary>In the light in one go, where nobody has said otherwise or would have to stay for longer. A house figure.</summary>
+    const double SessionHours = 3;
+
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))
@@ -42,7 +45,8 @@ public sealed class ColourRoom : Room
         foreach (var r in m.Facts.WhiteningRuns.Where(r => r.DoneAt is null))
         {
             var (name, screen) = (Words.Lower(Name(m.Facts, r)), $"cleaning?item={r.Id}");
-            var hours = r.Sessions is [.., var last] ? last.PlannedHours : 3;
+            // Planned in sessions that fit an evening or a morning: what nobody can end in time is not begun.
+            var hours = Math.Min(r.Sessions is [.., var last] ? last.PlannedHours : SessionHours, SessionHours);
             var place = r.Sessions is [.., { Bleach.Light: not BleachLight.Sun }] ? BenchPlaces.Lamp : BenchPlaces.Sill;
             // Without two readings nobody knows: two sessions are usual.
             var more =
@@ -93,6 +97,7 @@ public sealed class ColourRoom : Room
                 {
                     Why = r.Forecast()?.Verdict.Sentence ?? "As far as its policy wants it.",
                     Needs = "Peroxide, tray, gloves, glasses",
+                    Optional = true,
                     After = i == 0 ? [$"colour/{r.Id}/out"] : [$"colour/{r.Id}/look/{i - 1}"],
                     Places = [place],
                     WaitMinutes = (int)(60 * hours),
@@ -112,6 +117,7 @@ public sealed class ColourRoom : Room
                 {
                     Why = "What dries on it leaves streaks.",
                     Needs = "Gloves, glasses, water, card",
+                    Optional = true,
                     After = [$"colour/{r.Id}/in/{i}"],
                     WaitMinutes = 12 * 60,
                     WaitFor = "drying",

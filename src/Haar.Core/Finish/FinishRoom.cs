@@ -26,6 +26,16 @@ public sealed class FinishRoom : Room
                 FinishSteps.From(p)
             ));
 
+    /// <summary>How long a remover lies on, by how far it is rusted; null where fleece by hand does it. As the steps of <see cref="Rust"/> say: some hours, or overnight.</summary>
+    static double? RemoverHours(SheetMetal p) =>
+        p.Rusted() is not { Verdict.Outcome: Outcome.Yes or Outcome.YesIf } r ? null
+        : p.Reach == ToolReach.Folds || r.Grade is > 2 and <= 4 ? 4
+        : r.Grade > 4 ? 12
+        : null;
+
+    /// <summary>Months in which paint dries outdoors in temperate Europe: sheets ask for 10 to 15 °C at least. A house figure; who lives elsewhere paints by the thermometer.</summary>
+    static bool Warm(DateTimeOffset now) => now.Month is >= 4 and <= 10;
+
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))
@@ -56,6 +66,22 @@ public sealed class FinishRoom : Room
                             or FinishStep.Prime
                 )
                 .ToList();
+            // A remover works by itself, for hours: laid on in one visit, taken off in another.
+            var remover =
+                bare.Contains(FinishStep.RemoveRust) && bare[0] is FinishStep.RemoveRust or FinishStep.Mask ? RemoverHours(p) : null;
+            if (remover is { } soaks)
+            {
+                var task = Task("remover", "lay the rust remover on", WorkKind.Washing, 15);
+                yield return task with
+                {
+                    Why = p.Rusted()!.Verdict.Sentence,
+                    Needs = "Chelating rust remover, cloths, foil, gloves",
+                    Uses = [new("rust remover", Math.Ceiling(p.SquareCentimetres / 20), SupplyUnit.Millilitres)],
+                    WaitMinutes = (int)(60 * soaks),
+                    WaitFor = "the rust remover",
+                };
+                before = task.Key;
+            }
             if (bare.Count > 0)
             {
                 var task = Task(
@@ -68,10 +94,7 @@ public sealed class FinishRoom : Room
                 yield return task with
                 {
                     Why = "What lies bare rusts again within hours: in one go.",
-                    Needs = "Fleece, remover, mask, water, primer",
-                    Uses = open.Contains(FinishStep.RemoveRust)
-                        ? [new("rust remover", Math.Ceiling(p.SquareCentimetres / 20), SupplyUnit.Millilitres)]
-                        : [],
+                    Needs = remover is null ? "Fleece, oil, mask, water, primer" : "Fleece, mask, water, primer",
                     Places = [BenchPlaces.Yard],
                     Gives = [Airborne.Dust, Airborne.Solvent],
                     From = FinishSteps.From(p),
@@ -92,8 +115,10 @@ public sealed class FinishRoom : Room
                 yield return task with
                 {
                     Why = "Coats go on within their window, or wrinkle.",
-                    Needs = "Spray, mask, thermometer, hygrometer",
-                    Places = [BenchPlaces.Yard],
+                    Needs = Warm(m.Now)
+                        ? "Spray, mask, thermometer, hygrometer"
+                        : "Spray, mask, thermometer, hygrometer; a room of 15 to 25 °C that is aired, since it is too cold outdoors",
+                    Places = Warm(m.Now) ? [BenchPlaces.Yard] : [],
                     Gives = [Airborne.Solvent],
                     From = before.Length == 0 ? FinishSteps.From(p) : null,
                     WaitMinutes = (int)(60 * p.CureHours),

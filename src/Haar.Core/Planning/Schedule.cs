@@ -54,6 +54,9 @@ public sealed record PlanTask
     /// <summary>It does more harm the longer it waits: it and what it comes after go before everything else.</summary>
     public bool First { get; init; }
 
+    /// <summary>Where it cannot be planned, what comes after it is planned all the same.</summary>
+    public bool Optional { get; init; }
+
     /// <summary>What comes after it must begin within so many minutes of its end; null for whenever.</summary>
     public int? WaitMostMinutes { get; init; }
 

@@ -184,7 +184,7 @@ public static partial class Schedule
                     .First();
                 open.Remove(next);
                 var t = Tasks[next];
-                if (Before[next].FirstOrDefault(b => cannot.Contains(b), -1) is var b and >= 0)
+                if (Before[next].FirstOrDefault(b => cannot.Contains(b) && (!Tasks[b].Optional || t.Optional), -1) is var b and >= 0)
                 {
                     cannot.Add(next);
                     unplanned.Add(
@@ -201,7 +201,7 @@ public static partial class Schedule
                     unplanned.Add(new(t.Id, why));
                     continue;
                 }
-                var release = Math.Max(t.From ?? 0, Before[next].Select(x => at[x]!.ReadyAt).DefaultIfEmpty(0).Max());
+                var release = Math.Max(t.From ?? 0, Before[next].Select(x => at[x]?.ReadyAt ?? 0).DefaultIfEmpty(0).Max());
                 var best = Best(next, release, person?.Invoke(next));
                 if (t.WaitMostMinutes is { } most)
                 {

@@ -211,6 +211,7 @@ public static partial class WorkPlan
                             WaitMinutes = last ? wait : 0,
                             WaitMostMinutes = last && saidDone is null ? w.WaitMostMinutes : null,
                             First = w.Grows,
+                            Optional = w.Optional,
                             WaitPlace = last ? w.WaitPlace : "",
                             Places = saidDone is null ? [.. w.Places.Concat(AtMachine(m.Id, w)).Distinct()] : [],
                             HeldBefore = w.HeldBefore && part == 1 && saidDone is null,
@@ -378,6 +379,35 @@ public static partial class WorkPlan
                 {
                     after[begins].UnionWith(ends);
                 }
+            }
+        }
+        foreach (var m in machines)
+        {
+            // A board that dries is measured and soldered by nobody: what is washed is washed first, but for what comes before the washing.
+            var boards = m
+                .Work.Where(w => w.Stage == Stage.Boards)
+                .SelectMany(w => ids.GetValueOrDefault((m.Id, w.Key)) ?? [])
+                .Distinct()
+                .ToList();
+            var washed = boards.Where(id => entries[id].Work is { Kind: WorkKind.Washing, WaitMinutes: > 0 }).ToHashSet();
+            if (washed.Count == 0)
+            {
+                continue;
+            }
+            var before = new HashSet<string>(washed);
+            var way = new Stack<string>(washed);
+            while (way.TryPop(out var id))
+            {
+                foreach (var b in after[id].Where(before.Add))
+                {
+                    way.Push(b);
+                }
+            }
+            foreach (
+                var id in boards.Where(id => !before.Contains(id) && entries[id].Work is { Kind: not WorkKind.Deciding, Grows: false })
+            )
+            {
+                after[id].UnionWith(washed);
             }
         }
         Cut(after);

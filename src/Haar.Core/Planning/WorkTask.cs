@@ -88,6 +88,9 @@ public sealed record WorkTask(string Key, string Title, Stage Stage, WorkKind Ki
     /// <summary>What it deals with does more harm the longer it waits, as a leak does: it goes before everything, by whoever may.</summary>
     public bool Grows { get; init; }
 
+    /// <summary>The machine can be finished without it: where it cannot be planned it holds up nothing.</summary>
+    public bool Optional { get; init; }
+
     /// <summary>Done on the bench before the machine is put together again.</summary>
     public bool OnTheBench { get; init; }
 

@@ -59,6 +59,26 @@ public sealed class FirstPowerRoom : Room
         }
     }
 
+    /// <summary>Who solders or washes a board measures its rails for shorts again before it is fed: also where every step was through.</summary>
+    public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work) =>
+        m.Session.Next is null
+        && m.Session.Plan.Any(p => p.Kind == PowerStepKind.Shorts)
+        && !m.Closed.Contains(Stage.BringUp)
+        && work.Any(w => w is { Stage: Stage.Boards, Kind: WorkKind.Soldering or WorkKind.Washing })
+            ?
+            [
+                .. work,
+                new("power", "Measure the rails for shorts again", Stage.BringUp, WorkKind.Measuring, WorkTask.About(10))
+                {
+                    Why = "What was soldered or washed since may have left a short.",
+                    Needs = "Multimeter",
+                    OnTheBench = true,
+                    Places = [BenchPlaces.Meter],
+                    Screen = "power",
+                },
+            ]
+            : work;
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         var (gate, f) = (m.Session, m.Facts);

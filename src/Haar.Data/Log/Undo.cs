@@ -54,7 +54,16 @@ public sealed partial class UnitOfWork
         }
         foreach (var change in Enumerable.Reverse(changes))
         {
-            await RevertAsync(change, leaving, named.GetValueOrDefault(change.Table), cancel);
+            // What this undo puts back as it was does not stand on what this undo takes away.
+            var back = changes
+                .Where(c => c.Before is { } was && !was.GetRawText().Contains(change.Key, StringComparison.OrdinalIgnoreCase))
+                .Select(c => (c.Table, c.Key));
+            await RevertAsync(
+                change,
+                change.Before is null ? [.. leaving, .. back] : leaving,
+                named.GetValueOrDefault(change.Table),
+                cancel
+            );
         }
 
         await StandsAsync(changes, cancel);

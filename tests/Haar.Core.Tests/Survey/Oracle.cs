@@ -68,28 +68,41 @@ static class Oracle
         {
             yield return "nobody has said what feeds it";
         }
-        // Every rail that it has was read for shorts, and holds within its tolerance, as it is named and rated now.
-        foreach (var rail in m.Rails)
+        // Every rail that can be reached was read for shorts, after the last iron, wash or cell, unless it runs here as it is.
+        var hands = f
+            .Capacitors.SelectMany(c => new[] { c.Fitting.RemovedAt, c.Fitting.FittedAt })
+            .Concat(f.Areas.SelectMany(a => new[] { a.Treatment.RinsedAt, a.Treatment.AlcoholAt }))
+            .Concat(f.SolderedParts.SelectMany(s => new[] { s.Sheet.SolderedAt, s.Sheet.WashedAt }))
+            .Append(f.Cell?.FittedAt)
+            .OfType<DateTimeOffset>()
+            .DefaultIfEmpty(DateTimeOffset.MinValue)
+            .Max();
+        var behindGlass = m.Tube == ThreeState.Yes || m.Traits.Contains(Trait.PictureTube);
+        var laptop = m.Traits.Contains(Trait.LithiumPack) && m.Rails.Any(r => r.Name == "adapter");
+        var runs = m.Ran == LastRan.Here && m.RanAt >= hands;
+        if (!runs && !behindGlass && f.PowerSteps.Any(s => s.Kind == PowerStepKind.SupplyLoaded && s.State != PowerStepState.NotYet))
         {
-            double? Newest(PowerStepKind step, Quantity q) =>
-                f
+            foreach (var rail in m.Rails.Where(r => !laptop || r.Name == "adapter"))
+            {
+                var read = f
                     .Readings.Where(r =>
-                        r.Quantity == q
+                        r.Quantity == Quantity.Ohms
                         && r.Channel == rail.Name
-                        && f.PowerSteps.Any(s => s.Kind == step && s.Id == r.SubjectId && s.State != PowerStepState.NotYet)
+                        && f.PowerSteps.Any(s => s.Kind == PowerStepKind.Shorts && s.Id == r.SubjectId && s.State != PowerStepState.NotYet)
                     )
                     .OrderBy(r => r.Id)
-                    .LastOrDefault()
-                    ?.Value;
-            if (f.PowerSteps.Any(s => s.Kind == PowerStepKind.SupplyLoaded && s.State != PowerStepState.NotYet))
-            {
-                if (Newest(PowerStepKind.Shorts, Quantity.Ohms) is null)
+                    .LastOrDefault();
+                if (read is null)
                 {
                     yield return $"{rail.Name} was never read for shorts";
                 }
+                else if (read.At < hands)
+                {
+                    yield return $"{rail.Name} was read for shorts before the last work on its boards";
+                }
             }
         }
-        if (m.Rails.Count == 0 && m.Class != MachineClass.Pocket)
+        if (!runs && !behindGlass && m.Rails.Count == 0 && m.Class != MachineClass.Pocket)
         {
             yield return "it has no rails that anybody named";
         }

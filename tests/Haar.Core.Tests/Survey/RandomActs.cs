@@ -47,8 +47,8 @@ sealed class RandomActs
                     f.Machine,
                     c,
                     [.. f.Readings.Where(x => x.SubjectId == c.Id)],
-                    [],
-                    [],
+                    [.. f.Reservations.Where(x => x.CapacitorId == c.Id)],
+                    Drawer!,
                     f.Jobs,
                     f.Overrules,
                     new DateOnly(2026, 6, 2)
@@ -56,6 +56,22 @@ sealed class RandomActs
                 : null,
         [typeof(HeatFacts)] = (f, r) => Any(f.HotParts, r) is { } h ? new HeatFacts(h, f.Overrules) : null,
     };
+
+    /// <summary>What lies in the drawer: one that will do in most places, and one that never does.</summary>
+    static readonly IReadOnlyList<Haar.Core.Parts.DrawerPart> Drawer =
+    [
+        .. new[] { 25.0, 4 }.Select(volts => new Haar.Core.Parts.DrawerPart
+        {
+            Id = Id(),
+            Quantity = 1_000_000,
+            Spec = new()
+            {
+                Kind = CapacitorKind.AluminiumRadial,
+                Microfarads = 47,
+                RatedVolts = volts,
+            },
+        }),
+    ];
 
     /// <summary>Acts of the workshop and of rooms whose rows decide nothing of power: why they are not in this walk.</summary>
     public static readonly IReadOnlyDictionary<string, string> NotHere = new Dictionary<string, string>
@@ -181,7 +197,7 @@ sealed class RandomActs
     /// <summary>What screens change without a command of their own.</summary>
     void Edit()
     {
-        switch (random.Next(17))
+        switch (random.Next(19))
         {
             case 0:
                 var finding = new Finding
@@ -354,6 +370,38 @@ sealed class RandomActs
                     "a piece off"
                 );
                 break;
+            case 17:
+                Add(
+                    new HotPart
+                    {
+                        Id = Id(),
+                        MachineId = f.Machine.Id,
+                        Name = $"chip {f.HotParts.Count}",
+                        Facts = new()
+                        {
+                            GapMillimetres = new(0.02, 0.05, 0.08),
+                            Watts = 4,
+                            SquareMillimetres = 900,
+                        },
+                    },
+                    "a hot part"
+                );
+                break;
+            case 18 when Any(f.StripSteps, random) is { } s:
+                Add(
+                    new StripFastener
+                    {
+                        Id = Id(),
+                        MachineId = f.Machine.Id,
+                        StepId = s.Id,
+                        Thread = "M3",
+                        LengthMillimetres = 5,
+                        Head = "pan",
+                        Count = 2,
+                    },
+                    "screws out"
+                );
+                break;
             case 16:
                 Add(
                     new SolderedPart
@@ -482,6 +530,14 @@ sealed class RandomActs
             var values = Enum.GetValues(type);
             return values.GetValue(random.Next(values.Length));
         }
+        if (type == typeof(Guid) && name.StartsWith("part", StringComparison.OrdinalIgnoreCase))
+        {
+            return Drawer[random.Next(Drawer.Count)].Id;
+        }
+        if (type == typeof(Guid) && name.StartsWith("fastener", StringComparison.OrdinalIgnoreCase) && f.StripFasteners.Count > 0)
+        {
+            return f.StripFasteners[random.Next(f.StripFasteners.Count)].Id;
+        }
         if (type == typeof(Guid))
         {
             var ids = Ids();
@@ -536,9 +592,13 @@ sealed class RandomActs
     }
 
     string Text(string name) =>
-        name.Contains("subject", StringComparison.OrdinalIgnoreCase) && Ids() is { Count: > 0 } ids && random.Next(2) == 0
+        name is "Rail" && f.Machine.Rails.Count > 0 ? f.Machine.Rails[random.Next(f.Machine.Rails.Count)].Name
+        : name is "Thread" ? "M3"
+        : name is "Head" ? "pan"
+        : name is "Source" ? "typed"
+        : name.Contains("subject", StringComparison.OrdinalIgnoreCase) && Ids() is { Count: > 0 } ids && random.Next(2) == 0
             ? ids[random.Next(ids.Count)].ToString()
-            : Words[random.Next(Words.Length)];
+        : Words[random.Next(Words.Length)];
 
     static readonly string[] Words =
     [

@@ -257,7 +257,11 @@
                   >Something has changed since: it is begun from nothing.</strong
                 >{/if}
             </p>{/if}
-          <p class="mt-1 text-sm">{rituals[data.ritual]}</p>
+          <p class="mt-1 text-sm">
+            {data.ritual === 'fromNothing' && !data.steps.some((s) => s.plan.kind === 'bareBoard')
+              ? 'From nothing, covers on: measured at its plug, then switched on from outside.'
+              : rituals[data.ritual]}
+          </p>
         </section>
         <ol aria-label="Steps of first power">
           {#each data.steps as s, i (s.plan.kind)}
@@ -564,7 +568,7 @@
         {:else if data.next == null}<button class="btn-next" onclick={() => go(`/m/${id}`)}>On to what is next</button>
         {:else if !isNext}<button class="btn-next" onclick={() => (shown = undefined)}>To the next step</button>
         {:else if unread}<button class="btn-next" disabled={form.busy} onclick={() => edit(unread)}
-            >Type {unread.name} <Key k="R" /></button
+            >Type {unread.name}&nbsp;<Key k="R" /></button
           >
         {:else if view?.rails?.verdict.outcome === 'no'}<button
             class="btn-next"
@@ -578,8 +582,10 @@
           >{/if}
       {/snippet}
       {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained
-          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && unread}Probes
-          on {unread.name} and ground.{/if}{/snippet}
+          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && !blocked && unread}{unread.name ===
+          'plug, pin to pin'
+            ? 'Plug out of the wall, its switch on.'
+            : `Probes on ${unread.name} and ground.`}{/if}{/snippet}
       {#snippet acts()}
         {#if canPull && unread}<button class="act" disabled={form.busy} onclick={() => void form.send(() => pull())}
             >{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`} <Key k="M" /></button

@@ -12007,6 +12007,8 @@ export interface components {
             from?: null | number;
             /** @description It does more harm the longer it waits: it and what it comes after go before everything else. */
             first?: boolean;
+            /** @description Where it cannot be planned, what comes after it is planned all the same. */
+            optional?: boolean;
             /**
              * Format: int32
              * @description What comes after it must begin within so many minutes of its end; null for whenever.
@@ -15374,6 +15376,8 @@ export interface components {
             danger?: boolean;
             /** @description What it deals with does more harm the longer it waits, as a leak does: it goes before everything, by whoever may. */
             grows?: boolean;
+            /** @description The machine can be finished without it: where it cannot be planned it holds up nothing. */
+            optional?: boolean;
             /** @description Done on the bench before the machine is put together again. */
             onTheBench?: boolean;
             /**
