@@ -176,7 +176,8 @@ export async function journey(
   await expect(page.getByText('The old cell is out.').first()).toBeVisible();
   await hands.press('button', 'First power');
   await expect(heading).toContainText('Rails measured for shorts');
-  for (const rail of ['+5 V', '+12 V', '−5 V', '−12 V']) await hands.press('button', `Read ${rail} from the meter`);
+  for (const rail of ['+5 V', '+12 V', '−5 V', '−12 V'])
+    await hands.press('button', new RegExp(`^Read ${rail.replace('+', '\\+')} from the meter`));
   await expect(heading).toContainText('No short', { timeout: 20_000 });
   await hands.press('button', 'This step is through');
   await hands.press('checkbox', 'I am trained for this, and the covers stay on.');
@@ -187,7 +188,8 @@ export async function journey(
   await hands.press('button', 'The load is on');
   await expect(page.getByText(/^On its load/).first()).toBeVisible();
   await haar.onLoadFor(12);
-  for (const rail of ['+5 V', '+12 V', '−5 V', '−12 V']) await hands.press('button', `Read ${rail} from the meter`);
+  for (const rail of ['+5 V', '+12 V', '−5 V', '−12 V'])
+    await hands.press('button', new RegExp(`^Read ${rail.replace('+', '\\+')} from the meter`));
   await expect(heading).toContainText('Go no further. +12 V reads 11.21 V and its ripple is 3 times the limit.', {
     timeout: 20_000,
   });
@@ -217,7 +219,7 @@ export async function journey(
   await hands.press('button', 'This step is through');
   await expect(heading).toContainText('Bare board, speaker only');
   // The sheet goes on to the next rail by itself until all are read.
-  await hands.press('button', /^Type a reading/);
+  await hands.press('button', /^Type \+5 V/);
   for (const [rail, volts] of [
     ['+5 V', '5.02'],
     ['+12 V', '12.01'],

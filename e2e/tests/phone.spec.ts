@@ -34,6 +34,13 @@ test('the recorder goes on with the network gone and the page closed, and catche
   await page.getByRole('button', { name: 'Name it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Cable clamp comes off');
   await page.getByRole('button', { name: 'Fastener', exact: true }).click();
+  // Nothing is filled in that nobody said; the sizes of this machine are one tap.
+  await expect(page.getByLabel('Thread')).toHaveValue('');
+  await page
+    .getByRole('group', { name: 'Sizes used on this machine' })
+    .getByRole('button', { name: /^M3 × 6/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'One more' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('The network is gone.')).toBeVisible();

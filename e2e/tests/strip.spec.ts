@@ -140,7 +140,7 @@ test('a supply that nobody can vouch for is kept off the board until it is read 
   await haar.lookOver(id);
   await page.goto(`${haar.url}/m/${id}/power`);
   await page.getByRole('checkbox', { name: /I am trained/ }).check();
-  await page.getByRole('button', { name: /^Type a reading/ }).click();
+  await page.getByRole('button', { name: /^Type \+3\.3 V/ }).click();
   for (const [rail, volts] of [
     ['+3.3 V', '3.31'],
     ['+5 V', '5.05'],
