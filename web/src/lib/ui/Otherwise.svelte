@@ -1,7 +1,7 @@
 <!--
 @component “I did it already, or otherwise”: what was done instead of a procedure’s steps is kept, and what no word stands for stays asked.
 ```svelte
-<Otherwise name="C14" left="its way round and a reading" ondo={(body) => act(api.POST('…/otherwise', { ...path, body }))} />
+<Otherwise name="C14" left="its way round and a reading" ondo={(body) => keep(body)} />
 ```
 -->
 <script lang="ts">
