@@ -26,6 +26,10 @@ public class CommandUndoTests
         await using var store = await Store.OpenAsync();
         var walk = new RandomActs(seed);
         var (db, work) = store.Request();
+        // The drawer is the workshop's, and no row of the walk.
+        var beside = store.Db();
+        beside.AddRange(RandomActs.Drawer);
+        await beside.SaveChangesAsync(TestContext.Current.CancellationToken);
         db.AddRange(Rows(walk.Facts).Where(r => r is not Core.Safety.Danger));
         await work.ActAsync(walk.Facts.Machine.Id, "Begun.", TestContext.Current.CancellationToken);
         db.AddRange(Rows(walk.Facts).OfType<Core.Safety.Danger>().Where(d => !db.Dangers.Any(x => x.Subject == d.Subject)));

@@ -70,6 +70,10 @@ public static class PlanChance
             throw new InvalidInputException("groups", "At most 1,000 groups.");
         }
         Schedule.Check(ask.Plan);
+        if (Schedule.Needed(ask.Plan).Ask is { Tasks.Count: > 0 } needed)
+        {
+            ask = ask with { Plan = needed };
+        }
         var laid = new Schedule.Problem(ask.Plan).List();
         IReadOnlyList<string>? order = laid.Unplanned.Count == 0 ? [.. laid.Tasks.Select(t => t.Id)] : null;
         var now = Chance(ask.Plan, ask, order, cancel);

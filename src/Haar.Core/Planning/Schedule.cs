@@ -300,6 +300,12 @@ public static partial class Schedule
     public static ScheduleResult Of(ScheduleAsk ask, CancellationToken cancel = default)
     {
         Check(ask);
+        var whole = ask;
+        (ask, var without) = Needed(ask);
+        if (ask.Tasks.Count == 0)
+        {
+            return Say(whole, new([], without, null, 0), 0, false);
+        }
         ask = Urgent(ask);
         var p = new Problem(ask);
         var first = p.List();
@@ -315,13 +321,38 @@ public static partial class Schedule
         }
         var settled = p.Settled(best);
         // What was put in order may have parted what must follow at once.
-        return Say(
-            ask,
+        var stands =
             p.EndsInTime(settled) ? settled
-                : p.EndsInTime(best) ? best
-                : first,
-            bound,
-            proven && p.EndsInTime(settled)
+            : p.EndsInTime(best) ? best
+            : first;
+        return Say(whole, stands with { Unplanned = [.. stands.Unplanned, .. without] }, bound, proven && stands == settled);
+    }
+
+    /// <summary>What a machine can be finished without, and that cannot be planned, is left out: what comes after it is planned as if it were not there.</summary>
+    internal static (ScheduleAsk Ask, IReadOnlyList<Unplanned> Without) Needed(ScheduleAsk ask)
+    {
+        if (!ask.Tasks.Any(t => t.Optional))
+        {
+            return (ask, []);
+        }
+        var optional = ask.Tasks.Where(t => t.Optional).Select(t => t.Id).ToHashSet();
+        var without = new Problem(ask).List().Unplanned.Where(u => optional.Contains(u.Id)).ToList();
+        if (without.Count == 0)
+        {
+            return (ask, []);
+        }
+        var gone = without.Select(u => u.Id).ToHashSet();
+        return (
+            ask with
+            {
+                Tasks =
+                [
+                    .. ask
+                        .Tasks.Where(t => !gone.Contains(t.Id))
+                        .Select(t => t with { After = [.. t.After.Where(a => !gone.Contains(a))] }),
+                ],
+            },
+            without
         );
     }
 

@@ -34,6 +34,12 @@ public static partial class Schedule
         {
             return new(fresh, [], false);
         }
+        var whole = ask;
+        (ask, var without) = Needed(ask);
+        if (ask.Tasks.Count == 0)
+        {
+            return new(fresh, [], false);
+        }
         ask = Urgent(ask);
         var p = new Problem(ask);
         var starts = fresh.Tasks.ToDictionary(t => t.Id, t => t.Start);
@@ -45,13 +51,14 @@ public static partial class Schedule
         {
             old = same;
         }
+        old = old with { Unplanned = [.. old.Unplanned, .. without] };
         var gain = (fresh.ReadyAt ?? 0) - (old.ReadyAt ?? 0);
         var kept =
             old.Unplanned.Count <= fresh.Unplanned.Count
             && old.Late <= fresh.Late
             && -gain <= Math.Max(WorthMovingMinutes, WorthMoving * (fresh.ReadyAt ?? 0));
-        var plan = kept ? Say(ask, old, fresh.Bound, fresh.Proven && old.Late <= fresh.Late && old.ReadyAt <= fresh.ReadyAt) : fresh;
-        return new(plan, Moves(ask, plan, stood), kept);
+        var plan = kept ? Say(whole, old, fresh.Bound, fresh.Proven && old.Late <= fresh.Late && old.ReadyAt <= fresh.ReadyAt) : fresh;
+        return new(plan, Moves(whole, plan, stood), kept);
     }
 
     static List<PlanMove> Moves(ScheduleAsk ask, ScheduleResult plan, Dictionary<string, StoodAt> stood)

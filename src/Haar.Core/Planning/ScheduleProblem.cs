@@ -288,9 +288,9 @@ public static partial class Schedule
             List<Window> Held(string place) => held.TryGetValue(place, out var l) ? l : held[place] = [];
         }
 
-        /// <summary>A beginning that nobody can end in time is tried again so much later, and so often: a fortnight of half hours. House figures.</summary>
-        const int LaterMinutes = 30,
-            MostTries = 14 * 48;
+        /// <summary>A beginning that nobody can end in time is tried again so much later, and so often: a fortnight of two hours each. House figures.</summary>
+        const int LaterMinutes = 120,
+            MostTries = 14 * 12;
 
         /// <summary>Whatever must be ended in time is.</summary>
         public bool EndsInTime(Plan plan)

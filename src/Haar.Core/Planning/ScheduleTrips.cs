@@ -120,7 +120,7 @@ public static partial class Schedule
                 }
                 foreach (var i in moved)
                 {
-                    var release = Math.Max(p.Tasks[i].From ?? 0, p.Before[i].Select(b => at[b]!.ReadyAt).DefaultIfEmpty(0).Max());
+                    var release = Math.Max(p.Tasks[i].From ?? 0, p.Before[i].Select(b => at[b]?.ReadyAt ?? 0).DefaultIfEmpty(0).Max());
                     (int End, int Who)? best = null;
                     foreach (var w in p.Who[i].Where(w => only[w].Length > 0))
                     {

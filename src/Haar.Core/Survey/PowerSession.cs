@@ -67,7 +67,12 @@ public sealed record PowerSession(
     {
         var ritual = Rituals.Of(f, now);
         var plan = FirstPower.Compose(f.Machine.Class, Intake.Hazards.CarefulTraits(f.Machine), ritual);
-        var supply = ritual == PowerRitual.RunsHere ? Survey.SupplyTrust.RunsHere(f.Machine.RanWord) : f.SupplyTrust();
+        var supply = f.SupplyTrust();
+        // What was read of it outranks a word: a supply that was found bad feeds nothing because somebody saw it run.
+        if (ritual == PowerRitual.RunsHere && supply.Trust < Trust.Loaded && !f.SupplyReadBad())
+        {
+            supply = Survey.SupplyTrust.RunsHere(f.Machine.RanWord);
+        }
         var list = PowerList.Of(f, now);
         var before = list.Where(h => !h.Permit.Granted).ToList();
         var lapsed = f.PowerSteps.Where(s => s.Through && (f.Lapsed(s) || !Holds(f, plan, s))).Select(s => s.Kind).ToList();

@@ -41,6 +41,14 @@ public sealed partial record MachineFacts
         return Survey.SupplyTrust.Of(Machine, step, step is null ? [] : ReadingsOf(step));
     }
 
+    /// <summary>The last readings of its supply alone, or its step, say that it is bad.</summary>
+    public bool SupplyReadBad() =>
+        PowerSteps.FirstOrDefault(s => s.Kind == PowerStepKind.SupplyLoaded) is { } step
+        && (
+            step.State == PowerStepState.Failed
+            || PowerAct.Judge(Machine, PowerStepKind.SupplyLoaded, ReadingsOf(step))?.Verdict.Outcome == Verdicts.Outcome.No
+        );
+
     /// <summary>Findings that a person lets stop power no longer, on what they were found to be.</summary>
     public IReadOnlySet<Guid> OverruledFindings =>
         Findings.Where(x => FindingRules.StopsPower(x, Overrules).OverruledBecause is not null).Select(x => x.Id).ToHashSet();

@@ -96,16 +96,14 @@ static class SurveyCalc
                     var ritual = Rituals.Of(ask.Ran);
                     var plan = FirstPower.Compose(ask.Class, ask.Traits, ritual);
                     var inside = ask.Traits.Contains(Trait.InternalMainsSupply) || ask.Traits.Contains(Trait.PictureTube);
-                    var supply =
-                        ask.Supply is { } s
-                            ? SupplyTrust.Of(
-                                Rails.Powered(s.Rails, StatedLoad.Is(s.Load), s.Limits, inside),
-                                s.Load,
-                                s.Minutes,
-                                s.SoakMinutes,
-                                ask.Class == MachineClass.Pocket && !inside
-                            )
-                        : ritual == PowerRitual.RunsHere ? SupplyTrust.RunsHere("by your word")
+                    var supply = ask.Supply is { } s
+                        ? SupplyTrust.Of(
+                            Rails.Powered(s.Rails, StatedLoad.Is(s.Load), s.Limits, inside),
+                            s.Load,
+                            s.Minutes,
+                            s.SoakMinutes,
+                            ask.Class == MachineClass.Pocket && !inside
+                        )
                         : null;
                     var gate = FirstPower.Stand(
                         plan,

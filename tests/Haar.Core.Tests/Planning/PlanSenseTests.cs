@@ -80,6 +80,15 @@ public class PlanSenseTests
         var r = Of(tasks, Ines);
         Assert.Equal("light", Assert.Single(r.Unplanned).Id);
         Assert.Single(r.Tasks);
+        // And so it is planned again, and has its chance.
+        var ask = new ScheduleAsk
+        {
+            Tasks = tasks,
+            People = [Ines, Odd],
+            Seconds = 0,
+        };
+        Assert.Single(Schedule.Again(ask, [new("close", "Ines", 0)]).Plan.Tasks);
+        Assert.Single(Schedule.Of(ask with { Tasks = [tasks[0]] }).Unplanned);
     }
 
     [Property(MaxTest = 60)]

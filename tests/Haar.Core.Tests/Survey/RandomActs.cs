@@ -58,7 +58,7 @@ sealed class RandomActs
     };
 
     /// <summary>What lies in the drawer: one that will do in most places, and one that never does.</summary>
-    static readonly IReadOnlyList<Haar.Core.Parts.DrawerPart> Drawer =
+    public static readonly IReadOnlyList<Haar.Core.Parts.DrawerPart> Drawer =
     [
         .. new[] { 25.0, 4 }.Select(volts => new Haar.Core.Parts.DrawerPart
         {

@@ -96,6 +96,33 @@ public class RitualTests
         Assert.False(PowerSession.Of(f, Now).May(PowerStepKind.Picture).Granted);
     }
 
+    [Fact]
+    public void A_supply_that_was_read_bad_feeds_nothing_because_somebody_saw_it_run()
+    {
+        var f = KnownMachine.Powered(Desktop(), Now.AddHours(-3));
+        var step = f.PowerSteps.First(s => s.Kind == PowerStepKind.SupplyLoaded);
+        f = f with
+        {
+            Readings =
+            [
+                .. f.Readings,
+                new()
+                {
+                    Id = Id(),
+                    SubjectKind = SubjectKind.Rail,
+                    SubjectId = step.Id,
+                    Channel = "+5 V",
+                    Quantity = Quantity.Volts,
+                    Value = 6.4,
+                    At = Now.AddHours(-1),
+                },
+            ],
+        };
+        Does(new SayRan(LastRan.Here, "it runs"), f);
+        f.PowerSteps.First(s => s.Kind == PowerStepKind.Picture).State = PowerStepState.NotYet;
+        Assert.False(PowerSession.Of(f, Now).May(PowerStepKind.Picture).Granted);
+    }
+
     [Theory]
     [InlineData("solder")]
     [InlineData("piece")]
