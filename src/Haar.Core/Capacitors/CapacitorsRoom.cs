@@ -39,9 +39,6 @@ public sealed class CapacitorsRoom : Room
     /// <summary>Out, pads looked at and cleaned, in, measured. A figure by practice.</summary>
     public const int ExchangeMinutes = 12;
 
-    /// <summary>What the drawer lacks is so long in the post, where no order says otherwise. A house figure.</summary>
-    public const int UsualPostDays = 3;
-
     /// <summary>Capacitors that a finding's own work exchanges.</summary>
     static int OfFindings(MachineNow m) =>
         m.Facts.Jobs.Count(j =>
@@ -120,9 +117,6 @@ public sealed class CapacitorsRoom : Room
             )
             {
                 Why = "What is not in the drawer comes by post, and the board waits open for it.",
-                // Nobody has looked yet whether the drawer has them: what it lacks comes no sooner.
-                WaitMinutes = UsualPostDays * 24 * 60,
-                WaitFor = "the post, for what the drawer lacks",
                 Screen = "/order",
             };
         }
