@@ -1,3 +1,4 @@
+using Haar.Core.Planning;
 using Haar.Core.Verdicts;
 
 namespace Haar.Core.Acts;
@@ -20,6 +21,19 @@ public sealed class CircuitWork : ICheckedRow
     public string What { get; init; } = "";
 
     public void Check() => TextField.Check("what", What, MostWhat, "Say what was done on the board, in 1 to 200 characters.");
+
+    /// <summary>Listed work on the boards is work on a circuit; null for any other.</summary>
+    public static CircuitWork? Of(Job job, DateTimeOffset when, Func<Guid> newId) =>
+        job.Stage == Stage.Boards ? Of(job.MachineId, job.Title, when, newId) : null;
+
+    /// <summary>What a machine's rows say was soldered or washed, and of which no row of this kind is left: a document of an older Haar, or one that somebody has edited.</summary>
+    public static IEnumerable<CircuitWork> Missing(MachineFacts f, Func<Guid> newId) =>
+        Rooms
+            .AllRooms.InOrder.SelectMany(r => r.Worked(f))
+            .Where(w => !(f.LastOnCircuit?.At >= w.At))
+            .OrderBy(w => w.At)
+            .TakeLast(1)
+            .Select(w => Of(f.Machine.Id, w.What, w.At, newId));
 
     public static CircuitWork Of(Guid machineId, string what, DateTimeOffset when, Func<Guid> newId) =>
         new()

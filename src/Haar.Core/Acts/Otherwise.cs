@@ -6,7 +6,7 @@ namespace Haar.Core.Acts;
 /// <param name="What">In their words: "exchanged by the owner for a 47 µF 25 V".</param>
 /// <param name="HoursAgo">When; 0 is now.</param>
 /// <param name="By">Who did it; empty for whoever is at the bench.</param>
-/// <param name="CameOut">No keeps what was done, and counts nothing as done. Not known counts as done, and claims no more than that.</param>
+/// <param name="CameOut">No keeps what was done, and counts nothing as done. Not known is an answer only where something that is asked for later shows it.</param>
 public sealed record SaidOtherwise(string What, double HoursAgo = 0, string By = "", ThreeState CameOut = ThreeState.NotKnown)
 {
     const double MostYears = 40;
@@ -67,12 +67,19 @@ public abstract record DoOtherwise<TFacts>(SaidOtherwise Said) : Command<TFacts>
     /// <summary>Whether anything is left that a word can stand for.</summary>
     protected abstract Permit Possible(TFacts f, DateTimeOffset now);
 
+    /// <summary>A reading or a look that is still asked for shows how it came out; where none is, the person says so.</summary>
+    protected virtual bool ShownLater => true;
+
     /// <summary>Marks the steps; what it added or took away.</summary>
     protected abstract Done Mark(TFacts f, DateTimeOffset when, Done done);
 
     public sealed override Permit May(TFacts f, DateTimeOffset now)
     {
         Said.Check();
+        if (Said.CameOut == ThreeState.NotKnown && !ShownLater)
+        {
+            throw new InvalidInputException("cameOut", "Say whether it came out: nothing that is asked for later shows it.");
+        }
         return Said.CameOut == ThreeState.No ? Permit.Yes() : Possible(f, now);
     }
 

@@ -236,6 +236,13 @@ public sealed class BatteriesRoom : Room
         return cell.Chosen is { } chosen && facts.Option(chosen) is { } option && facts.Permit(option, "kind").Granted;
     }
 
+    public override IEnumerable<(DateTimeOffset At, string What)> Worked(MachineFacts f) =>
+        f.Cell is { } cell
+            ? new[] { (At: cell.OldOutAt, What: "The old cell is out"), (At: cell.FittedAt, What: "A cell is fitted") }
+                .Where(w => w.At is not null)
+                .Select(w => (w.At!.Value, w.What))
+            : [];
+
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         const string title = "The cell in it may stay there";

@@ -216,6 +216,12 @@ public sealed class CapacitorsRoom : Room
         }
     }
 
+    public override IEnumerable<(DateTimeOffset At, string What)> Worked(MachineFacts f) =>
+        f
+            .Capacitors.Select(c => (At: c.Fitting.FittedAt ?? c.Fitting.CleanedAt ?? c.Fitting.RemovedAt, c.Designator))
+            .Where(w => w.At is not null)
+            .Select(w => (w.At!.Value, $"{w.Designator} exchanged"));
+
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         var half =

@@ -443,6 +443,8 @@ public sealed record FinishItem : Command<CleaningActFacts>
 /// <param name="Wetted">Water or another liquid went on it. Not known counts as yes: it dries first.</param>
 public sealed record CleanedOtherwise(SaidOtherwise Said, ThreeState Wetted = ThreeState.NotKnown) : DoOtherwise<CleaningActFacts>(Said)
 {
+    protected override bool ShownLater => false;
+
     protected override (Guid MachineId, Guid Id, string Name) About(CleaningActFacts f) => (f.Machine.Id, f.Item.Id, f.Item.Name);
 
     protected override string NotClaimed(CleaningActFacts f) => "What it left on the surface is not known: look at it again in a week.";

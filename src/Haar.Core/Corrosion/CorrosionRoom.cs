@@ -171,6 +171,12 @@ public sealed class CorrosionRoom : Room
         }
     }
 
+    public override IEnumerable<(DateTimeOffset At, string What)> Worked(MachineFacts f) =>
+        f
+            .Areas.Select(a => (At: a.Treatment.AlcoholAt ?? a.Treatment.RinsedAt ?? a.Treatment.NeutralisedAt, a.Name))
+            .Where(w => w.At is not null)
+            .Select(w => (w.At!.Value, $"{w.Name}: washed"));
+
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         static Verdict No(string sentence, Basis basis, string why, string change) =>

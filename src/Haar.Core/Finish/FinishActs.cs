@@ -233,6 +233,8 @@ public sealed record RustAgain : Command<FinishFacts>
 /// <summary>The panel was done already, or otherwise: its earth points are still measured, and what leaked on it is still read.</summary>
 public sealed record PanelOtherwise(SaidOtherwise Said) : DoOtherwise<FinishFacts>(Said)
 {
+    protected override bool ShownLater => false;
+
     protected override (Guid MachineId, Guid Id, string Name) About(FinishFacts f) => (f.Panel.MachineId, f.Panel.Id, f.Panel.Name);
 
     protected override string NotClaimed(FinishFacts f) =>

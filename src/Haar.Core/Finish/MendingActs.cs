@@ -100,6 +100,8 @@ public sealed record FinishMending(bool AsItIs) : Command<MendingFacts>
 /// <summary>It was mended already, or otherwise.</summary>
 public sealed record MendedOtherwise(SaidOtherwise Said) : DoOtherwise<MendingFacts>(Said)
 {
+    protected override bool ShownLater => false;
+
     protected override (Guid MachineId, Guid Id, string Name) About(MendingFacts f) => (f.Mending.MachineId, f.Mending.Id, f.Mending.Name);
 
     protected override string NotClaimed(MendingFacts f) =>

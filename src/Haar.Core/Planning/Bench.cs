@@ -193,10 +193,13 @@ public static class WorkPast
 
     public static string WriteDownTitle(WorkTask work) => $"Write down what was done: {Verdicts.Words.Lower(work.Title)}";
 
-    /// <summary>Somebody who was at it said that it is done, and nothing of it has been written down since: not the same work once more.</summary>
+    /// <summary>
+    /// Somebody who was at it said that it is done, and nothing of it has been written down since: not the same work once more. The
+    /// first who said so: what goes on without hands has gone on since then, however often it is said again.
+    /// </summary>
     public static WorkTaken? SaidDone(WorkTask work, IEnumerable<WorkTaken> ofIt) =>
         work is { ByWord: false, JobId: null, Since: { } since }
-            ? ofIt.Where(t => t is { End: WorkEnd.Done, EndedAt: { } ended } && ended >= since).MaxBy(t => t.EndedAt)
+            ? ofIt.Where(t => t is { End: WorkEnd.Done, EndedAt: { } ended } && ended >= since).MinBy(t => t.EndedAt)
             : null;
 
     /// <summary>What is thought before anything was timed counts as so many pieces of work that took as long as planned. A house figure.</summary>

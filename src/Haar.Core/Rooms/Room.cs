@@ -56,6 +56,9 @@ public abstract class Room
     /// <summary>What must be known of its rows before a board is fed: every entry, also those that are satisfied, so that silence is told from a yes.</summary>
     public virtual IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now) => [];
 
+    /// <summary>When its rows say that hands were last at a board, and at what: soldered, fitted, washed.</summary>
+    public virtual IEnumerable<(DateTimeOffset At, string What)> Worked(MachineFacts f) => [];
+
     /// <summary>A verdict of its own that a person may decide against beside the act, such as that a part comes out; null where that kind is another room's.</summary>
     /// <exception cref="InvalidInputException">There is nothing of that name.</exception>
     public virtual Disputed? Against(Acts.OverruleKind kind, string subject, MachineNow m) => null;

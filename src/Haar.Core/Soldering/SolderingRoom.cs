@@ -59,6 +59,12 @@ public sealed class SolderingRoom : Room
             .Select(p => p.LacqueredAt!.Value.AddHours(p.CureHours ?? SolderGates.UsualCureHours))
             .Concat(m.Facts.SolderedParts.Where(p => p.Sheet.Wet).Select(p => p.Sheet.WashedAt!.Value.AddHours(SolderGates.DryHours)));
 
+    public override IEnumerable<(DateTimeOffset At, string What)> Worked(MachineFacts f) =>
+        f
+            .SolderedParts.Select(p => (At: p.Sheet.WashedAt ?? p.Sheet.SolderedAt ?? p.Sheet.RemovedAt, p.Name))
+            .Where(w => w.At is not null)
+            .Select(w => (w.At!.Value, $"{w.Name}: soldered"));
+
     public override IEnumerable<BeforePower> BeforePower(MachineFacts f, DateTimeOffset now)
     {
         static Verdict No(string sentence, string why, string change) =>

@@ -50,6 +50,15 @@ public static class Rituals
             _ => PowerRitual.FromNothing,
         };
 
+    /// <summary>What ran “here” in another workshop ran for somebody: whoever reads the document has not seen it.</summary>
+    public static void TakenIn(Machine m)
+    {
+        if (m.Ran == LastRan.Here)
+        {
+            m.Ran = LastRan.ForSomebody;
+        }
+    }
+
     /// <summary>What was done to it since somebody saw it run.</summary>
     static bool ChangedSince(MachineFacts f, DateTimeOffset said) =>
         f.CountsFrom > said

@@ -133,6 +133,10 @@ public sealed partial class MachineExchange(HaarDb db, PhotoStore photos, UnitOf
         {
             w.OrderId = await db.Orders.AnyAsync(o => o.Id == w.OrderId, cancel) ? w.OrderId : null;
         }
+        Core.Survey.Rituals.TakenIn(d.Machine);
+        var facts = new Core.Planning.MachineFacts { Machine = d.Machine };
+        RowsOfMachine.Copy(d, facts);
+        db.AddRange(Core.Acts.CircuitWork.Missing(facts, work.NewId));
         db.Add(d.Machine);
         db.AddRange(RowsOfMachine.All(d).Select(r => r.Row).Where(r => r is not Reservation));
         db.AddRange(d.Parts.Where(p => !have.Contains(p.Id)));

@@ -144,6 +144,7 @@ static partial class StandsOn
             Photo => "a photo",
             Proof p => $"the proof “{p.What}”",
             Overrule => "a decision against a verdict",
+            Core.Acts.DoneOtherwise o => $"what was done otherwise on {o.Name}",
             PartOrder o => $"an order at {o.Supplier}",
             StageClosing => "a closed stage",
             LotBox b => $"the box “{b.Name}”",

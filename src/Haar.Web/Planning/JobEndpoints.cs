@@ -177,9 +177,9 @@ static class JobEndpoints
                 break;
             case JobState.Done:
                 job.Finish(work.Now);
-                if (job.Stage == Stage.Boards)
+                if (CircuitWork.Of(job, work.Now, work.NewId) is { } touched)
                 {
-                    db.Add(CircuitWork.Of(id, job.Title, work.Now, work.NewId));
+                    db.Add(touched);
                 }
                 break;
             default:

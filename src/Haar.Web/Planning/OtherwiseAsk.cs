@@ -7,7 +7,7 @@ namespace Haar.Web.Planning;
 /// <param name="What">In the person's words.</param>
 /// <param name="HoursAgo">When; 0 is now.</param>
 /// <param name="By">Who did it; empty for whoever is at the bench.</param>
-/// <param name="CameOut">No keeps it, and counts nothing as done.</param>
+/// <param name="CameOut">No keeps it, and counts nothing as done. Asked for where no later reading shows it.</param>
 /// <param name="Ph">Of an area: of a drop of water that stood on it, read now.</param>
 /// <param name="Wetted">Of what is cleaned: a liquid went on it. Not known counts as yes.</param>
 public sealed record OtherwiseAsk(

@@ -82,6 +82,12 @@ static class FindingActs
     /// <summary>Work that settles a finding is done: the finding is dealt with, and the other way round.</summary>
     public static async Task SettleAsync(Finding f, HaarDb db, UnitOfWork work, CancellationToken cancel)
     {
+        // Whatever its work is, hands were where it says.
+        var works = await db.Jobs.AsNoTracking().Where(j => j.FindingId == f.Id).ToListAsync(cancel);
+        if (works.Select(j => Core.Acts.CircuitWork.Of(j, work.Now, work.NewId)).FirstOrDefault(w => w is not null) is { } touched)
+        {
+            db.Add(touched);
+        }
         foreach (var j in await db.Jobs.Where(j => j.FindingId == f.Id && j.Settles && j.State != JobState.Done).ToListAsync(cancel))
         {
             j.Finish(work.Now);

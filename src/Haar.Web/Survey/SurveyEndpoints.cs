@@ -174,10 +174,6 @@ static class SurveyEndpoints
         }
         f.DealtWithAt = work.Now;
         f.DealtWith = ask.How.Trim();
-        if (await db.Jobs.AnyAsync(j => j.FindingId == f.Id && j.Stage == Core.Planning.Stage.Boards, cancel))
-        {
-            db.Add(Core.Acts.CircuitWork.Of(id, $"{FindingRules.Meaning(f.Kind).Words}: {f.DealtWith}", work.Now, work.NewId));
-        }
         await FindingActs.CellOutAsync(f.Id, db, work, cancel);
         await FindingActs.SettleAsync(f, db, work, cancel);
         return (await work.ActAsync(id, $"Dealt with: {FindingRules.Meaning(f.Kind).Words}. {f.DealtWith}", cancel)).Said(f.Id);

@@ -23,6 +23,25 @@ public class OtherwiseTests
 
     static readonly SaidOtherwise Said = new("by the owner, last year", 24 * 300, "the owner");
 
+    static readonly SaidOtherwise CameOut = Said with { CameOut = ThreeState.Yes };
+
+    [Fact]
+    public void What_nothing_later_shows_is_said_by_the_person()
+    {
+        Mending m = new()
+        {
+            Id = Id(),
+            MachineId = Machine.Id,
+            Name = "crack",
+        };
+        MendingFacts f = new(Machine, m, []);
+        Assert.Throws<InvalidInputException>(() => new MendedOtherwise(Said).May(f, Now));
+        Does(new MendedOtherwise(Said with { CameOut = ThreeState.No }), f);
+        Assert.True(m.Open);
+        Does(new MendedOtherwise(CameOut), f);
+        Assert.False(m.Open);
+    }
+
     static Done Does<T>(Command<T> c, T f)
         where T : IActFacts => Assert.IsType<Done>(c.Decide(f, At()));
 
@@ -175,9 +194,9 @@ public class OtherwiseTests
             Leaked = ThreeState.No,
         };
         FinishFacts f = new(Machine, p, []);
-        Does(new PanelOtherwise(Said), f);
+        Does(new PanelOtherwise(CameOut), f);
         Assert.Equal(FinishStep.EarthPoints, p.Next);
-        Assert.IsType<Refused>(new PanelOtherwise(Said).Decide(f, At()));
+        Assert.IsType<Refused>(new PanelOtherwise(CameOut).Decide(f, At()));
         Does(new TakeFinishStep(FinishStep.EarthPoints, Ohms: 0.05), f);
         Assert.Null(p.Next);
         // What leaked near it is still read.
@@ -188,7 +207,7 @@ public class OtherwiseTests
             Name = "floor",
             RustedPercent = 5,
         };
-        Does(new PanelOtherwise(Said), f with { Panel = near });
+        Does(new PanelOtherwise(CameOut), f with { Panel = near });
         Assert.Equal(FinishStep.ReadResidue, near.Next);
     }
 
@@ -202,7 +221,7 @@ public class OtherwiseTests
             Name = "shell",
         };
         CleaningActFacts f = new(Machine, i, []);
-        Does(new CleanedOtherwise(Said with { HoursAgo = 2 }), f);
+        Does(new CleanedOtherwise(CameOut with { HoursAgo = 2 }), f);
         Assert.True(i.Wet);
         CleanedItem dry = new()
         {
@@ -210,7 +229,7 @@ public class OtherwiseTests
             MachineId = Machine.Id,
             Name = "shell",
         };
-        Does(new CleanedOtherwise(Said, ThreeState.No), f with { Item = dry });
+        Does(new CleanedOtherwise(CameOut, ThreeState.No), f with { Item = dry });
         Assert.False(dry.Open);
     }
 

@@ -97,6 +97,41 @@ public class RitualTests
     }
 
     [Fact]
+    public void A_document_brings_a_word_and_no_running_machine_and_what_was_soldered_with_it()
+    {
+        Machine m = new()
+        {
+            Ran = LastRan.Here,
+            RanWord = "it booted",
+            RanAt = Now,
+        };
+        Rituals.TakenIn(m);
+        Assert.Equal(LastRan.ForSomebody, m.Ran);
+        // A part that was fitted after the shorts were measured, in a document that has no row of it.
+        var f = KnownMachine.Powered(Desktop(), Now.AddHours(-3)) with
+        {
+            Capacitors =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Designator = "C9",
+                    Fitting = new()
+                    {
+                        RemovedAt = Now.AddHours(-2),
+                        FittedAt = Now.AddHours(-1),
+                        RemeasuredAt = Now,
+                    },
+                },
+            ],
+        };
+        var missing = Assert.Single(CircuitWork.Missing(f, Id));
+        Assert.Equal(Now.AddHours(-1), missing.At);
+        Assert.Equal(PowerStepKind.Shorts, PowerSession.Of(f with { CircuitWorks = [missing] }, Now).Next);
+        Assert.Empty(CircuitWork.Missing(f with { CircuitWorks = [missing] }, Id));
+    }
+
+    [Fact]
     public void A_supply_that_was_read_bad_feeds_nothing_because_somebody_saw_it_run()
     {
         var f = KnownMachine.Powered(Desktop(), Now.AddHours(-3));

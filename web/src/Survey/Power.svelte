@@ -582,10 +582,9 @@
           >{/if}
       {/snippet}
       {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained
-          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && !blocked && unread}{unread.name ===
-          'plug, pin to pin'
-            ? 'Plug out of the wall, its switch on.'
-            : `Probes on ${unread.name} and ground.`}{/if}{/snippet}
+          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && !blocked && unread}{data.rails.some((r) => r.name === unread?.name)
+            ? `Probes on ${unread.name} and ground.`
+            : 'Plug out of the wall, its switch on.'}{/if}{/snippet}
       {#snippet acts()}
         {#if canPull && unread}<button class="act" disabled={form.busy} onclick={() => void form.send(() => pull())}
             >{form.busy ? `Reading ${rail} …` : `Read ${unread.name} from the meter`} <Key k="M" /></button
