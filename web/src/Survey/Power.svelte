@@ -582,7 +582,9 @@
           >{/if}
       {/snippet}
       {#snippet needs()}{#if mustConfirm && !trained && isNext && !blocked && !unread}Confirm above that you are trained
-          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && !blocked && unread}{data.rails.some((r) => r.name === unread?.name)
+          for this.{:else if stepState === 'failed'}Fit a tested supply, or hand it to a trained person.{:else if isNext && !blocked && unread}{data.rails.some(
+            (r) => r.name === unread?.name,
+          )
             ? `Probes on ${unread.name} and ground.`
             : 'Plug out of the wall, its switch on.'}{/if}{/snippet}
       {#snippet acts()}

@@ -11200,7 +11200,7 @@ export interface components {
              * @default
              */
             by: string;
-            /** @description No keeps it, and counts nothing as done. */
+            /** @description No keeps it, and counts nothing as done. Asked for where no later reading shows it. */
             cameOut?: components["schemas"]["ThreeState"];
             /**
              * Format: double
