@@ -17,7 +17,7 @@ public sealed partial class DemoWorkshop
                 Id = Id(),
                 Name = "Ines",
                 Skills = [BenchSkill.Soldering, BenchSkill.Mains],
-                Hours = [On(3, 18, 21), On(5, 18, 21), On(1, 10, 15)],
+                Hours = [On(3, 18, 21), On(5, 18, 21), On(1, 10, 16)],
             }
         );
         db.Add(
@@ -27,7 +27,7 @@ public sealed partial class DemoWorkshop
                 Name = "Tam",
                 Skills = [BenchSkill.Soldering],
                 Avoids = [Airborne.Dust],
-                Hours = [On(6, 18, 21), On(2, 13, 18)],
+                Hours = [On(6, 18, 21), On(2, 13, 19)],
             }
         );
         db.Add(
@@ -35,7 +35,7 @@ public sealed partial class DemoWorkshop
             {
                 Id = Id(),
                 Name = "Odd",
-                Hours = [On(4, 17, 20), On(0, 17, 20), On(1, 10, 14)],
+                Hours = [On(4, 17, 20), On(0, 17, 20), On(1, 10, 15)],
             }
         );
         foreach (
