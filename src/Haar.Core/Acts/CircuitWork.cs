@@ -30,7 +30,11 @@ public sealed class CircuitWork : ICheckedRow
     public static IEnumerable<CircuitWork> Missing(MachineFacts f, Func<Guid> newId) =>
         Rooms
             .AllRooms.InOrder.SelectMany(r => r.Worked(f))
-            .Where(w => !(f.LastOnCircuit?.At >= w.At))
+            // Only what came after shorts that were measured says anything of them.
+            .Where(w =>
+                !(f.LastOnCircuit?.At >= w.At)
+                && f.PowerSteps.Any(s => s is { Kind: Survey.PowerStepKind.Shorts, Through: true } && !(s.At >= w.At))
+            )
             .OrderBy(w => w.At)
             .TakeLast(1)
             .Select(w => Of(f.Machine.Id, w.What, w.At, newId));

@@ -33,12 +33,15 @@ public sealed class FirstPowerRoom : Room
     public override IEnumerable<WorkTask> Work(MachineNow m)
     {
         // Taken up again after the boards: what is fed is what was worked on.
-        var open = m.Session.Next is null ? [] : m.Session.Plan.SkipWhile(p => p.Kind != m.Session.Next).ToList();
+        var through = m.Facts.PowerSteps.Where(s => s.Through && !m.Session.Lapsed.Contains(s.Kind)).Select(s => s.Kind).ToHashSet();
+        var open = m.Session.Next is null ? [] : m.Session.Plan.Where(p => !through.Contains(p.Kind)).ToList();
         if (open.Count > 0 && !m.Closed.Contains(Stage.BringUp))
         {
             yield return new(
                 "power",
-                $"First power: {open.Count} {(open.Count == 1 ? "step" : "steps")}",
+                open is [{ Kind: PowerStepKind.Shorts }] && m.Session.Lapsed.Contains(PowerStepKind.Shorts)
+                    ? ShortsAgain
+                    : $"First power: {open.Count} {(open.Count == 1 ? "step" : "steps")}",
                 Stage.BringUp,
                 WorkKind.Measuring,
                 WorkTask.About(10 * open.Count)
@@ -59,6 +62,8 @@ public sealed class FirstPowerRoom : Room
         }
     }
 
+    const string ShortsAgain = "Measure the rails for shorts again";
+
     /// <summary>Who solders or washes a board measures its rails for shorts again before it is fed: also where every step was through.</summary>
     public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work) =>
         m.Session.Next is null
@@ -68,7 +73,7 @@ public sealed class FirstPowerRoom : Room
             ?
             [
                 .. work,
-                new("power", "Measure the rails for shorts again", Stage.BringUp, WorkKind.Measuring, WorkTask.About(10))
+                new("power", ShortsAgain, Stage.BringUp, WorkKind.Measuring, WorkTask.About(10))
                 {
                     Why = "What was soldered or washed since may have left a short.",
                     Needs = "Multimeter",

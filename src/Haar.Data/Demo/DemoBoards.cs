@@ -1,5 +1,6 @@
 using System.Reflection;
 using System.Text.Json;
+using Haar.Core.Acts;
 using Haar.Core.Batteries;
 using Haar.Core.Boards;
 using Haar.Core.Capacitors;
@@ -140,6 +141,7 @@ public sealed partial class DemoWorkshop
             18
         );
         corner.Treatment = new() { NeutralisedAt = Ago(1) };
+        db.Add(CircuitWork.Of(m.Id, $"{corner.Name}: {AreaTreatment.Procedure.Words(AreaStep.Neutralise)}", Ago(1), Id));
         corner.JobId = rinse.Id;
         Area(m, b, "the keyboard socket", LeakSource.NickelCell, CorrosionStage.Bloom, Blot(0.335, 0.86, 0.028, 0.035, 9), 18);
         Net(m, b, "A7", "U31 pin 12", "memory slot 1 pin 7", 82, 0.3, 2, null, (0.11, 0.66), (0.2, 0.66), (0.31, 0.6));

@@ -176,8 +176,8 @@ public sealed partial class DemoWorkshop
                 Place = "holder beside the expansion slot",
                 Site = PackStore.Demo.Machines.First(p => p.Id == "pellardine-quire-20").Cell!,
                 Chosen = ReplacementKind.LikeForLike,
-                OldOutAt = Ago(26),
-                FittedAt = Ago(26),
+                OldOutAt = Ago(29),
+                FittedAt = Ago(29),
                 NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(4),
             }
         );
@@ -342,8 +342,8 @@ public sealed partial class DemoWorkshop
                 Place = "under the keyboard",
                 Site = PackStore.Demo.Machines.First(p => p.Id == "corvane-seawall-266").Cell!,
                 Chosen = ReplacementKind.LikeForLike,
-                OldOutAt = Ago(40),
-                FittedAt = Ago(38),
+                OldOutAt = Ago(46),
+                FittedAt = Ago(45),
                 NextCheck = DateOnly.FromDateTime(now.DateTime).AddYears(3),
             }
         );
