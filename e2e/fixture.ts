@@ -63,3 +63,40 @@ export async function sound(page: Page, what: string, rules?: string[]) {
     `${what} is wider than the screen`,
   ).toBeLessThanOrEqual(0);
 }
+
+/** Every control that can be seen is one that a finger gets at: scrolled to, nothing lies over its middle, also at the page's end. */
+export async function reachable(page: Page, what: string) {
+  const covered = await page.evaluate(() => {
+    const sheet = document.querySelector('[role="dialog"]');
+    const controls = [
+      ...(sheet ?? document).querySelectorAll<HTMLElement>(
+        'a[href], button, input, select, textarea, summary, [role="button"], [tabindex="0"]',
+      ),
+    ].filter(
+      (e) =>
+        e.checkVisibility({ visibilityProperty: true, opacityProperty: true }) &&
+        !e.closest('[inert], .sr-only') &&
+        !e.matches(':disabled') &&
+        Math.min(e.getBoundingClientRect().width, e.getBoundingClientRect().height) > 1,
+    );
+    const over: string[] = [];
+    for (const e of controls) {
+      e.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' });
+      // The first line of it: the middle of a link that wraps is nobody's.
+      const r = e.getClientRects()[0]!;
+      const hit = document.elementFromPoint(r.x + r.width / 2, r.y + r.height / 2);
+      // A field may be tapped by its label, and a link about a line by the line's own link.
+      const label = hit?.closest('label');
+      const row = e.parentElement?.closest('li, tr, label');
+      if (hit && (e.contains(hit) || label?.control === e || label?.contains(e) || row?.contains(hit))) continue;
+      const name = e.getAttribute('aria-label') ?? (e.textContent || e.id);
+      over.push(
+        `${name.trim().slice(0, 40)}: under ${hit?.closest('[aria-label]')?.getAttribute('aria-label') ?? hit?.tagName}`,
+      );
+    }
+    scrollTo(0, 0);
+    return { over, controls: controls.length };
+  });
+  expect(covered.over, `what lies over a control of ${what}`).toEqual([]);
+  expect(covered.controls, `controls of ${what}`).toBeGreaterThan(0);
+}

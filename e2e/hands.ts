@@ -111,3 +111,10 @@ export class Keyboard implements Hands {
     await target.setInputFiles(file);
   }
 }
+
+/** To a stage by the tideline: a basin each where there is room, and a list of them on a phone. */
+export async function toStage(page: Page, hands: Hands, stage: RegExp) {
+  const all = /^Stages of/;
+  if (await page.getByRole('button', { name: all }).isVisible()) await hands.press('button', all);
+  await hands.press('link', stage);
+}

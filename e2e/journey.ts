@@ -1,7 +1,7 @@
 import { deflateSync } from 'node:zlib';
 import { expect, type Page } from '@playwright/test';
 import type { Haar } from './haar';
-import type { Hands } from './hands';
+import { toStage, type Hands } from './hands';
 
 /** A small PNG, made here: grey, with a darker square. */
 export function picture(): Buffer {
@@ -103,7 +103,7 @@ export async function journey(
   await hands.press('button', 'What is found');
 
   // 4: the battery.
-  await hands.press('link', /^Boards/);
+  await toStage(page, hands, /^Boards/);
   await hands.press('link', 'Battery');
   await hands.press('button', /^Change/);
   await hands.fill('Where it sits', 'by the memory sockets');
@@ -171,7 +171,7 @@ export async function journey(
   // 6: first power. The cell that was taken out at the battery screen is known here.
   // Another evening with more light: nothing is plugged in before every place is known.
   await haar.lookOver(id);
-  await hands.press('link', /^Survey/);
+  await toStage(page, hands, /^Survey/);
   await expect(heading).toContainText('Nothing found is still open');
   await expect(page.getByText('The old cell is out.').first()).toBeVisible();
   await hands.press('button', 'First power');
@@ -247,7 +247,7 @@ export async function journey(
   await expect(heading).toContainText('It said: One long beep, 8192 KB.');
 
   // 7: proved.
-  await hands.press('link', /^Prove/);
+  await toStage(page, hands, /^Prove/);
   await hands.press('button', 'Measure one thing');
   await hands.fill('What', 'Start to prompt');
   await hands.press('button', 'Set it up');
@@ -259,7 +259,7 @@ export async function journey(
   await expect(heading).toContainText('Yes, it is real, and better');
 
   // 8: handed over.
-  await hands.press('link', /^Arrive/);
+  await toStage(page, hands, /^Arrive/);
   await hands.press('link', 'Money and hours');
   await hands.fill('What for', 'Holder, diode, three cells');
   await hands.fill(/^Money/, '6,20');
@@ -267,7 +267,7 @@ export async function journey(
   await hands.press('button', 'Count it');
   // Paid, spent by hand, and the part from the drawer that was fitted.
   await expect(page.getByRole('heading', { name: /€(18\.84|18\.89|19\.12) and 2 h 20/ })).toBeVisible();
-  await hands.press('link', /^Hand over/);
+  await toStage(page, hands, /^Hand over/);
   await expect(page.getByText('exchanged for', { exact: false }).first()).toBeVisible();
   await expect(
     page.getByText('Leaking cell, by the memory sockets: Green crust, one socket wet. The old cell is out.'),

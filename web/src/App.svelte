@@ -1,5 +1,6 @@
 <script lang="ts">
   import { QueryClientProvider } from '@tanstack/svelte-query';
+  import { MediaQuery } from 'svelte/reactivity';
   import { Router } from 'sv-router';
   import { Toaster } from 'svelte-sonner';
   import { queries, undo } from '$lib/api/act.svelte';
@@ -13,6 +14,7 @@
   import { go } from './router';
   import { setPalette } from '$lib/ui/open';
 
+  const phone = new MediaQuery('max-width: 40rem');
   let palette = $state(false);
   let list = $state(false);
   setPalette({ palette: () => (palette = true), keys: () => (list = true) });
@@ -53,5 +55,11 @@
       <button class="btn mt-6" onclick={() => void session.load()}>Try again</button>
     </main>
   {/if}
-  <Toaster position="bottom-center" offset={{ bottom: 112 }} mobileOffset={{ bottom: 160 }} visibleToasts={2} />
+  <!-- Above the bench edge; on a phone at the top, away from the thumb and what it presses next. -->
+  <Toaster
+    position={phone.current ? 'top-center' : 'bottom-center'}
+    offset={{ bottom: 'calc(var(--edge, 0px) + 0.75rem)' }}
+    mobileOffset={{ top: '0.5rem' }}
+    visibleToasts={2}
+  />
 </QueryClientProvider>

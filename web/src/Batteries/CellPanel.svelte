@@ -13,7 +13,7 @@
 <h1 class="mt-1.5 text-xl leading-snug font-bold">{cell.name}: {cell.state}.</h1>
 <p class="mt-2 text-sm text-soft">Battery first, then what it ate, then the capacitors, then the heat.</p>
 {#if bench}
-  <BenchEdge spaced={false}>
+  <BenchEdge>
     {#snippet next()}<a class="btn-next" href="/m/{id}/battery"
         >{cell.done ? 'Look at the battery' : 'What replaces it'}</a
       >{/snippet}

@@ -399,7 +399,7 @@
               ondone={() => drawn()}
             />
           {:else if drawing}
-            <BenchEdge spaced={false}>
+            <BenchEdge>
               {#snippet next()}{#if drawing === 'area' || drawing === 'net'}<button
                     class="btn-next"
                     disabled={points.length < (drawing === 'area' ? 3 : 2)}
@@ -511,7 +511,7 @@
         </div>
       </div>
       <div class="h-56 sm:h-24 print:hidden" aria-hidden="true"></div>
-      {#if !item && !drawing}<BenchEdge spaced={false}
+      {#if !item && !drawing}<BenchEdge
           >{#snippet next()}<button class="btn-next" onclick={() => (sheet = 'add')}
               >Put a capacitor on the board</button
             >{/snippet}{#snippet acts()}{@render more()}{/snippet}</BenchEdge

@@ -211,7 +211,7 @@
 {#if !sheet}<ProblemNote {form} />{/if}
 
 {#if bench}
-  <BenchEdge spaced={false}>
+  <BenchEdge>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
         >{form.busy && (row.stand === 'notMeasured' || row.next === 'remeasure')
           ? 'The meter settles …'

@@ -48,7 +48,7 @@
   );
 </script>
 
-<BenchEdge spaced={false}>
+<BenchEdge>
   {#snippet next()}{#if grid && ready}<button
         class="btn-next"
         disabled={form.busy}

@@ -191,7 +191,7 @@
 {#if !sheet}<ProblemNote {form} />{/if}
 
 {#if bench}
-  <BenchEdge spaced={false}>
+  <BenchEdge>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
         >{row.next ? areaStepWords[row.next] : row.due ? 'Look at it now' : 'Next in the list'}</button
       >{/snippet}

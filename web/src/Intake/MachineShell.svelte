@@ -73,7 +73,11 @@
         class="grid items-start gap-x-8 pt-3 md:grid-cols-[13rem_minmax(0,1fr)_9rem] xl:grid-cols-[14.5rem_minmax(0,1fr)_11rem]"
       >
         <div class="min-w-0 max-md:flex max-md:flex-wrap max-md:items-baseline max-md:gap-x-3">
-          <p class="text-sm max-md:w-full"><a class="text-soft hover:text-ink" href="/">‹ Workshop</a></p>
+          <p class="text-sm max-md:w-full">
+            <a class="inline-flex items-center text-soft hover:text-ink max-md:min-h-11 max-md:pr-6" href="/"
+              >‹ Workshop</a
+            >
+          </p>
           <p class="text-xl leading-tight font-bold text-balance">{head.machine.name}</p>
           <p class="text-sm text-soft">{[head.machine.yearFrom, head.machine.kind].filter(Boolean).join(' · ')}</p>
         </div>

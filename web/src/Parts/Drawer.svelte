@@ -160,55 +160,62 @@
           <TextField label="Show only" class="w-56" bind:value={filter} />
         </div>
         {#if !open && !counting}<ProblemNote problem={form.problem} />{/if}
-        <div class="mt-4 overflow-x-auto">
-          <table class="w-full min-w-[40rem]">
+        <!-- On a phone each part is an entry of a list, with its acts beneath it. -->
+        <div class="relative mt-4 md:overflow-x-auto">
+          <table class="w-full max-md:block md:min-w-[40rem]">
             <caption class="sr-only">Parts in the drawer</caption>
-            <thead class="text-sm text-soft"
-              ><tr>
+            <thead class="text-sm text-soft max-md:block"
+              ><tr class="max-md:flex">
                 {#each heads as [s, w, c] (s)}<th
                     class="py-1 pr-4 text-left font-normal {c}"
                     aria-sort={sort === s ? 'ascending' : 'none'}
                     ><button
-                      class="underline-offset-4 hover:underline {sort === s ? 'font-bold text-ink' : ''}"
+                      class="underline-offset-4 hover:underline max-md:min-h-11 max-md:min-w-11 {sort === s
+                        ? 'font-bold text-ink'
+                        : ''}"
                       onclick={() => (sort = s)}>{w}{sort === s ? ' ↑' : ''}</button
                     ></th
                   >{/each}
-                <th class="pr-4 text-left font-normal">Kind and size</th><th class="text-left font-normal"
-                  >Set aside for</th
-                ><th><span class="sr-only">Acts</span></th>
+                <th class="pr-4 text-left font-normal max-md:hidden">Kind and size</th><th
+                  class="text-left font-normal max-md:hidden">Set aside for</th
+                ><th class="max-md:hidden"><span class="sr-only">Acts</span></th>
               </tr></thead
             >
-            <tbody>
+            <tbody class="max-md:block">
               {#each rows as r (r.part.id)}
                 {@const s = r.part.spec}
                 {@const v = si(s.microfarads * 1e-6, 'F')}
-                <tr class="border-t border-sill">
-                  <td class="reading py-2 pr-4">{r.part.place || '–'}</td>
+                <tr
+                  class="border-t border-sill max-md:grid max-md:grid-cols-[3rem_auto_auto_1fr] max-md:items-baseline max-md:gap-x-2 max-md:pt-2"
+                >
+                  <td class="reading pr-4 md:py-2">{r.part.place || '–'}</td>
                   <td class="reading pr-4 text-right text-lg whitespace-nowrap"
                     >{v[0]} <span class="font-normal">{v[1]}</span></td
                   >
                   <td class="reading pr-4 text-right"
-                    >{s.ratedVolts == null ? '?' : plain(s.ratedVolts)}{s.safetyClass ? ` ${s.safetyClass}` : ''}</td
+                    >{s.ratedVolts == null ? '?' : plain(s.ratedVolts)}<span class="font-normal md:hidden">
+                      V</span
+                    >{s.safetyClass ? ` ${s.safetyClass}` : ''}</td
                   >
                   <td class="reading pr-4 text-right text-lg {r.free === 0 ? 'text-oxide' : ''}"
                     >{r.free}<span class="ml-1.5 text-sm font-normal text-soft">of {r.part.quantity}</span></td
                   >
-                  <td class="pr-4 text-sm"
+                  <td class="pr-4 text-sm max-md:col-span-4"
                     >{kindWords[s.kind]}{#if s.diameterMillimetres}, {plain(s.diameterMillimetres)} × {s.heightMillimetres
                         ? plain(s.heightMillimetres)
                         : '?'} mm{/if}{#if s.maxCelsius}, {plain(s.maxCelsius)} °C{/if}{#if r.part.boughtOn}<span
                         class="text-soft">, {r.part.boughtOn.slice(0, 4)}</span
                       >{/if}</td
                   >
-                  <td class="text-sm"
+                  <td class="text-sm max-md:col-span-4"
                     >{#each r.for as f (f.capacitorId)}<a
                         class="mr-2 underline"
                         href="/m/{f.machineId}/capacitors?part={f.capacitorId}">{f.designator} of {f.machine}</a
                       >{/each}</td
                   >
-                  <td class="text-right"
+                  <td class="text-right max-md:col-span-4 max-md:text-left"
                     ><button
-                      class="act min-h-8"
+                      class="act min-h-8 max-md:mr-6 max-md:min-h-11"
                       aria-label="Count {r.name}, {r.part.place}"
                       onclick={() => {
                         count = '';
@@ -216,8 +223,10 @@
                         counted = r.part.id;
                       }}>Count</button
                     >
-                    <button class="act min-h-8" aria-label="Change {r.name}, {r.part.place}" onclick={() => edit(r)}
-                      >Change</button
+                    <button
+                      class="act min-h-8 max-md:min-h-11"
+                      aria-label="Change {r.name}, {r.part.place}"
+                      onclick={() => edit(r)}>Change</button
                     ></td
                   >
                 </tr>

@@ -6,6 +6,7 @@
   import { useKeys } from '$lib/keys.svelte';
   import { now } from '$lib/now.svelte';
   import { stages } from '$lib/words';
+  import { keepRoom } from '$lib/ui/edge';
   import Key from '$lib/ui/Key.svelte';
   import Query from '$lib/ui/Query.svelte';
   import Tideline from '$lib/ui/Tideline.svelte';
@@ -217,8 +218,7 @@
               {#if data.page < data.pages}<a class="act" href="/?page={data.page + 1}">Later</a>{/if}
             </nav>
           {/if}
-          <div class="h-20" aria-hidden="true"></div>
-          <section aria-label="The day" class="fixed inset-x-0 bottom-0 z-10 bg-fog px-4 sm:px-7">
+          <section {@attach keepRoom} aria-label="The day" class="fixed inset-x-0 bottom-0 z-10 bg-fog px-4 sm:px-7">
             <div class="mx-auto flex max-w-page items-center gap-x-4 border-t-2 border-ink py-2.5">
               {#if data.workshop.daysToEvent != null && data.workshop.eventName}
                 <a class="min-w-0 truncate font-bold hover:underline" href="/the-day">

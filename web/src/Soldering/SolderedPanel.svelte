@@ -137,7 +137,7 @@
 {#if !sheet}<ProblemNote problem={form.problem} {form} />{/if}
 
 {#if bench}
-  <BenchEdge spaced={false}>
+  <BenchEdge>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
         >{!row.next
           ? 'Next in the list'

@@ -137,7 +137,7 @@
 {#if !sheet}<ProblemNote problem={form.problem} />{/if}
 
 {#if bench}
-  <BenchEdge spaced={false}>
+  <BenchEdge>
     {#snippet next()}<button class="btn-next" disabled={form.busy} onclick={doNext}
         >{!after && row.before && row.gap.options.length
           ? `Fitted ${fillerWords[row.gap.options[0]!.filler!]}`

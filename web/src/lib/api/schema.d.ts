@@ -1995,6 +1995,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machines/{id}/cleaning/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What came off or was found goes on the case's list, any number of them in one act. */
+        post: operations["ListCandidates"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/cleaning/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One pass over several items, answered once for all of them, and undone as one. */
+        post: operations["TryTogether"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machines/{id}/cleaning/{itemId}/compare": {
         parameters: {
             query?: never;
@@ -9807,6 +9841,10 @@ export interface components {
          * @enum {string}
          */
         Likelihood: "usual" | "sometimes" | "rare";
+        ListAsk: {
+            /** @description Pieces that came off and findings, as the screen offers them; what is on the list already is left as it is. */
+            from: string[];
+        };
         LoadAsk: {
             load: string;
             /**
@@ -14847,8 +14885,8 @@ export interface components {
              * @description Of what was there before this pass, 0 to 1.
              */
             removedShare: number;
-            /** @default false */
-            damage: boolean;
+            /** @description Whether it did damage: without it the pass is not kept, unless two photos show that it did. */
+            damage?: null | boolean;
             /**
              * @description A hidden place bore it before.
              * @default false
@@ -14867,6 +14905,34 @@ export interface components {
              * @default 1
              */
             breadths: number;
+            /**
+             * @description It was done before anybody asked, also where it is ruled out here.
+             * @default false
+             */
+            alreadyDone: boolean;
+            /**
+             * Format: double
+             * @description When, where it was done already.
+             * @default 0
+             */
+            hoursAgo: number;
+        };
+        TryTogetherAsk: {
+            method: string;
+            /** @description What went through it; what looks otherwise is left out, and kept by itself. */
+            items: string[];
+            /**
+             * Format: double
+             * @description Of what was there before this pass, by eye, in fifths.
+             */
+            removedShare: number;
+            /** @description Whether it did damage: without it the pass is not kept. */
+            damage?: null | boolean;
+            /**
+             * @description A hidden place of each that needs it bore it before.
+             * @default false
+             */
+            spotTested: boolean;
             /**
              * @description It was done before anybody asked, also where it is ruled out here.
              * @default false
@@ -19387,6 +19453,58 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["TryMethodAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    ListCandidates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ListAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acted"];
+                };
+            };
+        };
+    };
+    TryTogether: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryTogetherAsk"];
             };
         };
         responses: {

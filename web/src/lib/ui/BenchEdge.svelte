@@ -3,17 +3,12 @@
 -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  /** `spaced` keeps room for it at the end of the page; a panel that renders it in the middle of one leaves that to its screen. */
-  let {
-    next,
-    needs,
-    acts,
-    spaced = true,
-  }: { next?: Snippet; needs?: Snippet; acts?: Snippet; spaced?: boolean } = $props();
+  import { keepRoom } from './edge';
+  let { next, needs, acts }: { next?: Snippet; needs?: Snippet; acts?: Snippet } = $props();
 </script>
 
-{#if spaced}<div class="no-print h-28 sm:h-24" aria-hidden="true"></div>{/if}
 <section
+  {@attach keepRoom}
   aria-label="Bench edge"
   class="no-print fixed inset-x-0 bottom-0 z-20 border-t-2 border-ink bg-paper px-4 pt-2 pb-[max(0.5rem,env(safe-area-inset-bottom))] sm:px-7"
 >
