@@ -1,5 +1,5 @@
 import { execFile, spawn, type ChildProcess } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -97,11 +97,11 @@ export class Haar {
     });
   }
 
-  private static serve(port: number, folder: string, demo: boolean, ahead = 0) {
+  private static serve(port: number, folder: string, demo: boolean, ahead = '') {
     const args = [join(app, 'Haar.Web.dll'), '--urls', `http://127.0.0.1:${port}`, '--data', folder];
     args.push('--plan-seconds', '1');
     if (demo) args.push('--demo=true');
-    if (ahead) args.push('--ahead', String(ahead));
+    if (ahead) args.push('--ahead', ahead);
     return spawn('dotnet', args, {
       env: { ...process.env, HAAR_WEB: join(root, 'web/dist'), DOTNET_TieredPGO: '0' },
       stdio: 'ignore',
@@ -164,10 +164,26 @@ export class Haar {
     }
   }
 
-  /** Opened again as if so many days had passed. */
-  async daysLater(ahead: number) {
+  /** Opened again with a clock of its own: from then on days pass in it as they are told. */
+  async withDays() {
     await ended(this.web);
-    this.web = Haar.serve(this.port, this.folder, this.demo, ahead);
+    const file = join(this.folder, 'days');
+    writeFileSync(file, '0');
+    this.web = Haar.serve(this.port, this.folder, this.demo, file);
+    await this.ready();
+    return async (days: number) => {
+      writeFileSync(`${file}.new`, String(days));
+      renameSync(`${file}.new`, file);
+      // What waits for a day that has come sees it within a moment.
+      await new Promise((r) => setTimeout(r, 400));
+    };
+  }
+
+  /** Opened again at the true time. */
+  async today() {
+    await ended(this.web);
+    rmSync(join(this.folder, 'days'), { force: true });
+    this.web = Haar.serve(this.port, this.folder, this.demo);
     await this.ready();
   }
 

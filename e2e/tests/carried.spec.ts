@@ -1,6 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
 import { deaf, expect, sound, test } from '../fixture';
-import type { Haar } from '../haar';
 
 interface Task {
   machineId: string;
@@ -26,12 +25,12 @@ const heading = (page: Page) => page.getByRole('heading', { level: 1 });
 class Days {
   now = Date.now();
   constructor(
-    private readonly haar: Haar,
+    private readonly pass: (days: number) => Promise<void>,
     private readonly pages: Page[],
   ) {}
   async goOn(to: number) {
     this.now = to;
-    await this.haar.daysLater((to - Date.now()) / day);
+    await this.pass((to - Date.now()) / day);
     for (const p of this.pages) await p.clock.setFixedTime(to);
   }
 }
@@ -52,7 +51,7 @@ test('three people carry the demo to the day: a step fails, an evening is missed
   };
   // Ines sits at the bench's screen, the others have a phone beside them.
   const of: Record<string, Page> = { Ines: await open(false), Tam: await open(true), Odd: await open(true) };
-  const days = new Days(haar, Object.values(of));
+  const days = new Days(await haar.withDays(), Object.values(of));
   const plan = () => haar.api<Plan>('/api/plan');
   const did = new Set<string>();
   const name = (t: { machineId: string; key: string }) => `${t.machineId} ${t.key}`;
@@ -213,6 +212,6 @@ test('three people carry the demo to the day: a step fails, an evening is missed
     await sound(of['Odd']!, 'the day, carried');
   } finally {
     for (const c of contexts) await c.close();
-    await haar.daysLater(0);
+    await haar.today();
   }
 });

@@ -5,39 +5,40 @@ namespace Haar.Data.Demo;
 public sealed partial class DemoWorkshop
 {
     /// <summary>Three volunteers with their evenings, the places that one thing at a time holds, and what work has taken so far.</summary>
-    void Bench()
+    /// <summary>Who is at the bench and when, laid from the day on which the demo starts, so that the way to its day is as long on every weekday.</summary>
+    public static IReadOnlyList<BenchPerson> PeopleFrom(DayOfWeek starts, Func<Guid> newId)
     {
-        // Laid from the day on which the demo starts, so that the way to its day is as long on every weekday.
-        var starts = time.GetLocalNow().DayOfWeek;
         WeeklyHours On(int daysOn, int from, int to) =>
             new((DayOfWeek)(((int)starts + daysOn) % 7), new TimeOnly(from, 0), new TimeOnly(to, 0));
-        db.Add(
-            new BenchPerson
+        return
+        [
+            new()
             {
-                Id = Id(),
+                Id = newId(),
                 Name = "Ines",
                 Skills = [BenchSkill.Soldering, BenchSkill.Mains],
                 Hours = [On(3, 18, 21), On(5, 18, 21), On(1, 10, 16)],
-            }
-        );
-        db.Add(
-            new BenchPerson
+            },
+            new()
             {
-                Id = Id(),
+                Id = newId(),
                 Name = "Tam",
                 Skills = [BenchSkill.Soldering],
                 Avoids = [Airborne.Dust],
                 Hours = [On(6, 18, 21), On(2, 13, 19)],
-            }
-        );
-        db.Add(
-            new BenchPerson
+            },
+            new()
             {
-                Id = Id(),
+                Id = newId(),
                 Name = "Odd",
                 Hours = [On(4, 17, 20), On(0, 17, 20), On(1, 10, 15)],
-            }
-        );
+            },
+        ];
+    }
+
+    void Bench()
+    {
+        db.AddRange(PeopleFrom(time.GetLocalNow().DayOfWeek, Id));
         foreach (
             var (name, open, count) in new[]
             {
