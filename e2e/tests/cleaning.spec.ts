@@ -17,7 +17,7 @@ test('a shell is cleaned rung by rung, and kept from power until it is dry', asy
   await page.getByRole('button', { name: 'Keep how it went' }).click();
   await page
     .getByRole('radiogroup', { name: /came off/ })
-    .getByRole('radio', { name: 'None' })
+    .getByRole('radio', { name: 'The same' })
     .click();
   await page.getByRole('button', { name: 'Keep this pass' }).click();
   await expect(heading).toContainText('Not yet: it dries another');
@@ -25,7 +25,7 @@ test('a shell is cleaned rung by rung, and kept from power until it is dry', asy
   await choose(page, 'What was tried', 'Washing-up liquid in warm water, with a soft brush');
   await page
     .getByRole('radiogroup', { name: /came off/ })
-    .getByRole('radio', { name: 'All' })
+    .getByRole('radio', { name: 'All off' })
     .click();
   await page.getByRole('button', { name: 'Keep this pass' }).click();
   await sound(page, 'what is cleaned');

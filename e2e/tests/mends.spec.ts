@@ -70,6 +70,11 @@ test('what a pass uses comes off the shelf, and the shelf is counted', async ({ 
   await pick(page, /Lower shell/);
   await page.getByRole('button', { name: 'Keep how it went' }).click();
   await page.getByRole('checkbox', { name: /A hidden place bore it/ }).check();
+  await page
+    .getByRole('radiogroup', { name: /Fifths that came off/ })
+    .getByRole('radio', { name: '2', exact: true })
+    .click();
+  await page.getByRole('button', { name: 'Came loose, and what it took' }).click();
   await page.getByLabel('Hand’s breadths that it went over').fill('4');
   await page
     .getByRole('radiogroup', { name: /How much came loose/ })

@@ -29,6 +29,62 @@ public class CleaningTests
         (await w.GetAsync($"/api/machines/{id}/cleaning"))["items"]![at]!;
 
     [Fact]
+    public async Task Many_pieces_go_on_the_list_and_through_a_pass_in_one_act_each_and_are_undone_as_one()
+    {
+        await using var w = await Workshop.OpenAsync();
+        var id = await w.TakeInAsync();
+        var items = new List<string>();
+        foreach (var name in new[] { "Cap one", "Cap two", "Cap three" })
+        {
+            items.Add((await w.DoAsync($"/api/machines/{id}/cleaning", Shell(name)))["id"]!.GetValue<string>());
+        }
+        object Pass(bool? damage, IEnumerable<string> of) =>
+            new
+            {
+                method = "cloth-damp",
+                items = of,
+                removedShare = 0.6,
+                damage,
+            };
+        // Whether it did damage is not left out, and nobody else's piece goes through.
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/cleaning/together", Pass(null, items))).Status);
+        Assert.Equal(
+            404,
+            (await w.PostAsync($"/api/machines/{id}/cleaning/together", Pass(false, [.. items, Guid.NewGuid().ToString()]))).Status
+        );
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/cleaning/together", Pass(false, items[..1]))).Status);
+        var log = await w.DoAsync($"/api/machines/{id}/cleaning/together", Pass(false, items));
+        for (var i = 0; i < 3; i++)
+        {
+            var row = await RowAsync(w, id, i);
+            Assert.Equal((true, 1), (row["wet"]!.GetValue<bool>(), row["item"]!["facts"]!["trials"]!.AsArray().Count));
+        }
+        await w.DoAsync($"/api/log/{log["logId"]}/undo");
+        for (var i = 0; i < 3; i++)
+        {
+            Assert.Empty((await RowAsync(w, id, i))["item"]!["facts"]!["trials"]!.AsArray());
+        }
+    }
+
+    [Fact]
+    public async Task What_came_off_goes_on_the_list_at_once_and_not_twice()
+    {
+        await using var w = await Workshop.OpenAsync(demo: true);
+        var id = await w.DemoMachineAsync("Fish-auction server");
+        var from = (await w.GetAsync($"/api/machines/{id}/cleaning"))["candidates"]!
+            .AsArray()
+            .Select(c => (c!["pieceId"] ?? c["findingId"])!.GetValue<string>())
+            .ToList();
+        Assert.True(from.Count > 2);
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/cleaning/list", new { from = new[] { Guid.NewGuid() } })).Status);
+        var log = await w.DoAsync($"/api/machines/{id}/cleaning/list", new { from });
+        Assert.Empty((await w.GetAsync($"/api/machines/{id}/cleaning"))["candidates"]!.AsArray());
+        Assert.Equal(400, (await w.PostAsync($"/api/machines/{id}/cleaning/list", new { from })).Status);
+        await w.DoAsync($"/api/log/{log["logId"]}/undo");
+        Assert.Equal(from.Count, (await w.GetAsync($"/api/machines/{id}/cleaning"))["candidates"]!.AsArray().Count);
+    }
+
+    [Fact]
     public async Task A_shell_goes_up_the_ladder_is_wet_until_it_is_dry_and_stands_in_the_write_up()
     {
         await using var w = await Workshop.OpenAsync();

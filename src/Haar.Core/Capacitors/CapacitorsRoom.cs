@@ -160,6 +160,26 @@ public sealed class CapacitorsRoom : Room
         }
     }
 
+    /// <summary>A capacitor that weeps or bulges and is on a board's map is exchanged from there, and the leak under it is an area of the map.</summary>
+    public override IEnumerable<(Guid FindingId, string Keys)> Treats(MachineNow m)
+    {
+        foreach (var x in m.Facts.Findings.Where(x => x.Open))
+        {
+            CapacitorSign? sign =
+                x.Kind == Survey.FindingKind.WeepingCapacitor ? CapacitorSign.Weeping
+                : x.Kind == Survey.FindingKind.BulgingCapacitor ? CapacitorSign.Bulging
+                : null;
+            if (sign is { } seen && m.Facts.Capacitors.Any(c => c.Signs.Contains(seen)))
+            {
+                yield return (x.Id, "capacitors/");
+                foreach (var a in m.Facts.Areas.Where(_ => seen == CapacitorSign.Weeping))
+                {
+                    yield return (x.Id, $"area/{a.Id}/wash");
+                }
+            }
+        }
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))

@@ -29,6 +29,21 @@ public static class Batch
     /// <summary>Minutes to lay out, mix and clear away, once for all. A house figure.</summary>
     public const int LayOutMinutes = 10;
 
+    /// <summary>What lies on these, or on one and in the method, that must not meet in one vessel; null where nothing does.</summary>
+    /// <exception cref="InvalidInputException">There is no such method.</exception>
+    public static MustNotMeet? Clash(string method, IReadOnlyList<CleaningFacts> items) =>
+        Clash(
+            Methods.Of(items[0]).FirstOrDefault(m => m.Id == method)
+                ?? throw new InvalidInputException("method", $"There is no method “{method}”."),
+            items
+        );
+
+    static MustNotMeet? Clash(CleaningMethod method, IEnumerable<CleaningFacts> items) =>
+        method.Wets
+        && Mixing.May([.. items.SelectMany(i => i.On.Concat(Ladder.OnIt(i))).Append(method.Substance)]).Clashes is [var first, ..]
+            ? first
+            : null;
+
     /// <exception cref="InvalidInputException">Too many items, or one that cannot be.</exception>
     public static BatchResult Of(IReadOnlyList<BatchItem> items)
     {
@@ -62,19 +77,7 @@ public static class Batch
                 var split = new List<string>();
                 foreach (var next in left.Skip(1))
                 {
-                    var clash = method.Wets
-                        ? Mixing
-                            .May([
-                                .. together
-                                    .Append(next)
-                                    .SelectMany(t => t.Item.Facts.On.Concat(Ladder.OnIt(t.Item.Facts)))
-                                    .Append(method.Substance),
-                            ])
-                            .Clashes
-                            is [var first, ..]
-                            ? first
-                            : null
-                        : null;
+                    var clash = Clash(method, together.Append(next).Select(t => t.Item.Facts));
                     if (clash is null)
                     {
                         together.Add(next);

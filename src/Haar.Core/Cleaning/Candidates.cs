@@ -1,4 +1,6 @@
 using Haar.Core.Drying;
+using Haar.Core.Finish;
+using Haar.Core.Keyboards;
 using Haar.Core.Mechanisms;
 using Haar.Core.Planning;
 using Haar.Core.Stripdown;
@@ -51,6 +53,47 @@ public static class Candidates
             .. f.StripSteps.Where(s => !taken.Contains(s.Id)).OrderBy(s => s.Number).Select(Of).OfType<Candidate>(),
         ];
     }
+
+    /// <summary>The row that it becomes: with what its kind says of it, and nothing more.</summary>
+    /// <returns>A <see cref="CleanedItem"/>, <see cref="SheetMetal"/>, <see cref="Keyboard"/> or <see cref="Mechanism"/>.</returns>
+    public static object Row(Candidate c, Guid machineId, Guid id) =>
+        c.Kind switch
+        {
+            CandidateKind.Panel => new SheetMetal
+            {
+                Id = id,
+                MachineId = machineId,
+                Name = c.Name,
+                FromId = c.PieceId ?? c.FindingId,
+            },
+            CandidateKind.Keyboard => new Keyboard
+            {
+                Id = id,
+                MachineId = machineId,
+                Name = c.Name,
+                FromId = c.PieceId ?? c.FindingId,
+            },
+            CandidateKind.Mechanism => new Mechanism
+            {
+                Id = id,
+                MachineId = machineId,
+                Name = c.Name,
+                Kind = c.Mechanism,
+                FromId = c.PieceId ?? c.FindingId,
+            },
+            _ => new CleanedItem
+            {
+                Id = id,
+                MachineId = machineId,
+                Name = c.Name,
+                Facts = new() { Materials = c.Materials, Soils = c.Soils },
+                Dries = c.Dries,
+                Mains = c.Mains,
+                PieceId = c.PieceId,
+                FindingId = c.FindingId,
+                PhotoId = c.PhotoId,
+            },
+        };
 
     static Candidate? Of(Finding x)
     {

@@ -24,7 +24,7 @@ public sealed record CleaningActFacts(
 
 /// <summary>A method has been tried on it: what came off, and what it did.</summary>
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1.</param>
-/// <param name="Damage">New scratches, bloom, lettering gone.</param>
+/// <param name="Damage">New scratches, bloom, lettering gone; null where nobody has looked, and then the pass is not kept.</param>
 /// <param name="ByEye">A guess then; false where two photos were laid over each other.</param>
 /// <param name="SpotTested">A hidden place bore it before.</param>
 /// <param name="Loosened">Of what was there, what has come loose and still lies there; in fifths, since no photo tells it.</param>
@@ -34,7 +34,7 @@ public sealed record CleaningActFacts(
 public sealed record TryMethod(
     string Method,
     double RemovedShare,
-    bool Damage,
+    bool? Damage,
     bool ByEye,
     bool SpotTested,
     double Loosened = 0,
@@ -80,6 +80,7 @@ public sealed record TryMethod(
                     question
                 )
             : asked && Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
+            : Damage is null ? Permit.No("damage", "Look at it in raking light, and say whether the pass did damage.", question)
             : ByEye && !Fifths(RemovedShare) || !Fifths(Loosened)
                 ? Permit.No(
                     ByEye && !Fifths(RemovedShare) ? "removedShare" : "loosened",
@@ -104,7 +105,7 @@ public sealed record TryMethod(
         var (item, method) = (f.Item, Methods.Of(f.Item.Facts).First(m => m.Id == Method));
         var rung = Ladder.For(item.Facts).Rungs.First(r => r.Method == Method);
         var when = at.Now.AddHours(-HoursAgo);
-        item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye, Loosened)] };
+        item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage == true, ByEye, Loosened)] };
         // What the bath took went into the tray when it began.
         var used = item.Sheet.Soak is null
             ? Supplies.Take([.. method.Uses.Select(u => u with { Amount = u.Amount * Breadths })], f.Stock, at, f.Machine.Id, out var shelf)
@@ -144,11 +145,11 @@ public sealed record TryMethod(
             : rung.SpotTest && !SpotTested ? " Nobody tried it in a hidden place first: look at it again in a day."
             : "";
         var done = new Done(
-            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage ? ", and it did damage" : "")}.{Watch()}{shelf}",
+            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage == true ? ", and it did damage" : "")}.{Watch()}{shelf}",
             item.Id
         ).Adding(used);
         // What was done on the way is mended, and not forgotten.
-        return Damage
+        return Damage == true
             ? done.Adding(
                 new Job
                 {
@@ -164,6 +165,69 @@ public sealed record TryMethod(
                 }
             )
             : done;
+    }
+}
+
+/// <summary>Several items of one machine that go through one pass together.</summary>
+public sealed record TogetherFacts(Machine Machine, IReadOnlyList<CleaningActFacts> Items, IReadOnlyList<Overrule> Overrules) : IActFacts;
+
+/// <summary>One pass over several items, answered once for all of them: what looks otherwise is left out, and kept by itself.</summary>
+/// <param name="RemovedShare">Of what was there before, by eye, in fifths.</param>
+/// <param name="Damage">As on <see cref="TryMethod"/>.</param>
+/// <param name="SpotTested">A hidden place of each that needs it bore it before.</param>
+/// <param name="AlreadyDone">It was done before anybody asked, whatever the ladder of each says.</param>
+/// <param name="HoursAgo">When, where it was done already; 0 is now.</param>
+public sealed record TryTogether(
+    string Method,
+    double RemovedShare,
+    bool? Damage,
+    bool SpotTested,
+    bool AlreadyDone = false,
+    double HoursAgo = 0
+) : Command<TogetherFacts>
+{
+    const int Most = 200;
+
+    TryMethod One => new(Method, RemovedShare, Damage, true, SpotTested, AlreadyDone: AlreadyDone, HoursAgo: HoursAgo);
+
+    public override Permit May(TogetherFacts f, DateTimeOffset now)
+    {
+        const string question = "May they go through it together?";
+        if (f.Items.Count is < 2 or > Most)
+        {
+            throw new InvalidInputException("items", $"2 to {Most} of them go through a pass together.");
+        }
+        foreach (var i in f.Items)
+        {
+            if (One.May(i, now) is { Granted: false } no)
+            {
+                return Permit.No(
+                    no.Field,
+                    $"{Words.Capital(i.Item.Name)}: {no.Verdict.Sentence} Leave it out, or keep its pass by itself.",
+                    question
+                );
+            }
+            if (!AlreadyDone && i.Item.Sheet.Soak is null && Ladder.For(i.Item.Facts).Next is var next && next != Method)
+            {
+                return Permit.No(
+                    "items",
+                    $"{Words.Capital(i.Item.Name)} is not next in line for this: leave it out, or keep its pass by itself.",
+                    question
+                );
+            }
+        }
+        return !AlreadyDone && Batch.Clash(Method, [.. f.Items.Select(i => i.Item.Facts)]) is { } clash
+            ? Permit.No("items", $"They do not share a vessel: {Mixing.Sentence(clash)}", question)
+            : Permit.Yes(question);
+    }
+
+    protected override Done Do(TogetherFacts f, Moment at)
+    {
+        var each = f.Items.Select(i => (Done)One.Decide(i, at)).ToList();
+        var done = new Done(
+            $"{Words.Capital(Words.And(f.Items.Select(i => Words.Lower(i.Item.Name))))} together. {string.Join(' ', each.Select(d => d.Sentence).Distinct())}"
+        );
+        return done.Adding(each.SelectMany(d => d.Added)).Removing(each.SelectMany(d => d.Removed));
     }
 }
 

@@ -113,6 +113,9 @@ public sealed class CleaningRoom : Room
         }
     }
 
+    public override IEnumerable<(Guid FindingId, string Keys)> Treats(MachineNow m) =>
+        m.Facts.CleanedItems.Where(i => i.FindingId is not null).Select(i => (i.FindingId!.Value, $"item/{i.Id}/"));
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))

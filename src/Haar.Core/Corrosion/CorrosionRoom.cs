@@ -47,10 +47,9 @@ public sealed class CorrosionRoom : Room
         }
         // What a listed piece of work treats is that work.
         var planned = m.Facts.Jobs.Where(j => j.State != JobState.Done).Select(j => j.Id).ToHashSet();
-        foreach (var a in m.Facts.Areas.Where(a => a.Next is not null && !(a.JobId is { } job && planned.Contains(job))))
+        foreach (var a in m.Facts.Areas.Where(a => a.Next is not null))
         {
-            var wet = a.Next <= AreaStep.Alcohol;
-            if (wet)
+            if (a.Next <= AreaStep.Alcohol && !(a.JobId is { } job && planned.Contains(job)))
             {
                 yield return new(
                     $"area/{a.Id}/wash",
@@ -60,12 +59,13 @@ public sealed class CorrosionRoom : Room
                     new(15, 35, 80)
                 )
                 {
-                    Why = "What leaked goes on eating until it is off.",
+                    Why = a.Treatment.Wet ? HalfCleaned : "What leaked goes on eating until it is off.",
+                    Grows = a.Treatment.Wet,
                     Needs = "Gloves, glasses, pH paper, soft brush, distilled water, alcohol",
                     Uses = [new("pH paper", 3, SupplyUnit.Pieces), new("isopropyl alcohol", 30, SupplyUnit.Millilitres)],
                     Gives = [Airborne.Solvent],
                     At = new(PieceKind.Board, true),
-                    WaitMinutes = 24 * 60,
+                    WaitMinutes = DryMinutes,
                     WaitFor = "drying",
                     Screen = "capacitors",
                 };
@@ -107,6 +107,49 @@ public sealed class CorrosionRoom : Room
         }
     }
 
+    const string HalfCleaned = "A board half cleaned corrodes faster than one not touched.";
+
+    /// <summary>A rinsed board is measured, soldered and fed a day later.</summary>
+    const int DryMinutes = 24 * 60;
+
+    public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work)
+    {
+        // A listed piece of work that washes an area is that area's washing: as urgent, as wet, and before whatever waits for it.
+        var listed = m
+            .Facts.Areas.Where(a => a.Next <= AreaStep.Alcohol && a.JobId is not null && work.Any(w => w.JobId == a.JobId))
+            .ToDictionary(a => $"area/{a.Id}/wash");
+        // New mask goes on when nothing more is soldered: the iron lifts it, and flux gets under it.
+        List<string> hot = [.. work.Where(w => w is { Stage: Stage.Boards, Kind: WorkKind.Soldering }).Select(w => w.Key)];
+        return
+        [
+            .. work.Select(w =>
+                {
+                    var key = listed.Values.FirstOrDefault(a => a.JobId == w.JobId && w.JobId is not null);
+                    return key is null
+                        ? w
+                        : w with
+                        {
+                            Kind = WorkKind.Washing,
+                            Grows = key.Treatment.Wet,
+                            At = new(PieceKind.Board, true),
+                            Gives = [Airborne.Solvent],
+                            WaitMinutes = DryMinutes,
+                            WaitFor = "drying",
+                        };
+                })
+                .Select(w =>
+                    w with
+                    {
+                        After =
+                        [
+                            .. w.After.Select(a => listed.TryGetValue(a, out var area) ? $"job/{area.JobId}" : a),
+                            .. w.Kind == WorkKind.Painting && w.Key.StartsWith("area/", StringComparison.Ordinal) ? hot : [],
+                        ],
+                    }
+                ),
+        ];
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Boards))
@@ -122,9 +165,7 @@ public sealed class CorrosionRoom : Room
             var step = a.Next!.Value;
             yield return Act(
                 $"{Words.Capital(AreaTreatment.Words(step))}: {a.Name}",
-                step == AreaStep.Neutralise
-                    ? "What leaked goes on eating until it is neutralised."
-                    : "A board half cleaned corrodes faster than one not touched.",
+                step == AreaStep.Neutralise ? "What leaked goes on eating until it is neutralised." : HalfCleaned,
                 step == AreaStep.Neutralise ? 30 : 15,
                 step is AreaStep.Neutralise ? "Gloves, glasses, pH paper, soft brush"
                     : step == AreaStep.Rinse ? "Distilled water"

@@ -139,6 +139,9 @@ public sealed class FinishRoom : Room
         }
     }
 
+    public override IEnumerable<(Guid FindingId, string Keys)> Treats(MachineNow m) =>
+        m.Facts.SheetMetals.Where(p => p.FromId is not null).Select(p => (p.FromId!.Value, $"panel/{p.Id}/"));
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (m.Closed.Contains(Stage.Case))

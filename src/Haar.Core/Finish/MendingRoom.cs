@@ -37,6 +37,9 @@ public sealed class MendingRoom : Room
         }
     }
 
+    public override IEnumerable<(Guid FindingId, string Keys)> Treats(MachineNow m) =>
+        m.Facts.Mendings.Where(x => x.FromId is not null).Select(x => (x.FromId!.Value, $"mend/{x.Id}"));
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (!m.Closed.Contains(Stage.Case) && m.Facts.Mendings.FirstOrDefault(x => x.Open && !(x.From() > m.Now)) is { } next)

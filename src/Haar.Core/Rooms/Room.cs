@@ -32,6 +32,9 @@ public abstract class Room
     /// <summary>What it makes of all the work together: what lies where nobody goes this time, and what taking apart for it takes.</summary>
     public virtual IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work) => work;
 
+    /// <summary>Findings that its own rows treat, and how the keys of that work begin: one piece of work stands once, and the finding is looked at after it.</summary>
+    public virtual IEnumerable<(Guid FindingId, string Keys)> Treats(MachineNow m) => [];
+
     /// <summary>All that is left of a stage lies where nobody goes this time, by somebody's choice.</summary>
     public virtual bool LeavesShut(MachineNow m, Stage stage) => false;
 

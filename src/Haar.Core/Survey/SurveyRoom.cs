@@ -68,6 +68,41 @@ public sealed class SurveyRoom : Room
         }
     }
 
+    /// <summary>What another room treats by its own rows is only looked at again here, when it is done there.</summary>
+    public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work)
+    {
+        var treated = AllRooms.InOrder.SelectMany(r => r.Treats(m)).ToLookup(t => $"finding/{t.FindingId}", t => t.Keys);
+        return treated.Count == 0
+            ? work
+            :
+            [
+                .. work.Select(w =>
+                    treated[w.Key].ToList() is not { Count: > 0 } by
+                        ? w
+                        : w with
+                        {
+                            Title = $"Look again: {Words.Lower(Place(m, w.Key))}",
+                            Why =
+                                "It was found at the look-over, and is treated by work of its own: see that it is dealt with, and say so.",
+                            Kind = WorkKind.Looking,
+                            Minutes = WorkTask.About(5),
+                            Grows = false,
+                            After =
+                            [
+                                .. w.After,
+                                .. work.Select(x => x.Key).Where(k => by.Exists(b => k.StartsWith(b, StringComparison.Ordinal))),
+                            ],
+                        }
+                ),
+            ];
+    }
+
+    static string Place(MachineNow m, string key)
+    {
+        var x = m.Facts.Findings.First(x => $"finding/{x.Id}" == key);
+        return x.Place.Length > 0 ? x.Place : FindingRules.Meaning(x.Kind).Words;
+    }
+
     public override IEnumerable<NextAct> Acts(MachineNow m)
     {
         if (Intake.Hazards.Unidentified(m.Machine))

@@ -28,7 +28,10 @@ namespace Haar.Web.Cleaning;
 /// <summary>What Case shows: everything of its rooms, in one answer.</summary>
 static class CaseScreen
 {
-    public static async Task<CleaningScreen> OfAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
+    public static async Task<IReadOnlyList<Candidate>> CandidatesAsync(Guid id, HaarDb db, CancellationToken cancel) =>
+        Candidates.Of(await FactsAsync(id, db, cancel));
+
+    static async Task<MachineFacts> FactsAsync(Guid id, HaarDb db, CancellationToken cancel)
     {
         var machine = await db.Machines.AsNoTracking().FirstOrDefaultAsync(x => x.Id == id, cancel).OrNotHere("machine");
         var facts = new MachineFacts { Machine = machine };
@@ -53,6 +56,13 @@ static class CaseScreen
                 ])
                 .ToList()
         );
+        return facts;
+    }
+
+    public static async Task<CleaningScreen> OfAsync(Guid id, HaarDb db, TimeProvider time, CancellationToken cancel)
+    {
+        var facts = await FactsAsync(id, db, cancel);
+        var machine = facts.Machine;
         var now = time.GetUtcNow();
         var photos = facts.Photos.ToDictionary(p => p.Id, p => p.Hash);
         string? Hash(Guid? photo) => photo is { } p ? photos.GetValueOrDefault(p) : null;

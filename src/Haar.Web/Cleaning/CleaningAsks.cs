@@ -63,6 +63,7 @@ public sealed record PatchPairAsk(
 );
 
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1.</param>
+/// <param name="Damage">Whether it did damage: without it the pass is not kept, unless two photos show that it did.</param>
 /// <param name="SpotTested">A hidden place bore it before.</param>
 /// <param name="Loosened">Of what was there, what came loose and still lies there; in fifths.</param>
 /// <param name="Breadths">Hand's breadths that it went over: so much comes off the shelf.</param>
@@ -72,7 +73,7 @@ public sealed record PatchPairAsk(
 public sealed record TryMethodAsk(
     string Method,
     double RemovedShare,
-    bool Damage = false,
+    bool? Damage = null,
     bool SpotTested = false,
     PatchPairAsk? Photos = null,
     double Loosened = 0,
@@ -80,6 +81,25 @@ public sealed record TryMethodAsk(
     bool AlreadyDone = false,
     double HoursAgo = 0
 );
+
+/// <param name="Items">What went through it; what looks otherwise is left out, and kept by itself.</param>
+/// <param name="RemovedShare">Of what was there before this pass, by eye, in fifths.</param>
+/// <param name="Damage">Whether it did damage: without it the pass is not kept.</param>
+/// <param name="SpotTested">A hidden place of each that needs it bore it before.</param>
+/// <param name="AlreadyDone">It was done before anybody asked, also where it is ruled out here.</param>
+/// <param name="HoursAgo">When, where it was done already.</param>
+public sealed record TryTogetherAsk(
+    string Method,
+    IReadOnlyList<Guid> Items,
+    double RemovedShare,
+    bool? Damage = null,
+    bool SpotTested = false,
+    bool AlreadyDone = false,
+    double HoursAgo = 0
+);
+
+/// <param name="From">Pieces that came off and findings, as the screen offers them; what is on the list already is left as it is.</param>
+public sealed record ListAsk(IReadOnlyList<Guid> From);
 
 /// <param name="Tray">Its name: one thing at a time lies in it.</param>
 /// <param name="Minutes">Until one goes and looks; null takes the method's own time.</param>

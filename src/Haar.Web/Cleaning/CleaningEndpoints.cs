@@ -140,7 +140,7 @@ static class CleaningEndpoints
                         new TryMethod(
                             ask.Method,
                             measured?.RemovedShare ?? ask.RemovedShare,
-                            ask.Damage || measured?.Damage == true,
+                            measured?.Damage == true ? true : ask.Damage,
                             measured is null,
                             ask.SpotTested,
                             ask.Loosened,
@@ -155,6 +155,26 @@ static class CleaningEndpoints
                 }
             )
             .WithName("TryMethod");
+        m.MapPost(
+                "/list",
+                (Guid id, ListAsk ask, HaarDb db, UnitOfWork work, CancellationToken cancel) =>
+                    work.InOneAsync(() => ListAsync(id, ask.From, db, work, cancel), cancel)
+            )
+            .WithName("ListCandidates")
+            .WithSummary("What came off or was found goes on the case's list, any number of them in one act.");
+        m.MapPost(
+                "/together",
+                (Guid id, TryTogetherAsk ask, UnitOfWork work, CancellationToken cancel) =>
+                    work.DoAsync(
+                            id,
+                            new TryTogether(ask.Method, ask.RemovedShare, ask.Damage, ask.SpotTested, ask.AlreadyDone, ask.HoursAgo),
+                            (db, c) => TogetherAsync(id, ask.Items, db, c),
+                            cancel: cancel
+                        )
+                        .Said()
+            )
+            .WithName("TryTogether")
+            .WithSummary("One pass over several items, answered once for all of them, and undone as one.");
         m.MapPost(
                 "/{itemId:guid}/compare",
                 async (Guid id, Guid itemId, PatchPairAsk ask, HaarDb db, PhotoStore store, CancellationToken cancel) =>
@@ -277,6 +297,46 @@ static class CleaningEndpoints
         var before = await ReadAsync(ask.BeforePhotoId, ask.BeforeCorners, ask.BeforeCard);
         var after = await ReadAsync(ask.AfterPhotoId, ask.AfterCorners, ask.AfterCard);
         return PatchPair.Compare(before.Patch, after.Patch, before.Card, after.Card);
+    }
+
+    static async Task<Acted> ListAsync(Guid id, IReadOnlyList<Guid> from, HaarDb db, UnitOfWork work, CancellationToken cancel)
+    {
+        await db.OnTheListAsync(id, cancel);
+        var wanted = from.ToHashSet();
+        var offered = (await CaseScreen.CandidatesAsync(id, db, cancel))
+            .Where(c => wanted.Contains(c.PieceId ?? c.FindingId ?? Guid.Empty))
+            .ToList();
+        if (offered.Count == 0)
+        {
+            throw new InvalidInputException(
+                "from",
+                "None of these waits for the list: they are on it already, or are no pieces of this machine."
+            );
+        }
+        var own = await PackStore.CleaningAsync(db, cancel);
+        var rows = offered.Select(c => Candidates.Row(c, id, work.NewId())).ToList();
+        foreach (var i in rows.OfType<CleanedItem>())
+        {
+            i.Facts = own.On(i.Facts);
+        }
+        db.AddRange(rows);
+        var log = await work.ActAsync(id, $"On the case's list: {Words.And(offered.Select(c => Words.Lower(c.Name)))}.", cancel);
+        var made = rows.Count == 1 ? (Guid?)db.Entry(rows[0]).Property("Id").CurrentValue : null;
+        return new(log.Id, log.Sentence, made);
+    }
+
+    static async Task<TogetherFacts> TogetherAsync(Guid id, IReadOnlyList<Guid> items, HaarDb db, CancellationToken cancel)
+    {
+        var wanted = items.Distinct().ToList();
+        var found = await db.CleanedItems.Where(i => i.MachineId == id && wanted.Contains(i.Id)).OrderBy(i => i.Id).ToListAsync(cancel);
+        if (found.Count < wanted.Count)
+        {
+            throw new NotHereException("One of them is not on this machine's list.");
+        }
+        var machine = await db.Machines.FirstAsync(x => x.Id == id, cancel);
+        var overrules = await db.Overrules.AsNoTracking().Where(o => o.MachineId == id).OrderBy(o => o.Id).ToListAsync(cancel);
+        var shelf = await db.Stock().ShelfAsync(cancel);
+        return new(machine, [.. found.Select(i => new CleaningActFacts(machine, i, overrules, null, shelf))], overrules);
     }
 
     static Task<Acted> DoAsync(

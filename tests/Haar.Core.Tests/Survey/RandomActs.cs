@@ -38,6 +38,14 @@ sealed class RandomActs
         [typeof(CellActFacts)] = (f, _) => f.Cell is { } c ? new CellActFacts(f.Machine, c, f.Overrules, f.Findings, f.Jobs) : null,
         [typeof(AreaActFacts)] = (f, r) => Any(f.Areas, r) is { } a ? new AreaActFacts(f.Machine, a, [], f.Jobs, f.Overrules) : null,
         [typeof(CleaningActFacts)] = (f, r) => Any(f.CleanedItems, r) is { } i ? new CleaningActFacts(f.Machine, i, f.Overrules) : null,
+        [typeof(TogetherFacts)] = (f, _) =>
+            f.CleanedItems.Count > 1
+                ? new TogetherFacts(
+                    f.Machine,
+                    [.. f.CleanedItems.Select(i => new CleaningActFacts(f.Machine, i, f.Overrules))],
+                    f.Overrules
+                )
+                : null,
         [typeof(SolderFacts)] = (f, r) =>
             Any(f.SolderedParts, r) is { } p ? new SolderFacts(f.Machine, p, new HashSet<Guid>(), f.Areas, f.Overrules) : null,
         [typeof(RebuildActFacts)] = (f, _) => f.StripSteps.Count > 0 ? new RebuildActFacts(f.Strip, [], f.Answers, f.Overrules) : null,

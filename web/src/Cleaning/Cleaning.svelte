@@ -3,7 +3,7 @@
   import { createQuery } from '@tanstack/svelte-query';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '$lib/api/client';
-  import { Sending } from '$lib/api/act.svelte';
+  import { act, Sending } from '$lib/api/act.svelte';
   import { capital, lower } from '$lib/format';
   import { useKeys } from '$lib/keys.svelte';
   import BenchEdge from '$lib/ui/BenchEdge.svelte';
@@ -23,7 +23,6 @@
   import KeyboardPanel from '../Keyboards/KeyboardPanel.svelte';
   import MechanismForm from '../Mechanisms/MechanismForm.svelte';
   import MechanismPanel from '../Mechanisms/MechanismPanel.svelte';
-  import { take } from './candidates';
   import { entriesOf, groupWords, type EntryKind } from './entries';
   import ItemForm from './ItemForm.svelte';
   import ItemPanel from './ItemPanel.svelte';
@@ -53,9 +52,13 @@
     sheet = '';
     if (id) picked = id;
   };
-  const put = (c: Schemas['Candidate']) =>
+  /** What came off or was found goes on the list, with what its kind says of it; a person says more later. */
+  const put = (...list: Schemas['Candidate'][]) =>
     form.send(async () => {
-      const done = await take(id, c);
+      const from = list.map((c) => (c.pieceId ?? c.findingId)!);
+      const done = await act(
+        api.POST('/api/machines/{id}/cleaning/list', { params: { path: { id } }, body: { from } }),
+      );
       if (done.id) picked = done.id;
     });
   useKeys([{ key: 'a', words: 'Put something on the list', run: add }]);
@@ -65,6 +68,9 @@
 
 {#snippet offered(candidates: Schemas['Candidate'][])}
   {#if candidates.length}
+    {#if candidates.length > 1}<button class="btn my-2" disabled={form.busy} onclick={() => void put(...candidates)}
+        >Put all {candidates.length} on the list</button
+      >{/if}
     <ul class="border-t border-sill">
       {#each candidates as c (`${c.pieceId ?? ''}${c.findingId ?? ''}`)}
         <li class="flex min-h-11 items-center gap-3 border-b border-sill px-1">

@@ -19,6 +19,7 @@
   import OdourNote from './OdourNote.svelte';
   import SeatNote from './SeatNote.svelte';
   import SoakForm from './SoakForm.svelte';
+  import TogetherForm from './TogetherForm.svelte';
   import TryForm from './TryForm.svelte';
   import WorthForm from './WorthForm.svelte';
   import { rungWords } from './words';
@@ -38,7 +39,9 @@
     onadd: () => void;
     onwhiten: (runId: string) => void;
   } = $props();
-  let sheet = $state<'change' | 'try' | 'weigh' | 'tested' | 'earlier' | 'before' | 'worth' | 'soak' | ''>('');
+  let sheet = $state<'change' | 'try' | 'weigh' | 'tested' | 'earlier' | 'before' | 'worth' | 'soak' | 'together' | ''>(
+    '',
+  );
   let grams = $state('');
   let tested = $state('');
   let hoursAgo = $state('');
@@ -174,7 +177,10 @@
       <strong>Together:</strong>
       {batch.verdict.sentence}
       <span class="text-soft">{batch.minutesSaved} min saved.</span>
-    </p>{/if}
+    </p>
+    {#if !before}<button class="btn mt-2" onclick={() => show('together')}
+        >Keep one pass for all {batch.items.length}</button
+      >{/if}{/if}
 {/if}
 {#if row.shelf && row.shelf.verdict.outcome !== 'yes' && open && !row.wet}<div class="mt-4">
     <Verdict
@@ -292,6 +298,14 @@
 <Sheet bind:current={sheet} name="change" title={row.item.name}
   ><ItemForm {id} {row} {screen} {currency} ondone={() => (sheet = '')} /></Sheet
 >
+{#if batch}<Sheet bind:current={sheet} name="together" title="One pass for all of them" about={batch.name}>
+    <TogetherForm
+      {id}
+      {batch}
+      rows={screen.items.filter((r) => batch.items.includes(r.item.name) && r.ladder.next === batch.method)}
+      ondone={() => (sheet = '')}
+    />
+  </Sheet>{/if}
 <Sheet bind:current={sheet} name="try" title="How did it go?" about={row.item.name}
   ><TryForm {id} {row} ondone={() => (sheet = '')} /></Sheet
 >

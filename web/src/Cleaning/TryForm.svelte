@@ -5,12 +5,15 @@
   import { number } from '$lib/format';
   import CheckBox from '$lib/ui/CheckBox.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import Fold from '$lib/ui/Fold.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
   import SelectField from '$lib/ui/SelectField.svelte';
   import type { Point } from '../Boards/items';
   import Taps from '../Photos/Taps.svelte';
   import { cornerWords } from '../Photos/words';
+  import { damaged, shareOf } from './pass';
+  import PassSeen from './PassSeen.svelte';
 
   let { id, row, ondone }: { id: string; row: Schemas['CleanedRow']; ondone: () => void } = $props();
   // svelte-ignore state_referenced_locally
@@ -18,10 +21,10 @@
     row.item.sheet.soak?.method ?? row.ladder.next ?? row.ladder.rungs.find((r) => r.state !== 'out')?.method ?? '',
   );
   let how = $state<'eye' | 'photos'>('eye');
-  let fifths = $state('2');
+  let seen = $state('');
   let loose = $state('0');
   let breadths = $state('1');
-  let damage = $state('no');
+  let damage = $state('');
   let spot = $state(false);
   let already = $state(false);
   let hours = $state('');
@@ -58,10 +61,10 @@
         ...path,
         body: {
           method,
-          removedShare: how === 'eye' ? Number(fifths) / 5 : 0,
+          removedShare: how === 'eye' ? shareOf(seen) : 0,
           loosened: Number(loose) / 5,
           breadths: number(breadths, 'the hand’s breadths') ?? 1,
-          damage: damage === 'yes',
+          damage: how === 'eye' ? damaged(seen) : damage === '' ? null : damage === 'yes',
           spotTested: spot,
           photos: how === 'photos' ? photos() : null,
           alreadyDone: already,
@@ -111,18 +114,7 @@
     options={{ eye: 'By eye, in fifths', photos: 'Two photos of one patch' }}
   />
   {#if how === 'eye'}
-    <Choice
-      label="How much came off, by eye, in fifths?"
-      bind:value={fifths}
-      options={[
-        ['0', 'None'],
-        ['1', '1'],
-        ['2', '2'],
-        ['3', '3'],
-        ['4', '4'],
-        ['5', 'All'],
-      ]}
-    />
+    <PassSeen bind:seen />
   {:else}
     <p class="text-sm">
       Tape at the corners of a patch, the same card beside it, the same light: one photo before the pass, one after.
@@ -152,32 +144,37 @@
       >What came off?</button
     >
   {/if}
-  <Choice
-    label="How much came loose and still lies there, in fifths?"
-    bind:value={loose}
-    options={[
-      ['0', 'None'],
-      ['1', '1'],
-      ['2', '2'],
-      ['3', '3'],
-      ['4', '4'],
-      ['5', 'All'],
-    ]}
-  />
-  {#if row.shelf && method === row.ladder.next && !row.item.sheet.soak}<NumberField
-      label="Hand’s breadths that it went over"
-      hint={row.shelf.verdict.sentence}
-      error={form.field('breadths')}
-      bind:value={breadths}
-      least={0}
-      most={1000}
+  {#if how === 'photos'}<Choice
+      label="Did it do damage: scratches, bloom, lettering gone?"
+      bind:value={damage}
+      options={{ no: 'No', yes: 'Yes' }}
     />{/if}
-  <Choice
-    label="Did it do damage: scratches, bloom, lettering gone?"
-    bind:value={damage}
-    options={{ no: 'No', yes: 'Yes' }}
-  />
-  <button class="btn-next justify-self-start" disabled={form.busy || !method || (how === 'photos' && !both)}
-    >Keep this pass</button
+  <Fold title="Came loose, and what it took">
+    <div class="grid gap-4 pt-2">
+      <Choice
+        label="How much came loose and still lies there, in fifths?"
+        bind:value={loose}
+        options={[
+          ['0', 'None'],
+          ['1', '1'],
+          ['2', '2'],
+          ['3', '3'],
+          ['4', '4'],
+          ['5', 'All'],
+        ]}
+      />
+      {#if row.shelf && method === row.ladder.next && !row.item.sheet.soak}<NumberField
+          label="Hand’s breadths that it went over"
+          hint={row.shelf.verdict.sentence}
+          error={form.field('breadths')}
+          bind:value={breadths}
+          least={0}
+          most={1000}
+        />{/if}
+    </div>
+  </Fold>
+  <button
+    class="btn-next justify-self-start"
+    disabled={form.busy || !method || (how === 'photos' ? !both || !damage : !seen)}>Keep this pass</button
   >
 </form>
