@@ -3,7 +3,8 @@ import { defineConfig, devices } from '@playwright/test';
 export default defineConfig({
   testDir: './tests',
   outputDir: '../artifacts/test/e2e',
-  workers: 2,
+  // One more than the cores: a browser that waits for its page leaves one idle.
+  workers: 3,
   fullyParallel: true,
   forbidOnly: true,
   retries: 0,

@@ -1,4 +1,4 @@
-import { expect, test } from '../fixture';
+import { expect, sound, test } from '../fixture';
 import { picture } from '../journey';
 
 const shot = () => ({
@@ -113,4 +113,33 @@ test('forty photos go up with progress, and none twice', async ({ page, haar }) 
     })
     .toBe(before + 40);
   await expect(page.getByRole('progressbar', { name: 'Sent' })).toHaveCount(0);
+});
+
+test('a dozen pieces go on the list and through a pass with a few taps', async ({ page, haar }) => {
+  const id = await haar.machine('Fish-auction server');
+  let taps = 0;
+  const tap = async (role: 'button' | 'radio' | 'checkbox', name: string | RegExp) => {
+    taps++;
+    await page.getByRole(role, { name }).filter({ visible: true }).first().click();
+  };
+  await page.goto(`${haar.url}/m/${id}/cleaning`);
+  await tap('button', /more came off or were found/);
+  await tap('button', /^Put all \d+ on the list/);
+  await expect(page.getByRole('button', { name: /more came off/ })).toHaveCount(0);
+  const { items } = await haar.api<{ items: { item: { id: string; name: string } }[] }>(`/api/machines/${id}/cleaning`);
+  expect(items.length).toBeGreaterThan(5);
+  await page.goto(`${haar.url}/m/${id}/cleaning?item=${items[0]!.item.id}`);
+  await tap('button', /^Keep one pass for all/);
+  const sheet = page.getByRole('dialog');
+  // One of them looks otherwise.
+  await tap('checkbox', 'Standoffs');
+  await sheet.getByLabel('How they stood').fill('Jumpers photographed, labels none.');
+  await tap('checkbox', /A hidden place of each/);
+  await tap('radio', '4');
+  await sound(page, 'one pass for all');
+  await tap('button', /^Keep this pass for/);
+  await expect(sheet).toHaveCount(0);
+  expect(taps).toBeLessThan(10);
+  const after = await haar.api<{ items: { item: { name: string }; wet: boolean }[] }>(`/api/machines/${id}/cleaning`);
+  expect(after.items.filter((r) => !r.wet).map((r) => r.item.name)).toEqual(['Standoffs']);
 });

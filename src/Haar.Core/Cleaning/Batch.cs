@@ -109,7 +109,7 @@ public static class Batch
                             .Of(
                                 question,
                                 spot.Count > 0 ? Outcome.YesIf : Outcome.Yes,
-                                $"{method.Name}: {Words.And(together.Select(t => Words.Lower(t.Item.Name)))} together{(spot.Count > 0 ? $", once a hidden place of {Words.And(spot.Select(Words.Lower))} has borne it" : "")}.",
+                                $"{method.Name}: {Words.And(together.Select(t => Words.Lower(t.Item.Name)))} together{(spot.Count > 0 ? $", once a hidden place of {(spot.Count == together.Count ? "each" : Words.And(spot.Select(Words.Lower)))} has borne it" : "")}.",
                                 Basis.Rule,
                                 [
                                     new Reason(

@@ -63,21 +63,21 @@ public static class Candidates
             {
                 Id = id,
                 MachineId = machineId,
-                Name = c.Name,
+                Name = Words.Capital(c.Name),
                 FromId = c.PieceId ?? c.FindingId,
             },
             CandidateKind.Keyboard => new Keyboard
             {
                 Id = id,
                 MachineId = machineId,
-                Name = c.Name,
+                Name = Words.Capital(c.Name),
                 FromId = c.PieceId ?? c.FindingId,
             },
             CandidateKind.Mechanism => new Mechanism
             {
                 Id = id,
                 MachineId = machineId,
-                Name = c.Name,
+                Name = Words.Capital(c.Name),
                 Kind = c.Mechanism,
                 FromId = c.PieceId ?? c.FindingId,
             },
@@ -85,7 +85,7 @@ public static class Candidates
             {
                 Id = id,
                 MachineId = machineId,
-                Name = c.Name,
+                Name = Words.Capital(c.Name),
                 Facts = new() { Materials = c.Materials, Soils = c.Soils },
                 Dries = c.Dries,
                 Mains = c.Mains,

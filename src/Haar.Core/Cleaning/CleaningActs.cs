@@ -45,6 +45,9 @@ public sealed record TryMethod(
 {
     const double MostHoursAgo = 24 * 366;
 
+    /// <summary>How it stood is noted with this very act, for it and others.</summary>
+    public bool NotedWithIt { get; init; }
+
     public override Permit May(CleaningActFacts f, DateTimeOffset now)
     {
         InvalidInputException.Finite("removedShare", RemovedShare, 0, 1, "");
@@ -95,6 +98,7 @@ public sealed record TryMethod(
     /// <summary>What has to be noted before this method wets it; null where nothing has, or it was.</summary>
     string? Unnoted(CleanedItem item) =>
         item.Sheet.NotedAt is null
+        && !NotedWithIt
         && Methods.Of(item.Facts).First(m => m.Id == Method).Wets
         && Ladder.BeforeWet(item.Facts) is [var what, ..]
             ? $"Before it gets wet: {Words.Lower(what)}"
@@ -177,18 +181,24 @@ public sealed record TogetherFacts(Machine Machine, IReadOnlyList<CleaningActFac
 /// <param name="SpotTested">A hidden place of each that needs it bore it before.</param>
 /// <param name="AlreadyDone">It was done before anybody asked, whatever the ladder of each says.</param>
 /// <param name="HoursAgo">When, where it was done already; 0 is now.</param>
+/// <param name="Noted">How what moves and is printed on them stood before, in words; empty where each has its note, or needs none.</param>
 public sealed record TryTogether(
     string Method,
     double RemovedShare,
     bool? Damage,
     bool SpotTested,
     bool AlreadyDone = false,
-    double HoursAgo = 0
+    double HoursAgo = 0,
+    string Noted = ""
 ) : Command<TogetherFacts>
 {
     const int Most = 200;
 
-    TryMethod One => new(Method, RemovedShare, Damage, true, SpotTested, AlreadyDone: AlreadyDone, HoursAgo: HoursAgo);
+    TryMethod One =>
+        new(Method, RemovedShare, Damage, true, SpotTested, AlreadyDone: AlreadyDone, HoursAgo: HoursAgo)
+        {
+            NotedWithIt = Noted.Trim().Length > 0,
+        };
 
     public override Permit May(TogetherFacts f, DateTimeOffset now)
     {
@@ -197,6 +207,7 @@ public sealed record TryTogether(
         {
             throw new InvalidInputException("items", $"2 to {Most} of them go through a pass together.");
         }
+        TextField.Check("noted", Noted, NoteBefore.MostNoted);
         foreach (var i in f.Items)
         {
             if (One.May(i, now) is { Granted: false } no)
@@ -223,6 +234,13 @@ public sealed record TryTogether(
 
     protected override Done Do(TogetherFacts f, Moment at)
     {
+        if (Noted.Trim().Length > 0)
+        {
+            foreach (var i in f.Items.Where(i => i.Item.Sheet.NotedAt is null))
+            {
+                _ = new NoteBefore(Noted, null).Decide(i, at);
+            }
+        }
         var each = f.Items.Select(i => (Done)One.Decide(i, at)).ToList();
         var done = new Done(
             $"{Words.Capital(Words.And(f.Items.Select(i => Words.Lower(i.Item.Name))))} together. {string.Join(' ', each.Select(d => d.Sentence).Distinct())}"
@@ -235,9 +253,11 @@ public sealed record TryTogether(
 /// <param name="PhotoId">Of how they stood; null where it is only written down.</param>
 public sealed record NoteBefore(string Noted, Guid? PhotoId) : Command<CleaningActFacts>
 {
+    internal const int MostNoted = 500;
+
     public override Permit May(CleaningActFacts f, DateTimeOffset now)
     {
-        TextField.Check("noted", Noted, 500);
+        TextField.Check("noted", Noted, MostNoted);
         return Noted.Trim().Length == 0 && PhotoId is null
             ? Permit.No("noted", "A photo, or how they stand in words: one of them at least.")
             : Permit.Yes();

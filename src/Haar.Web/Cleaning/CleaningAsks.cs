@@ -88,6 +88,7 @@ public sealed record TryMethodAsk(
 /// <param name="SpotTested">A hidden place of each that needs it bore it before.</param>
 /// <param name="AlreadyDone">It was done before anybody asked, also where it is ruled out here.</param>
 /// <param name="HoursAgo">When, where it was done already.</param>
+/// <param name="Noted">How what moves and is printed on them stood before; empty where each has its note, or needs none.</param>
 public sealed record TryTogetherAsk(
     string Method,
     IReadOnlyList<Guid> Items,
@@ -95,7 +96,8 @@ public sealed record TryTogetherAsk(
     bool? Damage = null,
     bool SpotTested = false,
     bool AlreadyDone = false,
-    double HoursAgo = 0
+    double HoursAgo = 0,
+    string Noted = ""
 );
 
 /// <param name="From">Pieces that came off and findings, as the screen offers them; what is on the list already is left as it is.</param>

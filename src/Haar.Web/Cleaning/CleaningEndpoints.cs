@@ -167,7 +167,15 @@ static class CleaningEndpoints
                 (Guid id, TryTogetherAsk ask, UnitOfWork work, CancellationToken cancel) =>
                     work.DoAsync(
                             id,
-                            new TryTogether(ask.Method, ask.RemovedShare, ask.Damage, ask.SpotTested, ask.AlreadyDone, ask.HoursAgo),
+                            new TryTogether(
+                                ask.Method,
+                                ask.RemovedShare,
+                                ask.Damage,
+                                ask.SpotTested,
+                                ask.AlreadyDone,
+                                ask.HoursAgo,
+                                ask.Noted
+                            ),
                             (db, c) => TogetherAsync(id, ask.Items, db, c),
                             cancel: cancel
                         )

@@ -81,6 +81,18 @@ public class TogetherTests
     }
 
     [Fact]
+    public void How_they_stood_is_noted_once_for_all_of_them()
+    {
+        CleanedItem[] items = [Item("Serial card", Material.Board, Soil.NotKnown), Item("Network card", Material.Board, Soil.NotKnown)];
+        var next = Ladder.For(items[0].Facts).Next!;
+        Assert.Equal("noted", Assert.IsType<Refused>(new TryTogether(next, 1, false, true).Decide(Of(items), At)).Permit.Field);
+        Assert.Null(items[0].Sheet.NotedAt);
+        var done = new TryTogether(next, 1, false, true) { Noted = "No jumpers on them." };
+        Assert.IsType<Done>(done.Decide(Of(items), At));
+        Assert.All(items, i => Assert.Equal(("No jumpers on them.", Now), (i.Sheet.Noted, i.Sheet.NotedAt)));
+    }
+
+    [Fact]
     public void A_candidate_becomes_the_row_of_its_kind_and_is_offered_no_more()
     {
         StripStep Step(int number, PieceKind kind, string title) =>

@@ -178,9 +178,7 @@
       {batch.verdict.sentence}
       <span class="text-soft">{batch.minutesSaved} min saved.</span>
     </p>
-    {#if !before}<button class="btn mt-2" onclick={() => show('together')}
-        >Keep one pass for all {batch.items.length}</button
-      >{/if}{/if}
+    <button class="btn mt-2" onclick={() => show('together')}>Keep one pass for all {batch.items.length}</button>{/if}
 {/if}
 {#if row.shelf && row.shelf.verdict.outcome !== 'yes' && open && !row.wet}<div class="mt-4">
     <Verdict

@@ -6,6 +6,7 @@
   import CheckBox from '$lib/ui/CheckBox.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import ProblemNote from '$lib/ui/ProblemNote.svelte';
+  import TextField from '$lib/ui/TextField.svelte';
   import { damaged, shareOf } from './pass';
   import PassSeen from './PassSeen.svelte';
 
@@ -19,12 +20,15 @@
   let spot = $state(false);
   let already = $state(false);
   let hours = $state('');
+  let noted = $state('');
   let out = $state<Record<string, boolean>>({});
   const form = new Sending();
   const through = $derived(rows.filter((r) => !out[r.item.id]));
   const unproven = $derived(
     through.filter((r) => r.ladder.rungs.some((x) => x.method === batch.method && x.spotTest)).map((r) => r.item.name),
   );
+  /** What has to be noted of some of them before they get wet, each line once. */
+  const before = $derived([...new Set(through.filter((r) => r.before.length > 0).flatMap((r) => r.ladder.before))]);
   async function save() {
     await act(
       api.POST('/api/machines/{id}/cleaning/together', {
@@ -37,6 +41,7 @@
           spotTested: spot,
           alreadyDone: already,
           hoursAgo: already ? (number(hours, 'the hours') ?? 0) : 0,
+          noted,
         },
       }),
     );
@@ -66,6 +71,12 @@
       {/each}
     </ul>
   </fieldset>
+  {#if before.length && !already}<div>
+      <ul class="list-disc pl-5 text-sm">
+        {#each before as b (b)}<li>{b}</li>{/each}
+      </ul>
+      <TextField class="mt-2" label="How they stood" hint="Or: there are none." bind:value={noted} maxlength={500} />
+    </div>{/if}
   <PassSeen bind:seen />
   {#if unproven.length && !already}<label class="flex min-h-11 items-center gap-3"
       ><CheckBox bind:checked={spot} large />A hidden place of each bore it for ten minutes</label

@@ -14944,6 +14944,11 @@ export interface components {
              * @default 0
              */
             hoursAgo: number;
+            /**
+             * @description How what moves and is printed on them stood before; empty where each has its note, or needs none.
+             * @default
+             */
+            noted: string;
         };
         /**
          * @description How a board was turned over between its two photos, which decides which way its back is mirrored.
