@@ -184,7 +184,7 @@ public static partial class Schedule
                     .First();
                 open.Remove(next);
                 var t = Tasks[next];
-                if (Before[next].FirstOrDefault(b => cannot.Contains(b) && (!Tasks[b].Optional || t.Optional), -1) is var b and >= 0)
+                if (Before[next].FirstOrDefault(b => cannot.Contains(b), -1) is var b and >= 0)
                 {
                     cannot.Add(next);
                     unplanned.Add(

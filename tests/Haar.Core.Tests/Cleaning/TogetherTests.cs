@@ -71,6 +71,17 @@ public class TogetherTests
     }
 
     [Fact]
+    public void What_one_of_them_is_past_is_no_pass_for_all()
+    {
+        var (first, further) = (Item("Shell"), Item("Lid"));
+        var next = Ladder.For(first.Facts).Next!;
+        further.Facts = further.Facts with { Trials = [new(next, 0, false)] };
+        Assert.True(new TryMethod(next, 1, false, true, true).May(new CleaningActFacts(Machine, further, []), Now).Granted);
+        var refused = Assert.IsType<Refused>(new TryTogether(next, 1, false, true).Decide(Of(first, further), At));
+        Assert.Contains("Lid is not next in line", refused.Permit.Verdict.Sentence, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_pass_that_nobody_looked_at_is_not_kept()
     {
         var items = new[] { Item("Cap one"), Item("Cap two") };

@@ -107,6 +107,16 @@ public class WorkOnceTests
         Assert.True(task.WaitMinutes >= 12 * 60);
         // Work that waits for the area waits for it.
         Assert.Contains(task.Key, work.Single(w => w.Key == $"area/{area.Id}/mask").After);
+        Capacitor unmeasured = new()
+        {
+            Id = Guid.NewGuid(),
+            MachineId = Machine.Id,
+            Designator = "C1",
+        };
+        var measure = Work(Facts() with { Areas = [area], Jobs = [rinse], Capacitors = [unmeasured] })
+            .Single(w => w.Key == "capacitors/measure");
+        Assert.Contains(task.Key, measure.After);
+        Assert.DoesNotContain($"area/{area.Id}/wash", measure.After);
         // Nothing was laid on it yet: it is washing, and no hurry.
         var dry = Corner(new(), rinse.Id);
         Assert.False(Work(Facts() with { Areas = [dry], Jobs = [rinse] }).Single(w => w.Key == task.Key).Grows);

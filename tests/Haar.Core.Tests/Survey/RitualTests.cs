@@ -287,6 +287,21 @@ public class RitualTests
             ],
         };
         Assert.False(PowerSession.Of(wet, Now).May(PowerStepKind.SupplyLoaded).Granted);
+        // What is no danger by itself, and would wait for the bare board: here the supply and the board are fed in one.
+        var residue = f with
+        {
+            Areas =
+            [
+                new()
+                {
+                    Id = Id(),
+                    Name = "the corner",
+                    Source = Core.Corrosion.LeakSource.NickelCell,
+                    Inspections = [new(Now.AddDays(-1), Core.Corrosion.CorrosionStage.Bloom, 2)],
+                },
+            ],
+        };
+        Assert.False(PowerSession.Of(residue, Now).May(PowerStepKind.SupplyLoaded).Granted);
     }
 
     [Fact]
