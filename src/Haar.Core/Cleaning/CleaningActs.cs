@@ -24,7 +24,7 @@ public sealed record CleaningActFacts(
 
 /// <summary>A method has been tried on it: what came off, and what it did.</summary>
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1.</param>
-/// <param name="Damage">New scratches, bloom, lettering gone; null where nobody has looked, and then the pass is not kept.</param>
+/// <param name="Damage">New scratches, bloom, lettering gone; null where nobody has looked: the pass is kept, since it wetted the part all the same, and proves nothing.</param>
 /// <param name="ByEye">A guess then; false where two photos were laid over each other.</param>
 /// <param name="SpotTested">A hidden place bore it before.</param>
 /// <param name="Loosened">Of what was there, what has come loose and still lies there; in fifths, since no photo tells it.</param>
@@ -83,7 +83,6 @@ public sealed record TryMethod(
                     question
                 )
             : asked && Unnoted(f.Item) is { } first ? Permit.No("noted", first, question)
-            : Damage is null ? Permit.No("damage", "Look at it in raking light, and say whether the pass did damage.", question)
             : ByEye && !Fifths(RemovedShare) || !Fifths(Loosened)
                 ? Permit.No(
                     ByEye && !Fifths(RemovedShare) ? "removedShare" : "loosened",
@@ -109,7 +108,7 @@ public sealed record TryMethod(
         var (item, method) = (f.Item, Methods.Of(f.Item.Facts).First(m => m.Id == Method));
         var rung = Ladder.For(item.Facts).Rungs.First(r => r.Method == Method);
         var when = at.Now.AddHours(-HoursAgo);
-        item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage == true, ByEye, Loosened)] };
+        item.Facts = item.Facts with { Trials = [.. item.Facts.Trials, new(Method, RemovedShare, Damage, ByEye, Loosened)] };
         // What the bath took went into the tray when it began.
         var used = item.Sheet.Soak is null
             ? Supplies.Take([.. method.Uses.Select(u => u with { Amount = u.Amount * Breadths })], f.Stock, at, f.Machine.Id, out var shelf)
@@ -149,7 +148,7 @@ public sealed record TryMethod(
             : rung.SpotTest && !SpotTested ? " Nobody tried it in a hidden place first: look at it again in a day."
             : "";
         var done = new Done(
-            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage == true ? ", and it did damage" : "")}.{Watch()}{shelf}",
+            $"{Words.Capital(item.Name)}: {Words.Lower(method.Name)}, {Si.Plain(Math.Round(RemovedShare * 100))} % of it off{(Loosened > 0 ? $", {Si.Plain(Math.Round(Loosened * 100))} % loose on it" : "")}{(Damage == true ? ", and it did damage" : "")}.{(Damage is null ? " Nobody has looked for damage: look at it in raking light." : "")}{Watch()}{shelf}",
             item.Id
         ).Adding(used);
         // What was done on the way is mended, and not forgotten.

@@ -149,10 +149,10 @@ public sealed record OwnSoil(string Id, string Name, IReadOnlyList<Soil> Like, s
 
 /// <param name="Method">Id.</param>
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1; by two photos, or in fifths by eye.</param>
-/// <param name="Damage">New: scratches, bloom, lettering gone.</param>
+/// <param name="Damage">New: scratches, bloom, lettering gone; null where nobody has looked, and then it has not borne it yet.</param>
 /// <param name="ByEye">A guess then.</param>
 /// <param name="Loosened">Of what was there before this pass, what has come loose and still lies there: by eye, in fifths. It is not removed until it is carried off.</param>
-public sealed record CleaningTrial(string Method, double RemovedShare, bool Damage = false, bool ByEye = true, double Loosened = 0);
+public sealed record CleaningTrial(string Method, double RemovedShare, bool? Damage = null, bool ByEye = true, double Loosened = 0);
 
 /// <summary>What is cleaned.</summary>
 public sealed record CleaningFacts

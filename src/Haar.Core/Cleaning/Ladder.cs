@@ -200,7 +200,7 @@ public static partial class Ladder
         {
             return With(RungState.Out, "Droppings and mould are wetted before they are wiped, never brushed dry.");
         }
-        if (item.Trials.Any(t => t.Method == m.Id && t.Damage))
+        if (item.Trials.Any(t => t.Method == m.Id && t.Damage == true))
         {
             return With(RungState.Out, "It did damage here.");
         }
@@ -224,8 +224,8 @@ public static partial class Ladder
                 : last is null || !m.Disinfects && last.RemovedShare + last.Loosened >= LeastGain ? RungState.Later
                 : RungState.Tried,
             "",
-            // What it bore once it bears again.
-            test && last is null
+            // What it bore once, as somebody saw, it bears again.
+            test && !item.Trials.Any(t => t.Method == m.Id && t.Damage == false)
         );
     }
 

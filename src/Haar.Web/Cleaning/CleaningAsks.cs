@@ -63,7 +63,7 @@ public sealed record PatchPairAsk(
 );
 
 /// <param name="RemovedShare">Of what was there before this pass, 0 to 1.</param>
-/// <param name="Damage">Whether it did damage: without it the pass is not kept, unless two photos show that it did.</param>
+/// <param name="Damage">Whether it did damage; left out, nobody has looked, and the method is tried in a hidden place again.</param>
 /// <param name="SpotTested">A hidden place bore it before.</param>
 /// <param name="Loosened">Of what was there, what came loose and still lies there; in fifths.</param>
 /// <param name="Breadths">Hand's breadths that it went over: so much comes off the shelf.</param>
@@ -84,7 +84,7 @@ public sealed record TryMethodAsk(
 
 /// <param name="Items">What went through it; what looks otherwise is left out, and kept by itself.</param>
 /// <param name="RemovedShare">Of what was there before this pass, by eye, in fifths.</param>
-/// <param name="Damage">Whether it did damage: without it the pass is not kept.</param>
+/// <param name="Damage">Whether it did damage; left out, nobody has looked.</param>
 /// <param name="SpotTested">A hidden place of each that needs it bore it before.</param>
 /// <param name="AlreadyDone">It was done before anybody asked, also where it is ruled out here.</param>
 /// <param name="HoursAgo">When, where it was done already.</param>

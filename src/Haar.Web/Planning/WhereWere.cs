@@ -60,7 +60,7 @@ static class WhereWere
                 {
                     var t = i.Facts.Trials[^1];
                     var name = Core.Cleaning.Methods.Of(i.Facts).FirstOrDefault(x => x.Id == t.Method)?.Name ?? t.Method;
-                    return $"{Words.Capital(i.Name)}: {Words.Lower(name.Split(',')[0])}, {Math.Round(t.RemovedShare * 100)} % off{(t.Damage ? ", and damage" : "")}.";
+                    return $"{Words.Capital(i.Name)}: {Words.Lower(name.Split(',')[0])}, {Math.Round(t.RemovedShare * 100)} % off{(t.Damage == true ? ", and damage" : "")}.";
                 }),
             .. f
                 .Mendings.Where(x => x is { Open: true, Sheet.Steps.Count: > 0 })

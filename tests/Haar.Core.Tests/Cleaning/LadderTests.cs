@@ -340,7 +340,7 @@ public class LadderTests
                 return (
                     r.Verdict.Outcome != Outcome.Yes
                     // What it bore without damage is known, whatever else is forgotten.
-                    || x.Facts.Trials.Any(t => t.Method == r.Next && !t.Damage)
+                    || x.Facts.Trials.Any(t => t.Method == r.Next && t.Damage == false)
                     || before.Rungs.Single(n => n.Method == r.Next) is { SpotTest: false, State: not RungState.Out }
                 ).Label(
                     $"{x.Forget}: {r.Next}; {string.Join(',', x.Facts.Materials)}; {string.Join(',', x.Facts.Features ?? [])}; {string.Join(',', x.Facts.Soils)}; {string.Join(',', x.Facts.On)}; {string.Join(',', x.Facts.Trials)}"

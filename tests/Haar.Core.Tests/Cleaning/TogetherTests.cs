@@ -82,12 +82,15 @@ public class TogetherTests
     }
 
     [Fact]
-    public void A_pass_that_nobody_looked_at_is_not_kept()
+    public void A_pass_that_nobody_looked_at_wets_them_and_proves_nothing()
     {
-        var items = new[] { Item("Cap one"), Item("Cap two") };
-        var next = Ladder.For(items[0].Facts).Next!;
-        Assert.Equal("damage", Assert.IsType<Refused>(new TryTogether(next, 1, null, true).Decide(Of(items), At)).Permit.Field);
-        Assert.False(new TryMethod(next, 1, null, true, true).May(new CleaningActFacts(Machine, items[0], []), Now).Granted);
+        var items = new[] { Item("Cap one", Material.NotKnown), Item("Cap two", Material.NotKnown) };
+        var next = Ladder.For(items[0].Facts).Rungs.First(r => r is { SpotTest: true, State: RungState.Later }).Method;
+        bool WantsTest(CleanedItem i) => Ladder.For(i.Facts).Rungs.Single(r => r.Method == next).SpotTest;
+        Assert.IsType<Done>(new TryTogether(next, 0.4, null, true, AlreadyDone: true).Decide(Of(items), At));
+        Assert.All(items, i => Assert.True(WantsTest(i)));
+        Assert.IsType<Done>(new TryTogether(next, 0.4, false, true, AlreadyDone: true).Decide(Of(items), At));
+        Assert.All(items, i => Assert.False(WantsTest(i)));
         Assert.Throws<InvalidInputException>(() => new TryTogether(next, 1, false, true).May(Of(items[0]), Now));
     }
 

@@ -209,7 +209,7 @@
         ? tried
             .map(
               (t) =>
-                `${plain(t.removedShare * 100, 2)} % off${t.byEye ? '' : ', measured'}${t.loosened ? `, ${plain(t.loosened * 100, 2)} % loose` : ''}${t.damage ? ', damage' : ''}`,
+                `${plain(t.removedShare * 100, 2)} % off${t.byEye ? '' : ', measured'}${t.loosened ? `, ${plain(t.loosened * 100, 2)} % loose` : ''}${t.damage ? ', damage' : t.damage == null ? ', not looked at for damage' : ''}`,
             )
             .join('; ')
         : rungWords[r.state]}</span

@@ -7332,11 +7332,8 @@ export interface components {
              * @description Of what was there before this pass, 0 to 1; by two photos, or in fifths by eye.
              */
             removedShare: number;
-            /**
-             * @description New: scratches, bloom, lettering gone.
-             * @default false
-             */
-            damage: boolean;
+            /** @description New: scratches, bloom, lettering gone; null where nobody has looked, and then it has not borne it yet. */
+            damage?: null | boolean;
             /**
              * @description A guess then.
              * @default true
@@ -14885,7 +14882,7 @@ export interface components {
              * @description Of what was there before this pass, 0 to 1.
              */
             removedShare: number;
-            /** @description Whether it did damage: without it the pass is not kept, unless two photos show that it did. */
+            /** @description Whether it did damage; left out, nobody has looked, and the method is tried in a hidden place again. */
             damage?: null | boolean;
             /**
              * @description A hidden place bore it before.
@@ -14926,7 +14923,7 @@ export interface components {
              * @description Of what was there before this pass, by eye, in fifths.
              */
             removedShare: number;
-            /** @description Whether it did damage: without it the pass is not kept. */
+            /** @description Whether it did damage; left out, nobody has looked. */
             damage?: null | boolean;
             /**
              * @description A hidden place of each that needs it bore it before.
