@@ -36,10 +36,10 @@ static partial class StandsOn
         IEntityType type,
         object key,
         IReadOnlySet<(string Table, string Key)> leaving,
-        CancellationToken cancel
+        CancellationToken cancel,
+        int enough = 5
     )
     {
-        const int enough = 5;
         var found = new List<object>();
         foreach (var t in db.Model.GetEntityTypes().Where(t => !Derived(t)))
         {

@@ -52,6 +52,7 @@ public sealed partial class UnitOfWork
         {
             named[many.Key] = await StandsOn.NamedAsync(db, RowChange.TypeOf(db.Model, many.Key), cancel);
         }
+        var redone = entry.Undoes is null ? (Guid?)null : (await FirstAsync(entry, cancel)).First.Id;
         foreach (var change in Enumerable.Reverse(changes))
         {
             // What this undo puts back as it was does not stand on what this undo takes away.
@@ -62,6 +63,7 @@ public sealed partial class UnitOfWork
                 change,
                 change.Before is null ? [.. leaving, .. back] : leaving,
                 named.GetValueOrDefault(change.Table),
+                redone,
                 cancel
             );
         }
@@ -127,16 +129,42 @@ public sealed partial class UnitOfWork
     /// <summary>An undo that is undone is the act done again.</summary>
     async Task<string> SaidAsync(LogEntry entry, CancellationToken cancel)
     {
-        var steps = 0;
-        var first = entry;
+        var (first, steps) = await FirstAsync(entry, cancel);
+        return steps % 2 == 0 ? $"Undone: {first.Sentence}" : $"Done again: {first.Sentence}";
+    }
+
+    /// <summary>The act itself, of what undoes it or does it again; and how many times it was undone and done again.</summary>
+    async Task<(LogEntry First, int Steps)> FirstAsync(LogEntry entry, CancellationToken cancel)
+    {
+        var (first, steps) = (entry, 0);
         while (first.Undoes is { } id && await db.Log.AsNoTracking().FirstOrDefaultAsync(l => l.Id == id, cancel) is { } before)
         {
             (first, steps) = (before, steps + 1);
         }
-        return steps % 2 == 0 ? $"Undone: {first.Sentence}" : $"Done again: {first.Sentence}";
+        return (first, steps);
     }
 
-    async Task RevertAsync(Change change, HashSet<(string, string)> leaving, HashSet<Guid>? named, CancellationToken cancel)
+    /// <summary>Of these, the rows that were not there before that act: what it left when it was done it leaves when it is done again.</summary>
+    async Task<IReadOnlyList<object>> LaterAsync(IReadOnlyList<object> over, Guid act, CancellationToken cancel)
+    {
+        var later = new List<object>();
+        foreach (var row in over)
+        {
+            var key = RowChange.Key(db.Entry(row)).ToString()!;
+            var spoken = await db
+                .Log.AsNoTracking()
+                .Where(l => l.Changes != null && l.Changes.Contains(key))
+                .Select(l => l.Id)
+                .ToListAsync(cancel);
+            if (!spoken.Exists(l => l.CompareTo(act) < 0))
+            {
+                later.Add(row);
+            }
+        }
+        return later;
+    }
+
+    async Task RevertAsync(Change change, HashSet<(string, string)> leaving, HashSet<Guid>? named, Guid? redone, CancellationToken cancel)
     {
         var type = RowChange.TypeOf(db.Model, change.Table);
         var key = RowChange.KeyOf(type).ClrType;
@@ -153,7 +181,14 @@ public sealed partial class UnitOfWork
 
         if (change.Before is not { } before)
         {
-            var over = named is not null && id is Guid g && !named.Contains(g) ? [] : await StandsOn.OfAsync(db, type, id, leaving, cancel);
+            var over =
+                named is not null && id is Guid g && !named.Contains(g)
+                    ? []
+                    : await StandsOn.OfAsync(db, type, id, leaving, cancel, redone is null ? 5 : int.MaxValue);
+            if (redone is { } act)
+            {
+                over = await LaterAsync(over, act, cancel);
+            }
             if (over.Count > 0)
             {
                 throw new UndoException(
