@@ -11,7 +11,7 @@ export const test = base.extend<{ haar: Haar; quiet: string[] }, { one: { haar: 
       await use({ haar, used: false });
       await haar.close();
     },
-    { scope: 'worker', timeout: 120_000 },
+    { scope: 'worker', timeout: 240_000 },
   ],
   haar: async ({ one }, use) => {
     if (one.used) await one.haar.putBack();

@@ -109,7 +109,7 @@ export class Haar {
   }
 
   private async ready() {
-    const until = Date.now() + 90_000;
+    const until = Date.now() + 180_000;
     while (Date.now() < until) {
       try {
         if (

@@ -3,8 +3,7 @@ import { defineConfig, devices } from '@playwright/test';
 export default defineConfig({
   testDir: './tests',
   outputDir: '../artifacts/test/e2e',
-  // One more than the cores: a browser that waits for its page leaves one idle.
-  workers: 3,
+  workers: 2,
   fullyParallel: true,
   forbidOnly: true,
   retries: 0,
