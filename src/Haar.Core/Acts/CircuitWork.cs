@@ -30,10 +30,13 @@ public sealed class CircuitWork : ICheckedRow
     public static IEnumerable<CircuitWork> Missing(MachineFacts f, Func<Guid> newId) =>
         Rooms
             .AllRooms.InOrder.SelectMany(r => r.Worked(f))
-            // Only what came after shorts that were measured says anything of them.
+            // Only what came after shorts that were measured, or after a word that it ran, says anything of them.
             .Where(w =>
                 !(f.LastOnCircuit?.At >= w.At)
-                && f.PowerSteps.Any(s => s is { Kind: Survey.PowerStepKind.Shorts, Through: true } && !(s.At >= w.At))
+                && (
+                    f.PowerSteps.Any(s => s is { Kind: Survey.PowerStepKind.Shorts, Through: true } && !(s.At >= w.At))
+                    || f.Machine.RanAt < w.At
+                )
             )
             .OrderBy(w => w.At)
             .TakeLast(1)

@@ -124,13 +124,13 @@ public sealed class CorrosionRoom : Room
         [
             .. work.Select(w =>
                 {
-                    var key = listed.Values.FirstOrDefault(a => a.JobId == w.JobId && w.JobId is not null);
-                    return key is null
+                    var washed = listed.Values.FirstOrDefault(a => a.JobId == w.JobId && w.JobId is not null);
+                    return washed is null
                         ? w
                         : w with
                         {
                             Kind = WorkKind.Washing,
-                            Grows = key.Treatment.Wet,
+                            Grows = washed.Treatment.Wet,
                             At = new(PieceKind.Board, true),
                             Gives = [Airborne.Solvent],
                             WaitMinutes = DryMinutes,

@@ -68,15 +68,20 @@ public sealed class SurveyRoom : Room
         }
     }
 
-    /// <summary>What another room treats by its own rows is only looked at again here, when it is done there.</summary>
+    /// <summary>What another room treats by its own rows is only looked at again here, when it is done there; what does more harm the longer it waits is as urgent there.</summary>
     public override IReadOnlyList<WorkTask> Shape(MachineNow m, IReadOnlyList<WorkTask> work)
     {
         var treated = AllRooms.InOrder.SelectMany(r => r.Treats(m)).ToLookup(t => $"finding/{t.FindingId}", t => t.Keys);
-        return treated.Count == 0
-            ? work
-            :
-            [
-                .. work.Select(w =>
+        if (treated.Count == 0)
+        {
+            return work;
+        }
+        static bool Begins(string key, IEnumerable<string> by) => by.Any(b => key.StartsWith(b, StringComparison.Ordinal));
+        var urgent = work.Where(w => w.Grows).SelectMany(w => treated[w.Key]).ToList();
+        return
+        [
+            .. work.Select(w => Begins(w.Key, urgent) ? w with { Grows = true } : w)
+                .Select(w =>
                     treated[w.Key].ToList() is not { Count: > 0 } by
                         ? w
                         : w with
@@ -87,14 +92,10 @@ public sealed class SurveyRoom : Room
                             Kind = WorkKind.Looking,
                             Minutes = WorkTask.About(5),
                             Grows = false,
-                            After =
-                            [
-                                .. w.After,
-                                .. work.Select(x => x.Key).Where(k => by.Exists(b => k.StartsWith(b, StringComparison.Ordinal))),
-                            ],
+                            After = [.. w.After, .. work.Select(x => x.Key).Where(k => Begins(k, by))],
                         }
                 ),
-            ];
+        ];
     }
 
     static string Place(MachineNow m, string key)

@@ -4,7 +4,6 @@ namespace Haar.Data.Demo;
 
 public sealed partial class DemoWorkshop
 {
-    /// <summary>Three volunteers with their evenings, the places that one thing at a time holds, and what work has taken so far.</summary>
     /// <summary>Who is at the bench and when, laid from the day on which the demo starts, so that the way to its day is as long on every weekday.</summary>
     public static IReadOnlyList<BenchPerson> PeopleFrom(DayOfWeek starts, Func<Guid> newId)
     {
@@ -36,6 +35,7 @@ public sealed partial class DemoWorkshop
         ];
     }
 
+    /// <summary>Three volunteers with their evenings, the places that one thing at a time holds, and what work has taken so far.</summary>
     void Bench()
     {
         db.AddRange(PeopleFrom(time.GetLocalNow().DayOfWeek, Id));

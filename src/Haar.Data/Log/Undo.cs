@@ -144,8 +144,8 @@ public sealed partial class UnitOfWork
         return (first, steps);
     }
 
-    /// <summary>Of these, the rows that were not there before that act: what it left when it was done it leaves when it is done again.</summary>
-    async Task<IReadOnlyList<object>> LaterAsync(IReadOnlyList<object> over, Guid act, CancellationToken cancel)
+    /// <summary>Of these, the rows that did not speak of it before that act: what was left when it was done is left when it is done again.</summary>
+    async Task<IReadOnlyList<object>> LaterAsync(IReadOnlyList<object> over, string of, Guid act, CancellationToken cancel)
     {
         var later = new List<object>();
         foreach (var row in over)
@@ -153,7 +153,7 @@ public sealed partial class UnitOfWork
             var key = RowChange.Key(db.Entry(row)).ToString()!;
             var spoken = await db
                 .Log.AsNoTracking()
-                .Where(l => l.Changes != null && l.Changes.Contains(key))
+                .Where(l => l.Changes != null && l.Changes.Contains(key) && l.Changes.Contains(of))
                 .Select(l => l.Id)
                 .ToListAsync(cancel);
             if (!spoken.Exists(l => l.CompareTo(act) < 0))
@@ -187,7 +187,7 @@ public sealed partial class UnitOfWork
                     : await StandsOn.OfAsync(db, type, id, leaving, cancel, redone is null ? 5 : int.MaxValue);
             if (redone is { } act)
             {
-                over = await LaterAsync(over, act, cancel);
+                over = await LaterAsync(over, change.Key, act, cancel);
             }
             if (over.Count > 0)
             {

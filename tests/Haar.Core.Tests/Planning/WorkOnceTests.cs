@@ -95,6 +95,36 @@ public class WorkOnceTests
     }
 
     [Fact]
+    public void What_grows_worse_is_as_urgent_in_the_room_that_treats_it()
+    {
+        var salt = new Finding
+        {
+            Id = Guid.NewGuid(),
+            MachineId = Machine.Id,
+            Kind = FindingKind.SaltOrDamp,
+            Place = "Lower shell",
+            Seen = "White crust.",
+            At = Now.AddDays(-8),
+        };
+        Core.Cleaning.CleanedItem shell = new()
+        {
+            Id = Guid.NewGuid(),
+            MachineId = Machine.Id,
+            Name = "Lower shell",
+            FindingId = salt.Id,
+            Facts = new() { Materials = [Core.Cleaning.Material.Abs], Soils = [Core.Cleaning.Soil.Salt] },
+        };
+        Assert.True(Work(Facts() with { Findings = [salt] }).Single(w => w.Key == $"finding/{salt.Id}").Grows);
+        var work = Work(Facts() with { Findings = [salt], CleanedItems = [shell] });
+        var item = work.First(w => w.Key.StartsWith($"item/{shell.Id}/", StringComparison.Ordinal));
+        Assert.True(item.Grows);
+        var again = work.Single(w => w.Key == $"finding/{salt.Id}");
+        Assert.StartsWith("Look again", again.Title, StringComparison.Ordinal);
+        Assert.True(again.Danger);
+        Assert.Contains(item.Key, again.After);
+    }
+
+    [Fact]
     public void A_listed_rinse_of_an_area_is_its_washing_and_comes_first_while_acid_lies_on_it()
     {
         var rinse = Rinse();

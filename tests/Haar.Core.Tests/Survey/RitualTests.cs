@@ -129,6 +129,13 @@ public class RitualTests
         Assert.Equal(Now.AddHours(-1), missing.At);
         Assert.Equal(PowerStepKind.Shorts, PowerSession.Of(f with { CircuitWorks = [missing] }, Now).Next);
         Assert.Empty(CircuitWork.Missing(f with { CircuitWorks = [missing] }, Id));
+        // No shorts were measured, and somebody said before it that the machine ran: that word is older than the work too.
+        var machine = Desktop().Machine;
+        (machine.Ran, machine.RanAt) = (LastRan.ForSomebody, Now.AddHours(-2));
+        var worded = new MachineFacts { Machine = machine, Capacitors = f.Capacitors };
+        Assert.Equal(Now.AddHours(-1), Assert.Single(CircuitWork.Missing(worded, Id)).At);
+        machine.RanAt = Now;
+        Assert.Empty(CircuitWork.Missing(worded, Id));
     }
 
     [Fact]
