@@ -110,14 +110,14 @@ try {
           soils: ['grease'],
           dries: 'shell',
         });
-        await post(`/${keys.id}/try`, { method: 'soap', removedShare: 1 });
+        await post(`/${keys.id}/try`, { method: 'soap', removedShare: 1, damage: false });
         const lid = await post('', {
           name: 'Lid',
           materials: ['abs'],
           features: ['printedLegend', 'foilLabel'],
           soils: ['vapourFilm', 'ink'],
         });
-        await post(`/${lid.id}/try`, { method: 'alcohol', removedShare: 0.4, spotTested: true });
+        await post(`/${lid.id}/try`, { method: 'alcohol', removedShare: 0.4, damage: false, spotTested: true });
         history.replaceState(null, '', `${location.pathname}?item=${lid.id}`);
       });
       await page.reload();
